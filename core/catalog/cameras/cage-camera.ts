@@ -1,0 +1,47 @@
+import { cameraMesh } from '../../src/strut/cameraMesh';
+import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/strut/cameraMode';
+import type { CameraDefinition } from '../../src/strut/definitions';
+import { estimated } from '../../src/strut/estimated';
+
+const bodyM = [0.085, 0.115, 0.145] as const;
+const lensFromMountM = [0.155, 0.066, 0.0] as const;
+
+/** Full-size camera in a cage with several screw points and changeable lenses. */
+const camera: CameraDefinition = {
+  id: 'cage-camera',
+  name: 'Cage camera',
+  bodyM,
+  bodySource: { kind: 'estimate', low: 0.07, high: 0.16 },
+  lensFromMountM,
+  massKg: estimated(1.1, 0.8, 1.6),
+  closestFocusM: estimated(0.28, 0.2, 0.4),
+  batteryWh: estimated(16, 14, 18),
+  weather: 'splashes on the body only; cover it',
+  port: 'at the side, can stay plugged in',
+  cost: 'a holiday',
+  modes: [
+    mode('wide', 'Wide lens 16:9', 'rectilinear', 84, [80, 90], [3840, 2160], {
+      fps: 60,
+      readoutMs: 17,
+      mbps: 150,
+      watts: 8,
+    }),
+    mode('normal', 'Normal lens 16:9', 'rectilinear', 39.6, [38, 42], [3840, 2160], {
+      fps: 60,
+      readoutMs: 17,
+      mbps: 150,
+      watts: 8,
+    }),
+    mode('long', 'Long lens 16:9', 'rectilinear', 12, [10, 15], [3840, 2160], {
+      fps: 60,
+      readoutMs: 17,
+      mbps: 150,
+      watts: 8,
+    }),
+  ],
+  stabilisers: [STABILISER_OFF, stabiliser('body', 'In-body', 0.98, 0.95, 1, STEADYING.sensor)],
+  mounting: ['upright', 'portrait-left'],
+  mesh: () => cameraMesh(bodyM, lensFromMountM, 0.036),
+};
+
+export default camera;

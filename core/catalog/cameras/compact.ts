@@ -1,0 +1,41 @@
+import { cameraMesh } from '../../src/strut/cameraMesh';
+import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/strut/cameraMode';
+import type { CameraDefinition } from '../../src/strut/definitions';
+import { estimated } from '../../src/strut/estimated';
+
+const bodyM = [0.045, 0.06, 0.105] as const;
+const lensFromMountM = [0.06, 0.032, 0.0] as const;
+
+/** A bigger sensor for dusk, a zoom for far subjects. */
+const camera: CameraDefinition = {
+  id: 'compact',
+  name: 'Compact camera',
+  bodyM,
+  bodySource: { kind: 'estimate', low: 0.035, high: 0.12 },
+  lensFromMountM,
+  massKg: estimated(0.3, 0.24, 0.36),
+  closestFocusM: estimated(0.08, 0.05, 0.15),
+  batteryWh: estimated(4.5, 3.6, 5.2),
+  weather: 'keep it dry',
+  port: 'at the side, under a flap',
+  cost: 'a holiday',
+  modes: [
+    mode('wide', 'Wide end 16:9', 'rectilinear', 73, [70, 76], [3840, 2160], {
+      fps: 30,
+      readoutMs: 16,
+      mbps: 100,
+      watts: 5.5,
+    }),
+    mode('long', 'Long end 16:9', 'rectilinear', 28, [24, 32], [3840, 2160], {
+      fps: 30,
+      readoutMs: 16,
+      mbps: 100,
+      watts: 5.5,
+    }),
+  ],
+  stabilisers: [STABILISER_OFF, stabiliser('standard', 'Standard', 0.9, 0.86, 0.94, STEADYING.lens)],
+  mounting: ['upright', 'inverted', 'portrait-left'],
+  mesh: () => cameraMesh(bodyM, lensFromMountM, 0.022),
+};
+
+export default camera;

@@ -1,0 +1,70 @@
+import { cameraMesh } from '../../src/strut/cameraMesh';
+import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/strut/cameraMode';
+import type { CameraDefinition } from '../../src/strut/definitions';
+import { estimated } from '../../src/strut/estimated';
+
+const bodyM = [0.034, 0.051, 0.071] as const;
+const lensFromMountM = [0.027, 0.045, 0.018] as const;
+
+/** Three sizes of angle, four stabiliser levels. */
+const camera: CameraDefinition = {
+  id: 'cube-camera',
+  name: 'Cube camera',
+  bodyM,
+  bodySource: { kind: 'estimate', low: 0.03, high: 0.08 },
+  lensFromMountM,
+  massKg: estimated(0.154, 0.12, 0.17),
+  closestFocusM: estimated(0.3, 0.2, 0.4),
+  batteryWh: estimated(6.5, 4.5, 7.5),
+  weather: 'rain, spray and a dip to a few metres with all doors shut',
+  port: 'in use only with the door off or a door with a hole',
+  cost: 'a weekend',
+  modes: [
+    mode('wide', 'Wide 16:9', 'equidistant', 118, [112, 124], [3840, 2160], {
+      fps: 60,
+      readoutMs: 14,
+      mbps: 100,
+      watts: 5.2,
+    }),
+    mode('widest', 'Widest 16:9', 'equidistant', 142, [135, 150], [3840, 2160], {
+      fps: 60,
+      readoutMs: 14,
+      mbps: 100,
+      watts: 5.2,
+    }),
+    mode('straight', 'Straight 16:9', 'rectilinear', 87, [82, 92], [3840, 2160], {
+      fps: 60,
+      readoutMs: 14,
+      mbps: 100,
+      watts: 5.2,
+    }),
+    mode('tall', 'Wide 4:3', 'equidistant', 118, [112, 124], [4000, 3000], {
+      fps: 30,
+      readoutMs: 18,
+      mbps: 100,
+      watts: 5.4,
+    }),
+    mode('tallest', 'Widest 4:3', 'equidistant', 130, [122, 138], [4000, 3000], {
+      fps: 30,
+      readoutMs: 18,
+      mbps: 100,
+      watts: 5.4,
+    }),
+    mode('action', 'Wide 16:9, 120 a second', 'equidistant', 118, [112, 124], [2704, 1520], {
+      fps: 120,
+      readoutMs: 7.5,
+      mbps: 100,
+      watts: 5.8,
+    }),
+  ],
+  stabilisers: [
+    STABILISER_OFF,
+    stabiliser('standard', 'Standard', 0.9, 0.87, 0.92, STEADYING.picture),
+    stabiliser('strong', 'Strong', 0.78, 0.72, 0.85, STEADYING.strongPicture),
+    stabiliser('horizon', 'Horizon levelling', 0.62, 0.55, 0.7, STEADYING.strongPicture),
+  ],
+  mounting: ['upright', 'inverted', 'portrait-left', 'portrait-right'],
+  mesh: () => cameraMesh(bodyM, lensFromMountM, 0.0125),
+};
+
+export default camera;

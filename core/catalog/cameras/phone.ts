@@ -1,0 +1,47 @@
+import { cameraMesh } from '../../src/strut/cameraMesh';
+import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/strut/cameraMode';
+import type { CameraDefinition } from '../../src/strut/definitions';
+import { estimated } from '../../src/strut/estimated';
+
+const bodyM = [0.009, 0.15, 0.072] as const;
+const lensFromMountM = [0.006, 0.128, 0.022] as const;
+
+/** Wide, main and long lens; its lens stabiliser suffers on frames. */
+const camera: CameraDefinition = {
+  id: 'phone',
+  name: 'Phone',
+  bodyM,
+  bodySource: { kind: 'estimate', low: 0.007, high: 0.17 },
+  lensFromMountM,
+  massKg: estimated(0.19, 0.15, 0.24),
+  closestFocusM: estimated(0.1, 0.03, 0.2),
+  batteryWh: estimated(15, 11, 19),
+  weather: 'splashes; not against salt and pressure',
+  port: 'at the foot, can stay plugged in',
+  cost: 'a holiday',
+  modes: [
+    mode('main', 'Main 16:9', 'rectilinear', 68, [64, 73], [3840, 2160], {
+      fps: 30,
+      readoutMs: 18,
+      mbps: 55,
+      watts: 3.4,
+    }),
+    mode('wide', 'Wide 16:9', 'rectilinear', 100, [92, 108], [3840, 2160], {
+      fps: 30,
+      readoutMs: 20,
+      mbps: 55,
+      watts: 3.4,
+    }),
+    mode('long', 'Long 16:9', 'rectilinear', 26, [22, 30], [3840, 2160], {
+      fps: 30,
+      readoutMs: 18,
+      mbps: 55,
+      watts: 3.4,
+    }),
+  ],
+  stabilisers: [STABILISER_OFF, stabiliser('standard', 'Standard', 0.87, 0.82, 0.92, STEADYING.lens)],
+  mounting: ['upright', 'portrait-left', 'portrait-right'],
+  mesh: () => cameraMesh(bodyM, lensFromMountM, 0.008),
+};
+
+export default camera;

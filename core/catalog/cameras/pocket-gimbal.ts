@@ -1,0 +1,42 @@
+import { cameraMesh } from '../../src/strut/cameraMesh';
+import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/strut/cameraMode';
+import type { CameraDefinition } from '../../src/strut/definitions';
+import { estimated } from '../../src/strut/estimated';
+
+const bodyM = [0.03, 0.12, 0.038] as const;
+const lensFromMountM = [0.022, 0.135, 0.0] as const;
+
+/** Three powered axes hold the horizon as long as they have range. */
+const camera: CameraDefinition = {
+  id: 'pocket-gimbal',
+  name: 'Pocket gimbal camera',
+  bodyM,
+  bodySource: { kind: 'estimate', low: 0.025, high: 0.14 },
+  lensFromMountM,
+  massKg: estimated(0.18, 0.12, 0.2),
+  closestFocusM: estimated(0.2, 0.08, 0.3),
+  batteryWh: estimated(3.8, 3, 5),
+  weather: 'keep it dry: an open gimbal jams with spray and grit',
+  port: 'at the foot, can stay plugged in',
+  cost: 'a weekend',
+  gimbal: { pan: [-220, 60], tilt: [-95, 50], roll: [-45, 45], source: { kind: 'estimate', low: 40, high: 235 } },
+  modes: [
+    mode('main', 'Main 16:9', 'rectilinear', 74, [68, 84], [3840, 2160], {
+      fps: 60,
+      readoutMs: 12,
+      mbps: 100,
+      watts: 4.6,
+    }),
+    mode('slow', 'Main 16:9, 120 a second', 'rectilinear', 74, [68, 84], [3840, 2160], {
+      fps: 120,
+      readoutMs: 7,
+      mbps: 130,
+      watts: 5.4,
+    }),
+  ],
+  stabilisers: [STABILISER_OFF, stabiliser('extra', 'Extra smoothing', 0.9, 0.86, 0.94, STEADYING.picture)],
+  mounting: ['upright', 'inverted', 'portrait-left'],
+  mesh: () => cameraMesh(bodyM, lensFromMountM, 0.011),
+};
+
+export default camera;

@@ -1,0 +1,41 @@
+import { cameraMesh } from '../../src/strut/cameraMesh';
+import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/strut/cameraMode';
+import type { CameraDefinition } from '../../src/strut/definitions';
+import { estimated } from '../../src/strut/estimated';
+
+const bodyM = [0.024, 0.026, 0.054] as const;
+const lensFromMountM = [0.0195, 0.025, 0.0] as const;
+
+/** About 50 g: light enough for tape. */
+const camera: CameraDefinition = {
+  id: 'thumb-camera',
+  name: 'Thumb camera',
+  bodyM,
+  bodySource: { kind: 'estimate', low: 0.02, high: 0.06 },
+  lensFromMountM,
+  massKg: estimated(0.05, 0.035, 0.06),
+  closestFocusM: estimated(0.25, 0.15, 0.35),
+  batteryWh: estimated(1.5, 1, 2.2),
+  weather: 'rain and spray',
+  port: 'none while it records',
+  cost: 'a day out',
+  modes: [
+    mode('wide', 'Wide 16:9', 'equidistant', 110, [102, 118], [2560, 1440], {
+      fps: 50,
+      readoutMs: 16,
+      mbps: 50,
+      watts: 2.4,
+    }),
+    mode('straight', 'Straight 16:9', 'rectilinear', 80, [75, 86], [2560, 1440], {
+      fps: 50,
+      readoutMs: 16,
+      mbps: 50,
+      watts: 2.4,
+    }),
+  ],
+  stabilisers: [STABILISER_OFF, stabiliser('standard', 'Standard', 0.88, 0.84, 0.92, STEADYING.picture)],
+  mounting: ['upright', 'inverted', 'portrait-left', 'portrait-right'],
+  mesh: () => cameraMesh(bodyM, lensFromMountM, 0.0095),
+};
+
+export default camera;

@@ -1,0 +1,48 @@
+import { cameraMesh } from '../../src/strut/cameraMesh';
+import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/strut/cameraMode';
+import type { CameraDefinition } from '../../src/strut/definitions';
+import { estimated } from '../../src/strut/estimated';
+
+const bodyM = [0.026, 0.11, 0.044] as const;
+const lensFromMountM = [0.0, 0.097, 0.0] as const;
+
+/** Two lenses back to back; direction is chosen afterwards, placement is not. */
+const camera: CameraDefinition = {
+  id: 'two-lens-360',
+  name: 'Two-lens 360 camera',
+  bodyM,
+  bodySource: { kind: 'estimate', low: 0.02, high: 0.13 },
+  lensFromMountM,
+  massKg: estimated(0.17, 0.12, 0.21),
+  closestFocusM: estimated(0.35, 0.2, 0.6),
+  batteryWh: estimated(6.0, 4.5, 7.5),
+  weather: 'spray; scratches on its round lenses show in every picture',
+  port: 'at the side, open',
+  cost: 'a weekend',
+  stitch: { pupilsM: estimated(0.032, 0.025, 0.045), blendDeg: estimated(3, 1.5, 6) },
+  modes: [
+    mode('sphere', 'Whole sphere', 'equirectangular', 360, [359, 361], [5760, 2880], {
+      fps: 30,
+      readoutMs: 16,
+      mbps: 120,
+      watts: 6.5,
+    }),
+    mode('reframed', 'Reframed wide 16:9', 'stereographic', 120, [100, 140], [1920, 1080], {
+      fps: 30,
+      readoutMs: 16,
+      mbps: 120,
+      watts: 6.5,
+    }),
+    mode('reframed-straight', 'Reframed straight 16:9', 'rectilinear', 85, [70, 95], [1920, 1080], {
+      fps: 30,
+      readoutMs: 16,
+      mbps: 120,
+      watts: 6.5,
+    }),
+  ],
+  stabilisers: [STABILISER_OFF, stabiliser('sphere', 'Sphere kept still', 1, 0.98, 1, STEADYING.sphere)],
+  mounting: ['upright', 'inverted'],
+  mesh: () => cameraMesh(bodyM, lensFromMountM, 0.012),
+};
+
+export default camera;

@@ -1,0 +1,36 @@
+import { ribcageMesh } from '../../../src/body/meshes/torso';
+import { bodySpots } from '../../../src/body/bodySpots';
+import type { WornDefinition } from '../../../src/rig/definitions';
+
+/** How far the foam stands out over the chest: estimate 1.1 to 1.25 of the ribs' depth and width. */
+const FOAM = { outwards: 1.17, upwards: 0.8, liftM: 0.012 } as const;
+
+const vest: WornDefinition = {
+  kind: 'worn',
+  id: 'buoyancy-vest',
+  name: 'Buoyancy vest',
+  place: 'body',
+  parts: (body) => {
+    const ribs = ribcageMesh(body);
+    const mesh = {
+      positions: ribs.positions.map((v, i) => (i % 3 === 1 ? v * FOAM.upwards + FOAM.liftM : v * FOAM.outwards)),
+      indices: ribs.indices,
+    };
+    return [{ id: 'vest', name: 'buoyancy vest', group: 'rider', tone: 'paint', mesh, on: 'ribcage' }];
+  },
+  spots: (body) =>
+    bodySpots(body, 'vest').map((spot) =>
+      spot.id === 'chest'
+        ? {
+            ...spot,
+            cautions: [
+              'Nothing that hinders a wet exit, a self-rescue or the release of the vest.',
+              'As high and as tight as the harness goes.',
+            ],
+            note: 'hands below, bow and way ahead above',
+          }
+        : spot,
+    ),
+};
+
+export default vest;

@@ -1,0 +1,64 @@
+import type { Spot } from '../../../src/rig/definitions';
+import { add, addScaled, mix, scale, type Vec3 } from '../../../src/geometry/vec3';
+import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
+import { barPath } from './geometry';
+
+const AHEAD: Vec3 = [1, 0, 0];
+const STEERED = 'Turns with the bars: the picture swings, and cables can cross it.';
+const WHEEL = 'Tether shorter than the way to the spokes.';
+
+export function spots(g: BikeGeometry, radius: { headTube: number; bar: number }): readonly Spot[] {
+  const underStem = mix(g.stemBase, g.barCentre, 0.55);
+  const onBar = mix(barPath(g)[4]!, barPath(g)[5]!, 0.25);
+  const headMiddle = mix(g.headTubeBottom, g.headTubeTop, 0.5);
+  return [
+    {
+      id: 'under-stem',
+      name: 'Under the stem',
+      partId: 'stem',
+      aim: { from: addScaled(underStem, g.steerUp, -0.2), toward: g.steerUp },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: { material: 'alloy', shape: 'bar', tubeDiameterM: 0.037 },
+      cautions: [STEERED, 'Keep it clear of the top tube and the cables over the whole swing of the bars.'],
+      note: 'out of the way and reachable; the hardest shake of all; every clip looks alike',
+    },
+    {
+      id: 'handlebar',
+      name: 'Handlebar',
+      partId: 'bar',
+      aim: { from: addScaled(onBar, g.steerUp, 0.2), toward: scale(g.steerUp, -1) },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: radius.bar * 2 },
+      cautions: [STEERED, 'A knee or the chest can meet it in a fall: keep it low and near the stem.'],
+      note: 'close to the hands, shaky even with a suspension fork',
+    },
+    {
+      id: 'head-tube-side',
+      name: 'Head tube, side',
+      partId: 'headTube',
+      aim: { from: add(headMiddle, [0, 0, -0.3]), toward: [0, 0, 1] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: radius.headTube * 2 },
+      cautions: [
+        'Cables pass here: turn the bars both ways before riding.',
+        WHEEL,
+        'No hard clamping on a carbon frame.',
+      ],
+      note: 'always looks where the bike goes; sees wheel and fork at work',
+    },
+    {
+      id: 'under-saddle',
+      name: 'Under the saddle, facing back',
+      partId: 'saddleRails',
+      aim: { from: add(g.saddleTop, [-0.06, -0.2, 0.022]), toward: [0, 1, 0] },
+      reference: [-1, 0, 0],
+      look: [-1, 0, 0],
+      surface: { material: 'rail', shape: 'rail', tubeDiameterM: 0.007 },
+      cautions: [WHEEL, 'The rear tyre comes up under a full-suspension saddle: check with the shock compressed.'],
+      note: 'looks at who follows; nobody notices it; gets the mud',
+    },
+  ];
+}

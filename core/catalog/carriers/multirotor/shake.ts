@@ -1,0 +1,17 @@
+import type { MachineShake } from '../../../src/rig/shake';
+import { perTurn, shakeShares, stage } from '../../../src/rig/shakeFigures';
+import { estimated } from '../../../src/strut/estimated';
+
+const RPM = [7500, 5000, 12000] as const;
+
+/** Four rotors and a control loop that never rests. Estimates. */
+export const shake: MachineShake = {
+  ride: { kind: 'wing', heaveS: estimated(0.5, 0.3, 0.9), chordM: 0.12, pitchHz: estimated(1, 0.5, 2) },
+  ...shakeShares([0.6, 0.3, 1], [0.6, 0.3, 1], [0.45, 0.2, 0.9], 9),
+  lines: [
+    perTurn('rotor-1', 'the rotors, once a turn', RPM, 1, [3, 1, 8]),
+    perTurn('rotor-2', 'the rotors’ blades', RPM, 2, [2, 0.7, 5]),
+  ],
+  flex: { legs: [stage('the leg', [35, 20, 60], [0.04, 0.02, 0.08], [3, 1.5, 6])] },
+  rider: null,
+};

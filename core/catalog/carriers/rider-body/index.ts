@@ -1,0 +1,40 @@
+import { packMeshes } from './pack';
+import { bodySpots } from '../../../src/body/bodySpots';
+import type { WornDefinition } from '../../../src/rig/definitions';
+import { SEGMENT_FRACTIONS } from '../../../src/body/segments';
+
+const torso = SEGMENT_FRACTIONS.shoulderHeight - SEGMENT_FRACTIONS.hipHeight;
+
+/** The rider's own body with a small backpack: chest and shoulder strap. */
+const riderBody: WornDefinition = {
+  kind: 'worn',
+  id: 'rider-body',
+  name: 'Rider with backpack',
+  place: 'body',
+  parts: (body) => {
+    const { bag, straps } = packMeshes(body);
+    return [
+      { id: 'pack', name: 'backpack', group: 'rider', tone: 'black', mesh: bag, on: 'ribcage' },
+      { id: 'packStraps', name: 'backpack straps', group: 'rider', tone: 'strap', mesh: straps, on: 'ribcage' },
+    ];
+  },
+  spots: (body) => {
+    const h = body.statureM;
+    return [
+      ...bodySpots(body, 'ribcage'),
+      {
+        id: 'pack-strap',
+        name: 'Backpack strap, left',
+        partId: 'packStraps',
+        aim: { from: [0.6, torso * 0.556 * h, -0.06 * h], toward: [-1, 0, 0] },
+        reference: [0, 1, 0],
+        look: [1, 0, 0],
+        surface: { material: 'webbing', shape: 'strap' },
+        cautions: ['A thin base slides round: look again that it still points ahead.'],
+        note: 'no hands in the frame: the calm, floating view',
+      },
+    ];
+  },
+};
+
+export default riderBody;

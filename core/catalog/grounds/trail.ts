@@ -1,0 +1,53 @@
+import { estimated } from '../../src/strut/estimated';
+import type { GroundsOfWorld } from '../../src/vibration/sources/ground';
+import { ROAD_CLASS_M3 } from '../../src/vibration/sources/roadProfile';
+
+/** Trails are not classed by any standard: the nearest class of ISO 8608, with four times less and more. */
+const like = (mean: number) => estimated(mean, mean / 4, mean * 4);
+
+const trail: GroundsOfWorld = {
+  world: 'trail',
+  usualId: 'rooty-trail',
+  grounds: [
+    {
+      id: 'hard-pack',
+      name: 'Hard-packed path',
+      note: 'about class C of ISO 8608 (estimate)',
+      surface: { kind: 'rough', roughnessM3: like(ROAD_CLASS_M3.C) },
+    },
+    {
+      id: 'forest-track',
+      name: 'Forest track',
+      note: 'about class D of ISO 8608 (estimate)',
+      surface: { kind: 'rough', roughnessM3: like(ROAD_CLASS_M3.D) },
+    },
+    {
+      id: 'braking-bumps',
+      name: 'Braking bumps',
+      note: 'bumps about 0.9 m apart on a forest track (estimate)',
+      surface: {
+        kind: 'rough',
+        roughnessM3: like(ROAD_CLASS_M3.D),
+        ripples: {
+          name: 'the bumps',
+          lengthM: estimated(0.9, 0.7, 1.3),
+          amplitudeM: estimated(0.02, 0.01, 0.04),
+        },
+      },
+    },
+    {
+      id: 'rooty-trail',
+      name: 'Rooty trail',
+      note: 'about class E of ISO 8608 (estimate)',
+      surface: { kind: 'rough', roughnessM3: like(ROAD_CLASS_M3.E) },
+    },
+    {
+      id: 'rock-garden',
+      name: 'Rock garden',
+      note: 'about class F of ISO 8608 (estimate)',
+      surface: { kind: 'rough', roughnessM3: like(ROAD_CLASS_M3.F) },
+    },
+  ],
+};
+
+export default trail;

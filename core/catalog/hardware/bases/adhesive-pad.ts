@@ -1,0 +1,35 @@
+import { roundedBox } from '../../../src/geometry/build/roundedBox';
+import { mergeMeshes } from '../../../src/geometry/mesh';
+import { poseAt } from '../../../src/geometry/pose';
+import type { BaseDefinition } from '../../../src/strut/definitions';
+
+/** What glue does not hold on, or must not. */
+const NO_GLUE = {
+  fabric: 'does not hold on fabric',
+  webbing: 'does not hold on webbing',
+  rubber: 'does not hold on rubber',
+  'acrylic canopy': 'glue attacks acrylic',
+  skin: 'not on skin',
+} as const;
+
+const base: BaseDefinition = {
+  id: 'adhesive-pad',
+  name: 'Adhesive pad',
+  kind: 'adhesive',
+  madeFor: ['flat', 'curved'],
+  fits: { shapes: ['flat', 'curved'], leastRadiusM: 0.09, leastAreaM2: 0.002, notOn: NO_GLUE },
+  heightM: { value: 0.021, source: { kind: 'estimate', low: 0.017, high: 0.026 } },
+  massKg: { value: 0.021, source: { kind: 'estimate', low: 0.014, high: 0.028 } },
+  stiffnessNmRad: { value: 80, source: { kind: 'estimate', low: 40, high: 160 } },
+  grip: { kind: 'adhesive', lengthM: 0.05, widthM: 0.036, foamM: 0.0011, curved: false },
+  cost: 'a few coins',
+  mesh: () =>
+    mergeMeshes([
+      roundedBox([0.058, 0.006, 0.042], 0.0025, poseAt([0, 0.002, 0])),
+      roundedBox([0.032, 0.01, 0.026], 0.004, poseAt([0, 0.009, 0])),
+      roundedBox([0.013, 0.02, 0.004], 0.0015, poseAt([0, 0.017, -0.006])),
+      roundedBox([0.013, 0.02, 0.004], 0.0015, poseAt([0, 0.017, 0.006])),
+    ]),
+};
+
+export default base;

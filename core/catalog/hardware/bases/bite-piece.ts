@@ -1,0 +1,27 @@
+import { roundedBox } from '../../../src/geometry/build/roundedBox';
+import { mergeMeshes } from '../../../src/geometry/mesh';
+import { poseAt } from '../../../src/geometry/pose';
+import { plate, prongs } from '../../../src/strut/basePieces';
+import type { BaseDefinition } from '../../../src/strut/definitions';
+
+/** Held in the teeth, with a handle that keeps fingers off the lens. */
+const base: BaseDefinition = {
+  id: 'bite-piece',
+  name: 'Bite piece',
+  kind: 'bite',
+  madeFor: ['mouth'],
+  fits: { shapes: ['mouth'] },
+  heightM: { value: 0.034, source: { kind: 'estimate', low: 0.025, high: 0.045 } },
+  massKg: { value: 0.045, source: { kind: 'estimate', low: 0.03, high: 0.06 } },
+  stiffnessNmRad: { value: 6, source: { kind: 'estimate', low: 3, high: 15 } },
+  grip: { kind: 'hand', forceN: { value: 60, source: { kind: 'estimate', low: 30, high: 120 } }, widthM: 0.04 },
+  cost: 'a meal',
+  mesh: () =>
+    mergeMeshes([
+      plate(0.02, 0.045, 0.012),
+      roundedBox([0.016, 0.03, 0.014], 0.005, poseAt([0, 0.018, 0])),
+      prongs(0.034),
+    ]),
+};
+
+export default base;

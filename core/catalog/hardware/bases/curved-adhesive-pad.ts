@@ -1,0 +1,29 @@
+import { mergeMeshes } from '../../../src/geometry/mesh';
+import { plate, prongs } from '../../../src/strut/basePieces';
+import type { BaseDefinition } from '../../../src/strut/definitions';
+
+/** What glue does not hold on, or must not. */
+const NO_GLUE = {
+  fabric: 'does not hold on fabric',
+  webbing: 'does not hold on webbing',
+  rubber: 'does not hold on rubber',
+  'acrylic canopy': 'glue attacks acrylic',
+  skin: 'not on skin',
+} as const;
+
+/** Moulded to a shell; matches curves that a flat pad does not. */
+const base: BaseDefinition = {
+  id: 'curved-adhesive-pad',
+  name: 'Adhesive pad, curved',
+  kind: 'adhesive',
+  madeFor: ['curved'],
+  fits: { shapes: ['curved', 'bar'], leastRadiusM: 0.055, leastAreaM2: 0.0015, notOn: NO_GLUE },
+  heightM: { value: 0.022, source: { kind: 'estimate', low: 0.018, high: 0.028 } },
+  massKg: { value: 0.022, source: { kind: 'estimate', low: 0.015, high: 0.03 } },
+  stiffnessNmRad: { value: 60, source: { kind: 'estimate', low: 30, high: 120 } },
+  grip: { kind: 'adhesive', lengthM: 0.05, widthM: 0.036, foamM: 0.0011, curved: true },
+  cost: 'a few coins',
+  mesh: () => mergeMeshes([plate(0.056, 0.044, 0.008), plate(0.032, 0.026, 0.008, 0.007), prongs(0.021)]),
+};
+
+export default base;

@@ -1,0 +1,28 @@
+import { plate } from '../../../src/strut/basePieces';
+import type { BaseDefinition } from '../../../src/strut/definitions';
+
+/** What glue does not hold on, or must not. */
+const NO_GLUE = {
+  fabric: 'does not hold on fabric',
+  webbing: 'does not hold on webbing',
+  rubber: 'does not hold on rubber',
+  'acrylic canopy': 'glue attacks acrylic',
+  skin: 'not on skin',
+} as const;
+
+/** Mushroom-headed plastic tape: for about 50 g, it holds or lets go at once. Plain hook-and-loop tape moves and is not in the kit. */
+const base: BaseDefinition = {
+  id: 'interlocking-tape',
+  name: 'Interlocking tape',
+  kind: 'tape',
+  madeFor: [],
+  fits: { shapes: ['flat', 'curved'], leastRadiusM: 0.12, leastAreaM2: 0.0012, notOn: NO_GLUE },
+  heightM: { value: 0.009, source: { kind: 'estimate', low: 0.006, high: 0.013 } },
+  massKg: { value: 0.006, source: { kind: 'estimate', low: 0.004, high: 0.01 } },
+  stiffnessNmRad: { value: 15, source: { kind: 'estimate', low: 6, high: 30 } },
+  grip: { kind: 'tape', areaM2: 0.0009, widthM: 0.025 },
+  cost: 'a few coins',
+  mesh: () => plate(0.044, 0.03, 0.006),
+};
+
+export default base;

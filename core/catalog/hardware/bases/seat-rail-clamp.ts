@@ -1,0 +1,29 @@
+import { roundedBox } from '../../../src/geometry/build/roundedBox';
+import { mergeMeshes } from '../../../src/geometry/mesh';
+import { poseAt } from '../../../src/geometry/pose';
+import type { BaseDefinition } from '../../../src/strut/definitions';
+
+const base: BaseDefinition = {
+  id: 'seat-rail-clamp',
+  name: 'Seat-rail clamp',
+  kind: 'clamp',
+  madeFor: ['rail'],
+  fits: { shapes: ['rail'] },
+  heightM: { value: 0.022, source: { kind: 'estimate', low: 0.016, high: 0.03 } },
+  massKg: { value: 0.055, source: { kind: 'estimate', low: 0.04, high: 0.08 } },
+  stiffnessNmRad: { value: 60, source: { kind: 'estimate', low: 30, high: 120 } },
+  grip: {
+    kind: 'clamp',
+    screwNm: { value: 0.8, source: { kind: 'estimate', low: 0.5, high: 1.4 } },
+    screwM: 0.004,
+    widthM: 0.016,
+  },
+  cost: 'a meal',
+  mesh: () =>
+    mergeMeshes([
+      roundedBox([0.03, 0.016, 0.062], 0.005, poseAt([0, 0.004, 0.022])),
+      roundedBox([0.024, 0.014, 0.024], 0.005, poseAt([0, 0.015, 0])),
+    ]),
+};
+
+export default base;

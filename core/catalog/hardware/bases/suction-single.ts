@@ -1,0 +1,35 @@
+import { mergeMeshes } from '../../../src/geometry/mesh';
+import { cup, plate, prongs } from '../../../src/strut/basePieces';
+import type { BaseDefinition } from '../../../src/strut/definitions';
+
+/** Porous, rough or too soft for a vacuum. */
+const NO_VACUUM = {
+  fabric: 'no vacuum on fabric',
+  wood: 'no vacuum on bare wood',
+  'foam core': 'a board bends under a cup and lets air in',
+  shell: 'a helmet is too round and too rough for a cup',
+  carbon: 'no vacuum on so small a plate',
+  alloy: 'too small for a cup',
+} as const;
+
+/** For a light camera, on clean glass or gelcoat. */
+const base: BaseDefinition = {
+  id: 'suction-single',
+  name: 'Suction cup, single',
+  kind: 'suction',
+  madeFor: ['flat', 'curved'],
+  fits: { shapes: ['flat', 'curved'], leastRadiusM: 0.3, leastAreaM2: 0.0055, notOn: NO_VACUUM },
+  heightM: { value: 0.052, source: { kind: 'estimate', low: 0.045, high: 0.07 } },
+  massKg: { value: 0.11, source: { kind: 'estimate', low: 0.07, high: 0.16 } },
+  stiffnessNmRad: { value: 40, source: { kind: 'estimate', low: 20, high: 80 } },
+  grip: {
+    kind: 'suction',
+    cups: 1,
+    cupRadiusM: { value: 0.038, source: { kind: 'estimate', low: 0.03, high: 0.045 } },
+    spacingM: 0,
+  },
+  cost: 'a meal',
+  mesh: () => mergeMeshes([cup(0, 0, 0.04), plate(0.03, 0.024, 0.016, 0.026), prongs(0.052)]),
+};
+
+export default base;

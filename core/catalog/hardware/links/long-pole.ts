@@ -1,0 +1,15 @@
+import type { LinkDefinition } from '../../../src/strut/definitions';
+
+const link: LinkDefinition = {
+  id: 'long-pole',
+  name: 'Pole, long',
+  kind: 'pole',
+  lengthM: { low: 0.6, high: 3.0, source: { kind: 'estimate', low: 0.6, high: 3.0 } },
+  massKg: { value: 0.42, source: { kind: 'estimate', low: 0.3, high: 0.65 } },
+  bendLimitDeg: 100,
+  radiusM: 0.014,
+  stiffnessNM: { value: 830, source: { kind: 'estimate', low: 280, high: 2100 } },
+  cost: 'a day out',
+};
+
+export default link;

@@ -1,0 +1,15 @@
+import type { LinkDefinition } from '../../../src/strut/definitions';
+
+const link: LinkDefinition = {
+  id: 'medium-pole',
+  name: 'Pole, medium',
+  kind: 'pole',
+  lengthM: { low: 0.25, high: 1.0, source: { kind: 'estimate', low: 0.25, high: 1.0 } },
+  massKg: { value: 0.16, source: { kind: 'estimate', low: 0.1, high: 0.24 } },
+  bendLimitDeg: 100,
+  radiusM: 0.011,
+  stiffnessNM: { value: 5800, source: { kind: 'estimate', low: 1900, high: 15000 } },
+  cost: 'a meal',
+};
+
+export default link;

@@ -1,0 +1,32 @@
+import type { IntentDefinition } from '../../src/checks/intent';
+
+const intent: IntentDefinition = {
+  id: 'machine-at-work',
+  name: 'Machine at work',
+  purpose: 'Wheel, blade or bow close up: movement and ruggedness.',
+  role: 'detail',
+  aim: { kind: 'part', at: 'working', heightFraction: 0.6 },
+  horizonBand: null,
+  wants: [
+    { id: 'machine', label: 'machine', of: { groups: ['machine'] }, share: [0.12, 0.6], weight: 3 },
+    {
+      id: 'wheel',
+      label: 'what works',
+      of: { working: true },
+      share: [0.04, 0.4],
+      weight: 3,
+    },
+    { id: 'ground', label: 'ground streaming by', of: { groups: ['ground', 'way'] }, share: [0.2, 0.8], weight: 2 },
+    {
+      id: 'rider',
+      label: 'own body and helmet',
+      of: { groups: ['rider', 'face', 'hands'] },
+      share: [0, 0.25],
+      weight: 1,
+    },
+    { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.03], weight: 2 },
+  ],
+  seconds: 6,
+};
+
+export default intent;

@@ -1,0 +1,13 @@
+import type { RuleDefinition } from '../../src/holding/rules';
+
+const rule: RuleDefinition = {
+  id: 'after-ride',
+  applies: {},
+  kind: 'caution',
+  text: 'Pull at it again, look at base, screws and tether, note what slipped.',
+  because: 'what has moved once moves further next time',
+  ask: [],
+  when: 'after',
+};
+
+export default rule;

@@ -1,0 +1,217 @@
+import { loft, type Ring } from '../../../src/geometry/build/loft';
+import { revolveRing, revolveSolid } from '../../../src/geometry/build/revolve';
+import { roundedBox } from '../../../src/geometry/build/roundedBox';
+import { rod, smoothPath, tube } from '../../../src/geometry/build/tube';
+import { superellipse } from '../../../src/geometry/build/superellipse';
+import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/geometry/mesh';
+import { poseAt } from '../../../src/geometry/pose';
+import { rotationAbout } from '../../../src/geometry/rotation';
+import { add, addScaled, mix, RIGHT, UP, type Vec3 } from '../../../src/geometry/vec3';
+import type { BikeGeometry } from './bikeGeometry';
+
+/** Tube radii, metres: hydroformed alloy, common practice ± 15 %. */
+export const TUBE_RADIUS_M = {
+  headTube: 0.0245,
+  topTube: 0.021,
+  downTube: 0.0285,
+  seatTube: 0.0175,
+  seatpost: 0.0155,
+  bar: 0.0159,
+} as const;
+
+const both = (mesh: Mesh): Mesh => mergeMeshes([mesh, mirrorMesh(mesh)]);
+
+export interface FrameMeshes {
+  headTube: Mesh;
+  topTube: Mesh;
+  downTube: Mesh;
+  seatTube: Mesh;
+  rearTriangle: Mesh;
+  saddle: Mesh;
+  saddleRails: Mesh;
+  seatpost: Mesh;
+  drivetrain: Mesh;
+  pedals: Mesh;
+}
+
+/** The parts that do not steer, machine frame. */
+export function frameMeshes(g: BikeGeometry): FrameMeshes {
+  const bb = g.bottomBracket;
+  const topFront = addScaled(g.headTubeTop, g.steerUp, -0.032);
+  const topRear = addScaled(g.seatTubeTop, g.seatUp, -0.035);
+  const downFront = addScaled(g.headTubeBottom, g.steerUp, 0.034);
+  const headTube = tube(
+    [0, 0.12, 0.5, 0.88, 1].map((t) => mix(g.headTubeBottom, g.headTubeTop, t)),
+    { radiusM: (t) => TUBE_RADIUS_M.headTube + 0.005 * Math.abs(2 * t - 1) ** 3, segments: 20 },
+  );
+  const topTube = tube(smoothPath([topFront, add(mix(topFront, topRear, 0.5), [0, -0.008, 0]), topRear], 5), {
+    radiusM: (t) => TUBE_RADIUS_M.topTube * (1.12 - 0.28 * t),
+    power: 2.7,
+    segments: 16,
+  });
+  const downTube = tube(smoothPath([downFront, add(mix(downFront, bb, 0.3), [0.012, 0.006, 0]), bb], 6), {
+    radiusM: (t) => TUBE_RADIUS_M.downTube * (1 + 0.12 * t),
+    power: 2.8,
+    segments: 18,
+  });
+  const shell = rod([bb[0], bb[1], -0.037], [bb[0], bb[1], 0.037], { radiusM: 0.023, segments: 18 });
+  const seatTube = mergeMeshes([
+    rod(bb, g.seatTubeTop, { radiusM: TUBE_RADIUS_M.seatTube, segments: 16 }),
+    rod(addScaled(g.seatTubeTop, g.seatUp, -0.016), addScaled(g.seatTubeTop, g.seatUp, 0.003), {
+      radiusM: 0.021,
+      segments: 16,
+    }),
+    shell,
+  ]);
+  const dropout = (z: number): Vec3 => add(g.rearAxle, [0, 0, z]);
+  const stays = both(
+    mergeMeshes([
+      tube(
+        smoothPath([add(bb, [-0.02, -0.004, 0.03]), add(mix(bb, g.rearAxle, 0.4), [0, 0, 0.052]), dropout(0.072)], 5),
+        {
+          radiusM: (t) => 0.0125 - 0.004 * t,
+          flatness: 1.25,
+          segments: 10,
+        },
+      ),
+      tube(
+        smoothPath(
+          [
+            addScaled(add(g.seatTubeTop, [0, 0, 0.014]), g.seatUp, -0.06),
+            add(mix(g.seatTubeTop, g.rearAxle, 0.5), [0, 0, 0.054]),
+            dropout(0.07),
+          ],
+          5,
+        ),
+        {
+          radiusM: 0.0085,
+          segments: 10,
+        },
+      ),
+      roundedBox([0.05, 0.045, 0.008], 0.0035, poseAt(dropout(0.072))),
+    ]),
+  );
+  const seatpost = mergeMeshes([
+    rod(g.seatTubeTop, addScaled(g.saddleTop, g.seatUp, -0.05), { radiusM: TUBE_RADIUS_M.seatpost, segments: 14 }),
+    roundedBox([0.05, 0.024, 0.036], 0.008, poseAt(add(g.saddleTop, [0, -0.052, 0]))),
+  ]);
+  return {
+    headTube,
+    topTube,
+    downTube,
+    seatTube,
+    rearTriangle: stays,
+    seatpost,
+    saddle: saddle(g),
+    saddleRails: both(
+      tube(
+        smoothPath(
+          [
+            add(g.saddleTop, [-0.125, -0.03, 0.03]),
+            add(g.saddleTop, [-0.06, -0.043, 0.022]),
+            add(g.saddleTop, [0.04, -0.043, 0.022]),
+            add(g.saddleTop, [0.12, -0.028, 0.01]),
+          ],
+          4,
+        ),
+        { radiusM: 0.0035, segments: 8 },
+      ),
+    ),
+    drivetrain: drivetrain(g),
+    pedals: pedals(g),
+  };
+}
+
+function saddle(g: BikeGeometry): Mesh {
+  const sections: readonly (readonly [x: number, half: number, thick: number, top: number])[] = [
+    [-0.137, 0.03, 0.012, 0.006],
+    [-0.128, 0.058, 0.024, 0.008],
+    [-0.1, 0.07, 0.03, 0.006],
+    [-0.05, 0.06, 0.03, 0],
+    [0, 0.04, 0.03, -0.002],
+    [0.05, 0.026, 0.03, 0],
+    [0.1, 0.021, 0.03, 0.001],
+    [0.13, 0.018, 0.024, -0.003],
+    [0.142, 0.008, 0.01, -0.01],
+  ];
+  return loft(
+    sections.map(([x, half, thick, top]): Ring => {
+      const centre = add(g.saddleTop, [x, top - thick / 2, 0]);
+      return superellipse({ centre, u: RIGHT, v: UP, halfU: half, halfV: thick / 2, power: 2.7 }, 18);
+    }),
+  );
+}
+
+function drivetrain(g: BikeGeometry): Mesh {
+  const bb = g.bottomBracket;
+  const chainZ = 0.049;
+  const ring = revolveRing(
+    [
+      [0.052, chainZ - 0.002],
+      [0.067, chainZ - 0.002],
+      [0.067, chainZ + 0.002],
+      [0.052, chainZ + 0.002],
+    ],
+    { centre: [bb[0], bb[1], 0], axis: RIGHT, segments: 40 },
+  );
+  const spider = Array.from({ length: 4 }, (_, i) => {
+    const a = (Math.PI / 2) * i + 0.4;
+    return rod(add(bb, [0, 0, chainZ]), add(bb, [0.056 * Math.cos(a), 0.056 * Math.sin(a), chainZ]), {
+      radiusM: 0.005,
+      segments: 8,
+    });
+  });
+  const cassette = revolveSolid(
+    [
+      [0.024, 0.062],
+      [0.03, 0.06],
+      [0.045, 0.052],
+      [0.062, 0.045],
+      [0.09, 0.036],
+      [0.1, 0.034],
+      [0.02, 0.032],
+    ],
+    { centre: [g.rearAxle[0], g.rearAxle[1], 0], axis: RIGHT, segments: 36 },
+  );
+  const cage = add(g.rearAxle, [0.035, -0.12, chainZ]);
+  const chain = [
+    rod(add(bb, [0, 0.067, chainZ]), add(g.rearAxle, [0, 0.06, chainZ]), { radiusM: 0.0045, segments: 6 }),
+    rod(add(bb, [0, -0.067, chainZ]), add(cage, [0, -0.03, 0]), { radiusM: 0.0045, segments: 6 }),
+  ];
+  const derailleur = [
+    roundedBox([0.036, 0.05, 0.022], 0.007, poseAt(add(g.rearAxle, [0.012, -0.045, 0.075]))),
+    roundedBox([0.018, 0.11, 0.012], 0.005, poseAt(add(cage, [-0.01, 0.02, 0.002]), rotationAbout(RIGHT, -14))),
+  ];
+  const arm = (ahead: 1 | -1) =>
+    rod(add(bb, [0, 0, ahead * 0.07]), add(bb, [ahead * g.crankM, 0, ahead * 0.077]), {
+      radiusM: (t) => 0.015 - 0.004 * t,
+      flatness: 0.7,
+      power: 3,
+      segments: 12,
+      rounded: true,
+    });
+  const axle = rod(add(bb, [0, 0, -0.07]), add(bb, [0, 0, 0.07]), { radiusM: 0.015, segments: 14 });
+  return mergeMeshes([ring, ...spider, cassette, ...chain, ...derailleur, arm(1), arm(-1), axle]);
+}
+
+/** Crank level, right foot ahead. Middle of each pedal, machine frame. */
+export const pedalCentre = (g: BikeGeometry, sign: 1 | -1): Vec3 =>
+  add(g.bottomBracket, [sign * g.crankM, 0, sign * 0.135]);
+export const PEDAL_HALF_HEIGHT_M = 0.009;
+
+function pedals(g: BikeGeometry): Mesh {
+  const one = (sign: 1 | -1) => {
+    const centre = pedalCentre(g, sign);
+    const bar = (x: number) => roundedBox([0.014, 0.016, 0.1], 0.005, poseAt(add(centre, [x, 0, 0])));
+    const end = (z: number) => roundedBox([0.1, 0.016, 0.012], 0.005, poseAt(add(centre, [0, 0, z])));
+    return mergeMeshes([
+      bar(-0.045),
+      bar(0),
+      bar(0.045),
+      end(-0.046),
+      end(0.046),
+      rod(add(centre, [0, 0, -sign * 0.06]), centre, { radiusM: 0.008, segments: 10 }),
+    ]);
+  };
+  return mergeMeshes([one(1), one(-1)]);
+}

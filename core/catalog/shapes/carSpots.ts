@@ -1,0 +1,155 @@
+import type { CarFigures } from './closedCar';
+import { AHEAD, type Vec3 } from '../../src/geometry/vec3';
+import type { Spot } from '../../src/rig/definitions';
+
+const SIGHT = "The driver's sight stays free, the driver does not handle cameras.";
+const ROAD = 'On a public road: local law on sharp projections and loads; ask the owner of the car.';
+const OUT = 'Nothing may fall into the road: tether it to the car, not to the mount.';
+const FILM = 'Cups and levers can mark paint-protection film: ask the owner.';
+
+/** Spots that every closed car has. */
+export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spot[] {
+  const metal = { material: 'painted metal', shape: 'flat', flatAreaM2: 0.06, wallM: 0.0008 } as const;
+  const glass = { material: 'glass', shape: 'curved', curvatureRadiusM: 2.5, flatAreaM2: 0.08, wallM: 0.005 } as const;
+  const screenX = (shape.screen[0] + shape.screen[1]) / 2;
+  const top = (x: number, z = 0): { from: Vec3; toward: Vec3 } => ({ from: [x, 3, z], toward: [0, -1, 0] });
+  return [
+    {
+      id: 'bonnet',
+      name: 'Bonnet',
+      partId: 'body',
+      aim: top((shape.frontAxleX + shape.screen[0]) / 2 + 0.1, 0.25),
+      reference: AHEAD,
+      look: AHEAD,
+      surface: metal,
+      cautions: [OUT, SIGHT, FILM, ROAD],
+      note: 'above the front axle it is smooth; a strip of bonnet shows pitch and roll',
+    },
+    {
+      id: 'roof',
+      name: 'Roof',
+      partId: 'body',
+      aim: top((shape.screen[1] + shape.rear[0]) / 2, 0),
+      reference: AHEAD,
+      look: AHEAD,
+      surface: metal,
+      cautions: [OUT, 'Adds height: garages, branches, barriers.', FILM, ROAD],
+      note: 'over everything: road and landscape',
+    },
+    {
+      id: 'front-wing',
+      name: 'Front wing, by the wheel',
+      partId: 'body',
+      aim: { from: [shape.frontAxleX - 0.52, shape.beltY - 0.16, -3], toward: [0, 0, 1] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: metal,
+      cautions: [
+        OUT,
+        'Tether shorter than the way to the wheel, steered fully both ways.',
+        'Mud on the lens: check often.',
+        ROAD,
+      ],
+      note: 'close to the turning wheel: movement and ruggedness',
+    },
+    {
+      id: 'door',
+      name: 'Door, left, looking ahead',
+      partId: 'body',
+      aim: { from: [-0.15, shape.beltY - 0.2, -3], toward: [0, 0, 1] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: metal,
+      cautions: [OUT, 'Wider than the mirrors: gates and other traffic.', FILM, ROAD],
+      note: 'along the flank, wheel and road',
+    },
+    {
+      id: 'sill',
+      name: 'Sill, low on the side',
+      partId: 'body',
+      aim: { from: [-0.25, shape.sillY + 0.1, -3], toward: [0, 0, 1] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: { ...metal, shape: 'curved', curvatureRadiusM: 0.4, flatAreaM2: 0.01 },
+      cautions: [OUT, 'Stones and kerbs: little room over the road.', ROAD],
+      note: 'very low, very fast',
+    },
+    {
+      id: 'front-bumper',
+      name: 'Front bumper',
+      partId: 'frontBumper',
+      aim: { from: [shape.frontX + 2, shape.sillY + 0.22, 0.35], toward: [-1, 0, 0] },
+      reference: [0, 1, 0],
+      look: AHEAD,
+      surface: { material: 'plastic', shape: 'curved', curvatureRadiusM: 0.8, flatAreaM2: 0.02, wallM: 0.003 },
+      cautions: [OUT, 'Stones, mud: check the lens often.', ROAD],
+      note: 'low with the widest lens: ground, sides and distance, feels fast',
+    },
+    {
+      id: 'rear-bumper',
+      name: 'Rear, facing back',
+      partId: 'rearBumper',
+      aim: { from: [shape.rearX - 3, shape.sillY + 0.35, 0.45], toward: [1, 0, 0] },
+      reference: [0, 1, 0],
+      look: [-1, 0, 0],
+      surface: { ...metal, shape: 'curved', curvatureRadiusM: 1.2, flatAreaM2: 0.02 },
+      cautions: [OUT, 'Dust and spray swirl up here.', ROAD],
+      note: 'who follows; the tail overhang shakes more than the front',
+    },
+    {
+      id: 'screen-outside',
+      name: 'Windscreen, outside',
+      partId: 'screen',
+      aim: { from: [screenX + 0.6, 3, 0.42], toward: [-0.25, -1, 0] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: glass,
+      cautions: [OUT, SIGHT, 'Wipers.', ROAD],
+      note: 'no dirty or reflecting glass in between',
+    },
+    {
+      id: 'screen-inside',
+      name: 'Windscreen, inside',
+      partId: 'screen',
+      aim: { from: [screenX - 0.5, seat[1] + 0.35, 0.12], toward: [0.8, 0.6, 0] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: glass,
+      cautions: [SIGHT, 'Clear of the airbag and of heads in a crash.', 'Glass reflects, dirt shows.'],
+      note: 'can stay plugged in; slow and steady',
+    },
+    {
+      id: 'dash',
+      name: 'Dashboard',
+      partId: 'dash',
+      aim: top(shape.screen[0] - 0.38, 0.22),
+      reference: AHEAD,
+      look: AHEAD,
+      surface: { material: 'plastic', shape: 'flat', flatAreaM2: 0.02, wallM: 0.003 },
+      cautions: [SIGHT, 'Not over an airbag.', 'Reflects in the windscreen.'],
+      note: 'the road through the glass, or turned round the driver',
+    },
+    {
+      id: 'headrest',
+      name: "Passenger's headrest, over the shoulder",
+      partId: 'seats',
+      aim: { from: [seat[0] - 0.27 - 0.47 * Math.sin((seatBackDeg * Math.PI) / 180), 3, -seat[2]], toward: [0, -1, 0] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: { material: 'fabric', shape: 'bar', tubeDiameterM: 0.08 },
+      cautions: ['Behind heads: nothing hard where a neck goes in a crash.', SIGHT],
+      note: 'driver, wheel, instruments and road in one frame',
+    },
+    {
+      id: 'rear-window',
+      name: 'Rear window, inside',
+      partId: 'rearGlass',
+      aim: { from: [(shape.rear[0] + shape.rear[1]) / 2 + 0.4, seat[1] + 0.3, 0], toward: [-0.75, 0.65, 0] },
+      reference: [-1, 0, 0],
+      look: [-1, 0, 0],
+      surface: glass,
+      cautions: ["Keeps the mirror's sight: low, at the edge."],
+      note: 'who follows, from inside',
+    },
+  ];
+}

@@ -1,0 +1,169 @@
+import type { ClearReport } from '../../clearance/clearReport';
+import type { CarrierFamily } from '../../rig/definitions';
+import { worstFirst, type CheckResult, type Finding, type Verdict } from '../result';
+
+/** Nearer than this it strikes; nearer than the second it may, as bodies give and figures are estimates. */
+const STRIKES_M = 0.004;
+const NEAR_M = 0.03;
+/** Higher than this over the head it catches branches; a top this high over the ground meets them on any trail. */
+const ABOVE_HEAD_M = 0.04;
+const BRANCHES_M = 2;
+const PAST_SIDES_M = 0.02;
+const OVER_GROUND_M = 0.08;
+/** Of the middle of the field of view; drivers and pilots bear less. Common practice. */
+const SIGHT = { driver: { watch: 0.002, stop: 0.02 }, rider: { watch: 0.03, stop: 0.12 } } as const;
+const DRIVERS: readonly CarrierFamily[] = ['car', 'aircraft'];
+const NECK_MINUTES = 60;
+
+const millimetres = (m: number): string => (Math.abs(m) < 0.0995 ? `${Math.round(m * 1000)} mm` : `${m.toFixed(2)} m`);
+
+/** Does it strike, catch, hide or hang in somebody's way? */
+export function clearCheck(report: ClearReport, family: CarrierFamily): CheckResult {
+  const findings: Finding[] = [];
+  const add = (
+    id: string,
+    label: string,
+    verdict: Verdict,
+    value: number,
+    unit: Finding['unit'],
+    limit: Finding['limit'],
+    because: string,
+    mend: string | null = null,
+  ) =>
+    findings.push({
+      id,
+      label,
+      verdict,
+      value,
+      unit,
+      limit,
+      margin: limit[1] === null ? value - (limit[0] ?? 0) : limit[1] - value,
+      because,
+      mend: mend ? { text: mend } : null,
+    });
+  const [nearest] = report.approaches;
+  if (nearest) {
+    const { distanceM: d, partName, sweeping, stanceName } = nearest;
+    const verdict = d < STRIKES_M ? 'stop' : d < NEAR_M ? 'watch' : 'good';
+    const how = sweeping ? `as the ${sweeping} turns over its range` : `in ${stanceName.toLowerCase()}`;
+    add(
+      'strike',
+      `nearest that moves: ${partName}`,
+      verdict,
+      d,
+      'm',
+      [NEAR_M, null],
+      `${partName} ${d < STRIKES_M ? 'strikes camera or strut' : `comes within ${millimetres(d)} of camera or strut`} ${how}`,
+      verdict === 'good' ? null : 'another place, a shorter strut or another turn of it',
+    );
+  } else add('strike', 'nearest that moves', 'good', 0.6, 'm', [NEAR_M, null], 'nothing that moves comes within 0.6 m');
+  if (report.turning) {
+    const { partName, distanceM, tetherM } = report.turning;
+    add(
+      'tether',
+      'tether beside what turns',
+      tetherM === null ? 'stop' : 'good',
+      distanceM,
+      'm',
+      [report.leastTetherM, null],
+      tetherM === null
+        ? `the ${partName} turns ${millimetres(distanceM)} away: no tether is short enough, it would be wound up`
+        : `the ${partName} turns ${millimetres(distanceM)} away: a tether of at most ${millimetres(tetherM)}`,
+      tetherM === null ? 'another place, away from what turns' : null,
+    );
+  }
+  if (report.aboveHeadM !== null && report.aboveHeadM > -0.1) {
+    const tall = report.topM !== null && report.topM > BRANCHES_M;
+    const verdict = report.aboveHeadM > ABOVE_HEAD_M && (tall || report.topM !== null) ? 'watch' : 'good';
+    add(
+      'branches',
+      'height over the head',
+      verdict,
+      report.aboveHeadM,
+      'm',
+      [null, ABOVE_HEAD_M],
+      `it stands ${millimetres(report.aboveHeadM)} over the head${report.topM === null ? '' : `, ${report.topM.toFixed(2)} m over the ground`}${verdict === 'watch' ? ': branches, and duck by so much more' : ''}`,
+    );
+  }
+  if (report.pastSidesM > -0.15) {
+    add(
+      'sides',
+      'width past the sides',
+      report.pastSidesM > PAST_SIDES_M ? 'watch' : 'good',
+      report.pastSidesM,
+      'm',
+      [null, PAST_SIDES_M],
+      report.pastSidesM > 0
+        ? `it sticks out ${millimetres(report.pastSidesM)} further than rider and machine`
+        : 'it stays within rider and machine',
+    );
+  }
+  if (report.overWaterM !== null) {
+    add(
+      'water',
+      'over the water',
+      report.overWaterM < 0 ? 'watch' : 'good',
+      report.overWaterM,
+      'm',
+      [0, null],
+      report.overWaterM < 0
+        ? `it dips ${millimetres(-report.overWaterM)} under the waves: water loads it about 800 times as much as air`
+        : `it stays ${millimetres(report.overWaterM)} over the waves`,
+    );
+  }
+  if (report.overGroundM !== null) {
+    add(
+      'ground',
+      'over the ground',
+      report.overGroundM < 0.01 ? 'stop' : report.overGroundM < OVER_GROUND_M ? 'watch' : 'good',
+      report.overGroundM,
+      'm',
+      [OVER_GROUND_M, null],
+      `it stays ${millimetres(report.overGroundM)} over the ground in every stance`,
+    );
+  }
+  if (report.sight) {
+    const bears = DRIVERS.includes(family) ? SIGHT.driver : SIGHT.rider;
+    const { share, middleShare, at } = report.sight;
+    const verdict = middleShare > bears.stop ? 'stop' : middleShare > bears.watch ? 'watch' : 'good';
+    add(
+      'sight',
+      'hidden from the eyes',
+      verdict,
+      middleShare * 100,
+      '%',
+      [null, bears.watch * 100],
+      at
+        ? `it hides ${(share * 100).toFixed(1)} % of the field of view, ${(middleShare * 100).toFixed(1)} % of its middle, about ${Math.round(Math.abs(at.rightDeg))}° ${at.rightDeg < 0 ? 'left' : 'right'} and ${Math.round(Math.abs(at.upDeg))}° ${at.upDeg < 0 ? 'down' : 'up'}`
+        : 'it hides nothing from the eyes',
+      verdict === 'good' ? null : 'out of the middle of the field of view',
+    );
+  }
+  if (report.reachShare !== null) {
+    const out = report.reachShare > 1;
+    add(
+      'reach',
+      'within reach',
+      out ? 'watch' : 'good',
+      report.reachShare * 100,
+      '%',
+      [null, 100],
+      out
+        ? 'its button is out of reach under way: start it before, by a remote or by voice'
+        : 'its button can be reached; not while hands are needed',
+      null,
+    );
+  }
+  if (report.neckMinutes !== null) {
+    add(
+      'neck',
+      'neck',
+      report.neckMinutes < NECK_MINUTES ? 'watch' : 'good',
+      report.neckMinutes,
+      'min',
+      [NECK_MINUTES, null],
+      `a neck bears it for about ${Math.round(report.neckMinutes / 10) * 10} minutes (common practice)`,
+    );
+  }
+  return worstFirst('clear', findings);
+}

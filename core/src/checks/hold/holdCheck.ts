@@ -1,0 +1,127 @@
+import { baseRefusal } from '../../strut/baseRefusal';
+import { kitWith } from '../../strut/kit';
+import type { RigSpec } from '../../rig/resolveRig';
+import { placedSpots } from '../../rig/spots';
+import { holdReport, type HeldInterface, type HoldQuestion, type HoldReport } from '../../holding/holdReport';
+import { ruleApplies, type RuleDefinition, type RuleSituation } from '../../holding/rules';
+import { RULES } from '../../../catalog/index.generated';
+import type { SetUp } from '../../strut/setUp';
+import { worstFirst, type CheckResult, type Finding, type Mend, type Verdict } from '../result';
+
+/** Twice the worst load is wanted; at the worst load itself it goes. Common practice. */
+const WANTED_MARGIN = 2;
+/** Tipping moment on a cup that a canopy or a pane bears. Estimates 0.5 to 2 times. */
+const LEVER_LIMIT_NM: Readonly<Record<string, number>> = { 'acrylic canopy': 1.2, glass: 6 };
+
+const verdictOf = (margin: number): Verdict => (margin >= WANTED_MARGIN ? 'good' : margin >= 1 ? 'watch' : 'stop');
+const figure = (value: number): string => (value < 9.95 ? value.toFixed(1) : String(Math.round(value)));
+
+/** Rules that count for a situation, stops first. */
+export const rulesFor = (situation: RuleSituation): readonly RuleDefinition[] =>
+  RULES.filter((rule) => ruleApplies(rule, situation)).sort(
+    (a, b) => Number(b.kind === 'stop') - Number(a.kind === 'stop'),
+  );
+
+/** Does it stay on? Every interface at its worst moment, what the lever does to the surface, and rules that stop. */
+export function holdCheck(report: HoldReport, situation: RuleSituation, mend: Mend | null): CheckResult {
+  const findings: Finding[] = rulesFor(situation)
+    .filter((rule) => rule.kind === 'stop')
+    .map((rule) => ({
+      id: rule.id,
+      label: rule.text,
+      verdict: 'stop',
+      value: 0,
+      unit: '',
+      limit: [null, 0],
+      margin: 0,
+      because: `${rule.because}; ask ${rule.ask.join(', ')}`,
+      mend,
+    }));
+  for (const face of report.interfaces) {
+    findings.push({
+      ...interfaceFinding(face),
+      mend: face === report.weakest && face.margin < WANTED_MARGIN ? mend : null,
+    });
+  }
+  const lever = situation.baseKind === 'suction' ? LEVER_LIMIT_NM[situation.material] : undefined;
+  if (lever !== undefined) {
+    findings.push({
+      id: 'lever',
+      label: `lever on the ${situation.material}`,
+      verdict: verdictOf(lever / report.leverNm),
+      value: report.leverNm,
+      unit: 'N·m',
+      limit: [null, lever / WANTED_MARGIN],
+      margin: lever / WANTED_MARGIN - report.leverNm,
+      because: `the strut levers the surface with up to ${figure(report.leverNm)} N·m; more than about ${lever} N·m can crack it (estimate)`,
+      mend: report.leverNm > lever ? mend : null,
+    });
+  }
+  return worstFirst('hold', findings);
+}
+
+function interfaceFinding({ name, worst, margin, weakMargin }: HeldInterface): Finding {
+  const verdict = verdictOf(margin);
+  const weak = verdictOf(weakMargin) === verdict ? '' : `; at the weak end of its figures ${verdictOf(weakMargin)}`;
+  return {
+    id: `hold-${name}`,
+    label: name,
+    verdict,
+    value: worst.demand,
+    unit: worst.unit,
+    limit: [null, worst.limit / WANTED_MARGIN],
+    margin: worst.limit / WANTED_MARGIN - worst.demand,
+    because: `at worst ${figure(worst.demand)} ${worst.unit}; it ${worst.mode} at about ${figure(worst.limit)} ${worst.unit} (estimate), ${margin >= 100 ? 'far more than needed' : `${figure(margin)} times that`}; twice is wanted${weak}`,
+    mend: null,
+  };
+}
+
+/** Best change of base or link that would hold, tried one by one; null where none does. */
+export function holdMend(question: HoldQuestion, situationOf: (setUp: SetUp) => RuleSituation): Mend | null {
+  const { rig, setUp } = question;
+  const kit = kitWith(rig.ownKit);
+  const { surface } = placedSpots(rig).find((p) => p.spot.id === setUp.spotId)!.spot;
+  const base = kit.bases.find((b) => b.id === setUp.baseId)!;
+  const tries: { text: string; setUp: SetUp }[] = [
+    ...setUp.links.flatMap((use, i) => {
+      const { lengthM, name } = kit.links.find((l) => l.id === use.linkId)!;
+      const links = setUp.links.map((l, k) => (k === i ? { ...l, lengthM: lengthM.low } : l));
+      return use.lengthM > lengthM.low * 1.15
+        ? [
+            {
+              text: `shorten the ${name.toLowerCase()} to ${Math.round(lengthM.low * 1000)} mm`,
+              setUp: { ...setUp, links },
+            },
+          ]
+        : [];
+    }),
+    ...(setUp.links.length > 0
+      ? [{ text: 'straight on its base, nothing between', setUp: { ...setUp, links: [] } }]
+      : []),
+    ...kit.bases
+      .filter((b) => b.id !== base.id && baseRefusal(b, surface) === null)
+      .map((b) => ({
+        text: `${b.name.toLowerCase()} instead of the ${base.name.toLowerCase()}`,
+        setUp: { ...setUp, baseId: b.id },
+      })),
+  ];
+  const judged = tries
+    .filter((t) => !rulesFor(situationOf(t.setUp)).some((rule) => rule.kind === 'stop'))
+    .map((t) => ({ ...t, margin: holdReport({ ...question, setUp: t.setUp }).weakest.margin }));
+  const enough = judged.find((t) => t.margin >= WANTED_MARGIN) ?? judged.sort((a, b) => b.margin - a.margin)[0];
+  return enough && enough.margin >= 1 ? { text: enough.text, setUp: enough.setUp } : null;
+}
+
+/** What rules are held against, for a set-up as it stands. */
+export const situationWith = (
+  rig: RigSpec,
+  setUp: SetUp,
+  fixed: Omit<RuleSituation, 'baseKind' | 'links'>,
+): RuleSituation => {
+  const kit = kitWith(rig.ownKit);
+  return {
+    ...fixed,
+    baseKind: kit.bases.find((b) => b.id === setUp.baseId)!.kind,
+    links: setUp.links.map((use) => kit.links.find((l) => l.id === use.linkId)!.kind),
+  };
+};

@@ -1,0 +1,44 @@
+import type { FrameGroup } from '../framing/measureFrame';
+
+/** How the camera is aimed before fine work: by the sky line, or at a part. */
+export type Aim =
+  | { readonly kind: 'horizon'; readonly panDeg: number }
+  | {
+      readonly kind: 'part';
+      /** The rider's face, the part of the machine that works (see MachineDefinition.working), or whoever is framed. */
+      readonly at: 'face' | 'working' | 'subject';
+      readonly heightFraction: number;
+    };
+
+/** Something the picture should show, or show little of. Shares are of the picture, 0 to 1. */
+export interface Want {
+  readonly id: string;
+  readonly label: string;
+  readonly of: { readonly groups?: readonly FrameGroup[]; readonly working?: true };
+  readonly share: readonly [low: number, high: number];
+  /** Where its middle should lie, fraction from the top. */
+  readonly heightBand?: readonly [low: number, high: number];
+  /** Whether it must lie whole within the picture. */
+  readonly whole?: boolean;
+  /** Weight in the ranking of spots. */
+  readonly weight: number;
+}
+
+/** What a kind of shot must show. Shares and bands: common practice of framing, no source. */
+export interface IntentDefinition {
+  readonly id: string;
+  readonly name: string;
+  readonly purpose: string;
+  /** Role in the story. */
+  readonly role: 'opener' | 'ride' | 'reverse' | 'detail' | 'face' | 'pass-by';
+  readonly aim: Aim;
+  /** Band for the sky line at the picture's centre, fraction from the top; null where it does not matter. */
+  readonly horizonBand: readonly [low: number, high: number] | null;
+  readonly wants: readonly Want[];
+  /** Seconds of film that such a shot usually gives. */
+  readonly seconds: number;
+}
+
+/** Heights for the sky line that are tried within a band, the middle first. */
+export const heightsInBand = ([low, high]: readonly [number, number]): readonly number[] =>
+  [0.5, 0.2, 0.8].map((t) => Math.round((low + t * (high - low)) * 1000) / 1000);

@@ -1,0 +1,147 @@
+import { compose, invert, transformPoint, type Pose } from '../geometry/pose';
+import { closestPoint } from '../geometry/closestPoint';
+import { meshBounds } from '../geometry/mesh';
+import { distance, type Vec3 } from '../geometry/vec3';
+import { SET_UP_STANCE_ID } from '../rig/definitions';
+import { turnAbout, type MovingPart } from '../rig/assembly';
+import { poseRig, type PosedRig } from '../rig/poseRig';
+import { resolveRig, type RigSpec } from '../rig/resolveRig';
+import type { PosedPart } from '../rig/types';
+import { poseStrut } from '../strut/kinematics';
+import type { ResolvedSetUp } from '../strut/resolveSetUp';
+import { ownPoints } from './ownPoints';
+
+/** How near something that moves comes to camera and strut. */
+export interface Approach {
+  readonly partId: string;
+  readonly partName: string;
+  readonly distanceM: number;
+  /** Between these two points, world frame of the stance. */
+  readonly from: Vec3;
+  readonly to: Vec3;
+  readonly stanceId: string;
+  readonly stanceName: string;
+  /** What swings over its range, where it is not the stance alone that brings it near. */
+  readonly sweeping: string | null;
+  /** Turns all the way round: a wheel, a propeller, a rotor. */
+  readonly turns: boolean;
+}
+
+/** Farther apart than this nothing is looked at more closely. */
+const NEAR_M = 0.6;
+/** Steps of a sweep. */
+const SWEEP_STEPS = 12;
+/** Two parts that keep their places against each other within this move as one. */
+const SAME_M = 0.004;
+
+/**
+ * Closest distance of camera and strut to every part that moves against what they sit on: over all stances, and over the range of what
+ * turns or slides on the machine, from the set-up stance. Parts that move along are left out: what sits there was seen when it was put
+ * on. Nearest first.
+ */
+export function approaches(rig: RigSpec, resolved: ResolvedSetUp): readonly Approach[] {
+  const { machine } = resolveRig(rig);
+  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+  const { partId } = resolved.placed.spot;
+  const carrier = setUpRig.byId.get(partId)!;
+  const stances = machine.stances.filter((s) => s.share > 0);
+  const posed = stances.map((stance) => ({ stance, rig: poseRig(rig, stance.id) }));
+  const moves = (part: PosedPart): boolean =>
+    posed.some(({ rig: r }) => {
+      const [a, b] = [r.byId.get(part.id), r.byId.get(partId)];
+      if (!a || !b) return false;
+      const [was, is] = [relative(carrier, part), relative(b, a)];
+      return [
+        [0, 0, 0],
+        [0.3, 0, 0],
+        [0, 0.3, 0],
+        [0, 0, 0.3],
+      ].some(
+        (p) => distance(transformPoint(was, p as unknown as Vec3), transformPoint(is, p as unknown as Vec3)) > SAME_M,
+      );
+    });
+  const best = new Map<string, Approach>();
+  const keep = (approach: Approach) => {
+    const known = best.get(approach.partId);
+    if (!known || approach.distanceM < known.distanceM) best.set(approach.partId, approach);
+  };
+  const against = setUpRig.parts.filter((p) => p.id !== partId && p.group !== 'subject' && moves(p)).map((p) => p.id);
+  for (const { stance, rig: r } of posed) {
+    const points = ownPoints(resolved, poseStrut(resolved, setUpRig, r));
+    for (const id of against) {
+      const part = r.byId.get(id);
+      const near = part && nearest(points, part, part.worldFromPart);
+      if (near)
+        keep({
+          ...near,
+          partId: id,
+          partName: part.name,
+          stanceId: stance.id,
+          stanceName: stance.name,
+          sweeping: null,
+          turns: false,
+        });
+    }
+  }
+  for (const approach of sweeps(resolved, setUpRig, machine.moving(rig.fit))) keep(approach);
+  return [...best.values()].sort((a, b) => a.distanceM - b.distanceM);
+}
+
+const relative = (from: PosedPart, to: PosedPart): Pose => compose(invert(from.worldFromPart), to.worldFromPart);
+
+const turnsRound = ({ kind, low, high }: MovingPart): boolean => kind === 'turn' && high - low >= 360;
+
+function sweeps(resolved: ResolvedSetUp, setUpRig: PosedRig, moving: readonly MovingPart[]): Approach[] {
+  const carrier = setUpRig.byId.get(resolved.placed.spot.partId)!;
+  const points = ownPoints(resolved, poseStrut(resolved, setUpRig, setUpRig));
+  /** Whatever hangs on a moving part moves with it. */
+  const movesWith = (on: string | undefined, id: string): boolean =>
+    on !== undefined && (on === id || movesWith(moving.find((m) => m.id === on)?.on, id));
+  const machineFromWorld = invert(setUpRig.worldFromMachine);
+  return moving.flatMap((part): Approach[] => {
+    if (part.kind !== 'turn' || movesWith(carrier.on, part.id)) return [];
+    return setUpRig.parts
+      .filter((p) => movesWith(p.on, part.id))
+      .flatMap((p): Approach[] => {
+        let found: Approach | null = null;
+        for (let i = 0; i <= SWEEP_STEPS; i++) {
+          const turn = turnAbout(part.at, part.axis, part.low + ((part.high - part.low) * i) / SWEEP_STEPS);
+          const pose = compose(compose(compose(setUpRig.worldFromMachine, turn), machineFromWorld), p.worldFromPart);
+          const near = nearest(points, p, pose);
+          if (!near || (found && near.distanceM >= found.distanceM)) continue;
+          found = {
+            ...near,
+            partId: p.id,
+            partName: p.name,
+            stanceId: SET_UP_STANCE_ID,
+            stanceName: 'Set-up',
+            sweeping: part.name,
+            turns: turnsRound(part),
+          };
+        }
+        return found ? [found] : [];
+      });
+  });
+}
+
+/** Nearest of some points to a part where it is; null beyond NEAR_M. */
+function nearest(
+  points: readonly Vec3[],
+  { mesh }: PosedPart,
+  worldFromPart: Pose,
+): { distanceM: number; from: Vec3; to: Vec3 } | null {
+  const partFromWorld = invert(worldFromPart);
+  const { min, max } = meshBounds(mesh);
+  let best: { distanceM: number; from: Vec3; to: Vec3 } | null = null;
+  for (const point of points) {
+    const local = transformPoint(partFromWorld, point);
+    const limit = best?.distanceM ?? NEAR_M;
+    if ([0, 1, 2].some((k) => local[k]! < min[k]! - limit || local[k]! > max[k]! + limit)) continue;
+    const near = closestPoint(mesh, local, limit);
+    if (near) best = { distanceM: near.distanceM, from: point, to: transformPoint(worldFromPart, near.point) };
+  }
+  return best;
+}
+
+/** Nearest part that turns all the way round, at whatever distance within the search; for the tether. */
+export const nearestTurning = (all: readonly Approach[]): Approach | null => all.find((a) => a.turns) ?? null;

@@ -1,0 +1,61 @@
+import { rotationFromPanTiltRoll } from '../geometry/rotation';
+import { transformDirection, type Pose } from '../geometry/pose';
+import type { Vec3 } from '../geometry/vec3';
+import type { RayGrid } from '../lens/rayGrid';
+import type { Ground } from '../rig/types';
+import { NO_PART, type CastFrame } from './castFrame';
+import { groundHit } from './ground';
+import { travelDirection } from './measureFrame';
+
+/**
+ * Angular speed at which a ground point streams by, rad/s: ω = v·sin α / d for a point at distance d seen at angle α to
+ * the motion. A point straight below at height h streams at v/h.
+ */
+export const streamingRadS = (speedMps: number, travel: Vec3, direction: Vec3, distanceM: number): number => {
+  const along = travel[0] * direction[0] + travel[1] * direction[1] + travel[2] * direction[2];
+  return (speedMps * Math.sqrt(Math.max(0, 1 - along * along))) / distanceM;
+};
+
+function median(values: number[]): number | null {
+  if (values.length === 0) return null;
+  values.sort((a, b) => a - b);
+  const middle = values.length >> 1;
+  return values.length % 2 === 1 ? values[middle]! : (values[middle - 1]! + values[middle]!) / 2;
+}
+
+/** Median streaming over the ground that the frame shows, rad/s at 1 m/s; null when it shows none. */
+export function medianStreaming(cast: CastFrame, origin: Vec3, ground: Ground): number | null {
+  const travel = travelDirection(ground);
+  const values: number[] = [];
+  for (let i = 0; i < cast.part.length; i++) {
+    if (cast.part[i] !== NO_PART) continue;
+    const direction: Vec3 = [cast.directions[i * 3]!, cast.directions[i * 3 + 1]!, cast.directions[i * 3 + 2]!];
+    const hit = groundHit(ground, origin, direction);
+    if (hit) values.push(streamingRadS(1, travel, direction, hit.distanceM));
+  }
+  return median(values);
+}
+
+/** What the rider's own eyes see with the same frame pointed level ahead and nothing in the way: the 1.0 of the speed feel. */
+export function eyeStreaming(grid: RayGrid, eyes: Vec3, ground: Ground): number | null {
+  const level: Pose = { position: eyes, rotation: rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: 0, rollDeg: 0 }) };
+  const cells = grid.columns * grid.rows;
+  const directions = new Float64Array(cells * 3);
+  for (let i = 0; i < cells; i++) {
+    const d: Vec3 = [grid.directions[i * 3]!, grid.directions[i * 3 + 1]!, grid.directions[i * 3 + 2]!];
+    directions.set(transformDirection(level, d), i * 3);
+  }
+  const part = Int16Array.from({ length: cells }, (_, i) => (Number.isNaN(grid.directions[i * 3]!) ? -2 : NO_PART));
+  return medianStreaming(
+    {
+      columns: grid.columns,
+      rows: grid.rows,
+      part,
+      directions,
+      distanceM: new Float64Array(0),
+      triangle: new Int32Array(0),
+    },
+    eyes,
+    ground,
+  );
+}

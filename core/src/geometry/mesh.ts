@@ -1,0 +1,131 @@
+import { transformPoint, type Pose } from './pose';
+import { cross, dot, subtract, type Vec3 } from './vec3';
+
+/** Indexed triangle mesh in a part's own frame: 3 numbers a point, 3 indices a triangle, anticlockwise seen from outside. */
+export interface Mesh {
+  readonly positions: Float32Array;
+  readonly indices: Uint32Array;
+}
+
+export interface Bounds {
+  readonly min: Vec3;
+  readonly max: Vec3;
+}
+
+export const meshOf = (points: readonly Vec3[], triangles: readonly (readonly [number, number, number])[]): Mesh => ({
+  positions: Float32Array.from(points.flat()),
+  indices: Uint32Array.from(triangles.flat()),
+});
+
+export function meshPoint(mesh: Mesh, index: number): Vec3 {
+  const at = index * 3;
+  return [mesh.positions[at]!, mesh.positions[at + 1]!, mesh.positions[at + 2]!];
+}
+
+export const triangleCount = (mesh: Mesh): number => mesh.indices.length / 3;
+
+export function mergeMeshes(meshes: readonly Mesh[]): Mesh {
+  const positions = new Float32Array(meshes.reduce((sum, mesh) => sum + mesh.positions.length, 0));
+  const indices = new Uint32Array(meshes.reduce((sum, mesh) => sum + mesh.indices.length, 0));
+  let pointAt = 0;
+  let indexAt = 0;
+  for (const mesh of meshes) {
+    positions.set(mesh.positions, pointAt);
+    mesh.indices.forEach((index, i) => (indices[indexAt + i] = index + pointAt / 3));
+    pointAt += mesh.positions.length;
+    indexAt += mesh.indices.length;
+  }
+  return { positions, indices };
+}
+
+export function transformMesh(mesh: Mesh, pose: Pose): Mesh {
+  const positions = new Float32Array(mesh.positions.length);
+  for (let i = 0; i < mesh.positions.length / 3; i++) positions.set(transformPoint(pose, meshPoint(mesh, i)), i * 3);
+  return { positions, indices: mesh.indices };
+}
+
+/** Left and right swapped (z → -z), faces still turned outward. */
+export function mirrorMesh(mesh: Mesh): Mesh {
+  const positions = Float32Array.from(mesh.positions, (value, i) => (i % 3 === 2 ? -value : value));
+  const indices = new Uint32Array(mesh.indices.length);
+  for (let i = 0; i < indices.length; i += 3) {
+    indices[i] = mesh.indices[i]!;
+    indices[i + 1] = mesh.indices[i + 2]!;
+    indices[i + 2] = mesh.indices[i + 1]!;
+  }
+  return { positions, indices };
+}
+
+export function meshBounds(mesh: Mesh): Bounds {
+  const min: [number, number, number] = [Infinity, Infinity, Infinity];
+  const max: [number, number, number] = [-Infinity, -Infinity, -Infinity];
+  mesh.positions.forEach((value, i) => {
+    const axis = (i % 3) as 0 | 1 | 2;
+    if (value < min[axis]) min[axis] = value;
+    if (value > max[axis]) max[axis] = value;
+  });
+  return { min, max };
+}
+
+/** Edges that are not shared by exactly two triangles running opposite ways: 0 for a closed mesh. */
+export function openEdgeCount(mesh: Mesh): number {
+  const balance = new Map<string, number>();
+  for (let i = 0; i < mesh.indices.length; i += 3) {
+    for (let side = 0; side < 3; side++) {
+      const from = mesh.indices[i + side]!;
+      const to = mesh.indices[i + ((side + 1) % 3)]!;
+      const key = from < to ? `${from}-${to}` : `${to}-${from}`;
+      balance.set(key, (balance.get(key) ?? 0) + (from < to ? 1 : -1));
+    }
+  }
+  let open = 0;
+  for (const value of balance.values()) if (value !== 0) open++;
+  return open;
+}
+
+/** Enclosed volume in m³, positive when the faces are turned outward (divergence theorem). */
+export function signedVolume(mesh: Mesh): number {
+  let sum = 0;
+  for (let i = 0; i < mesh.indices.length; i += 3) {
+    const a = meshPoint(mesh, mesh.indices[i]!);
+    const b = meshPoint(mesh, mesh.indices[i + 1]!);
+    const c = meshPoint(mesh, mesh.indices[i + 2]!);
+    sum += dot(a, cross(b, c)) / 6;
+  }
+  return sum;
+}
+
+/** Same mesh with faces turned outward. */
+export function facingOutward(mesh: Mesh): Mesh {
+  if (signedVolume(mesh) >= 0) return mesh;
+  const indices = new Uint32Array(mesh.indices.length);
+  for (let i = 0; i < indices.length; i += 3) {
+    indices[i] = mesh.indices[i]!;
+    indices[i + 1] = mesh.indices[i + 2]!;
+    indices[i + 2] = mesh.indices[i + 1]!;
+  }
+  return { positions: mesh.positions, indices };
+}
+
+/** Unit normal of one triangle; [0, 1, 0] for one without area. */
+export function triangleNormal(mesh: Mesh, triangle: number): Vec3 {
+  const a = meshPoint(mesh, mesh.indices[triangle * 3]!);
+  const b = meshPoint(mesh, mesh.indices[triangle * 3 + 1]!);
+  const c = meshPoint(mesh, mesh.indices[triangle * 3 + 2]!);
+  const n = cross(subtract(b, a), subtract(c, a));
+  const size = Math.hypot(...n);
+  return size > 0 ? [n[0] / size, n[1] / size, n[2] / size] : [0, 1, 0];
+}
+
+/** The same surface without points that no triangle uses. */
+export function withoutLoosePoints(mesh: Mesh): Mesh {
+  const renamed = new Map<number, number>();
+  const indices = mesh.indices.map((index) => {
+    let to = renamed.get(index);
+    if (to === undefined) renamed.set(index, (to = renamed.size));
+    return to;
+  });
+  const positions = new Float32Array(renamed.size * 3);
+  for (const [from, to] of renamed) positions.set(mesh.positions.subarray(from * 3, from * 3 + 3), to * 3);
+  return { positions, indices };
+}

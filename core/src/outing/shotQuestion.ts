@@ -1,0 +1,17 @@
+import type { ShotQuestion } from '../evaluation/evaluateShot';
+import { carrierOfShot, measuredBands, rigOfCarrier, type Outing, type Shot } from './outing';
+
+/** All that a shot's evaluation needs, from its outing. @throws RangeError when the shot names a carrier that the outing lacks */
+export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
+  const carrier = carrierOfShot(outing, shot);
+  const { setUp, intentId, actionStanceId, horizonAt } = shot;
+  return {
+    rig: rigOfCarrier(outing, carrier),
+    setUp,
+    intentId,
+    actionStanceId,
+    horizonAt,
+    ride: carrier.ride,
+    measured: measuredBands(carrier, setUp.spotId),
+  };
+}

@@ -1,0 +1,21 @@
+import { CAMERAS } from '../catalog/index.generated';
+import type { RigSpec } from '../src/rig/resolveRig';
+import { plainSetUp } from '../src/search/startingSetUp';
+import type { SetUp } from '../src/strut/setUp';
+
+export const bikeRig = (over: Partial<RigSpec> = {}): RigSpec => ({
+  machineId: 'mountain-bike',
+  fit: {},
+  wornIds: ['rider-body', 'full-face-helmet'],
+  statureM: 1.75,
+  ...over,
+});
+
+/** The plainest strut at a spot with the cube camera, tilted as said. */
+export function plainAt(spotId: string, tiltDeg = 0, over: Partial<SetUp> = {}, rig = bikeRig()): SetUp {
+  const setUp = plainSetUp(rig, spotId, { cameraId: 'cube-camera', modeId: 'wide', stabiliserId: 'off' });
+  if (!setUp) throw new Error(`no base goes on ${spotId}`);
+  return { ...setUp, angles: { panDeg: 0, tiltDeg, rollDeg: 0 }, ...over };
+}
+
+export const cubeCamera = CAMERAS.find((camera) => camera.id === 'cube-camera')!;

@@ -1,0 +1,80 @@
+import { readFileSync } from 'node:fs';
+import { Page } from './support/browser';
+
+const axeSource = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
+
+let page: Page;
+beforeAll(async () => {
+  page = await Page.start();
+  await page.open('/');
+  await page.at('//a[contains(., "Late winter on Skerra")]');
+});
+afterAll(() => page.stop());
+
+interface Violation {
+  id: string;
+  impact: string;
+  nodes: { html: string }[];
+}
+
+const shot = '/outing/skerra-late-winter/shot/gravel-hands';
+const views = [
+  ['outings', '/', 'table'],
+  ['shots', '/outing/skerra-late-winter', 'ol canvas:not([data-drawn="0"])'],
+  ['bench', shot, '[data-testid=lens-picture][data-fine=yes]'],
+  ['steady', `${shot}/steady`, '[data-testid=mends]'],
+  ['card', `${shot}/card`, 'article'],
+  ['clip', `${shot}/clip`, 'aside'],
+  ['log', `${shot}/log`, 'form'],
+  ['carriers', '/carriers', 'ul canvas:not([data-drawn="0"])'],
+  ['a carrier of the catalogue', '/carriers/longboard', 'canvas[data-ready=yes]'],
+  ['a fitted carrier', '/outing/skerra-late-winter/carrier/kayak', 'canvas[data-ready=yes]'],
+  ['kit', '/kit', 'ul canvas:not([data-drawn="0"])'],
+] as const;
+
+it.each(views)('%s has no serious violation in any theme (axe-core, WCAG 2.2 AA)', async (_name, path, ready) => {
+  await page.open(path);
+  await page.find(ready);
+  await page.driver.executeScript(axeSource);
+  for (const theme of ['light', 'dark', 'sun']) {
+    await page.driver.executeScript(`document.documentElement.dataset.theme = '${theme}'`);
+    // What a theme can change is contrast; the rest is looked at once.
+    const rules =
+      theme === 'light'
+        ? "{ type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }"
+        : "{ type: 'rule', values: ['color-contrast'] }";
+    const violations = await page.driver.executeAsyncScript<Violation[]>(
+      `const done = arguments[arguments.length - 1]; axe.run(document, { runOnly: ${rules} }).then((r) => done(r.violations));`,
+    );
+    const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+    expect([theme, serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`)]).toEqual([
+      theme,
+      [],
+    ]);
+  }
+});
+
+it('without a network the card opens all the same, on a phone', async () => {
+  await page.open('/');
+  await page.driver.executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done());');
+  await page.offline(true);
+  await page.resize(390, 844, true);
+  await page.open(`${shot}/card`);
+  await page.untilText('[data-testid=card-level]', /° up$/);
+  await page.offline(false);
+});
+
+it('at 390 × 844 nothing runs over the side, and what is pressed is at least 48 px high', async () => {
+  await page.resize(390, 844, true);
+  for (const [, path, ready] of views) {
+    await page.open(path);
+    await page.find(ready);
+    expect([path, await page.driver.executeScript('return document.documentElement.scrollWidth')]).toEqual([path, 390]);
+  }
+  await page.open(`${shot}/card`);
+  await page.find('article');
+  const low = await page.driver.executeScript<number[]>(
+    'return [...document.querySelectorAll("main button")].map((b) => Math.round(b.getBoundingClientRect().height)).filter((h) => h < 48)',
+  );
+  expect(low).toEqual([]);
+});

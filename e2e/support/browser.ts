@@ -1,0 +1,171 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import chrome from 'selenium-webdriver/chrome';
+
+const ROOT = join(__dirname, '../..');
+const FLAGS = [
+  '--headless=new',
+  '--no-sandbox',
+  '--disable-dev-shm-usage',
+  '--hide-scrollbars',
+  '--use-angle=swiftshader',
+  '--enable-unsafe-swiftshader',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--no-first-run',
+  '--window-size=1280,943',
+];
+const WAIT_MS = 25_000;
+
+/** The built application in a new browser profile, with what a person does on it. */
+export class Page {
+  private constructor(
+    readonly driver: WebDriver,
+    readonly address: string,
+    private readonly server: ChildProcess,
+    private readonly folder: string,
+  ) {}
+
+  static async start(): Promise<Page> {
+    const folder = mkdtempSync(join(tmpdir(), 'strut-spot-e2e-'));
+    const server = spawn(process.execPath, ['server/dist/main.js'], {
+      cwd: ROOT,
+      env: { ...process.env, PORT: '4860' },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    const address = await new Promise<string>((resolve, reject) => {
+      server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+      server.stdout!.on('data', (data) => {
+        const found = /http:\/\/\S+/.exec(String(data))?.[0];
+        if (found) resolve(found);
+      });
+    });
+    const logs = new logging.Preferences();
+    logs.setLevel(logging.Type.PERFORMANCE, logging.Level.ALL);
+    logs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
+    const options = new chrome.Options();
+    options.addArguments(...FLAGS, `--user-data-dir=${join(folder, 'profile')}`);
+    options.setBinaryPath('/usr/bin/chromium');
+    options.setUserPreferences({
+      'download.default_directory': join(folder, 'downloads'),
+      'download.prompt_for_download': false,
+    });
+    options.setLoggingPrefs(logs);
+    const driver = await new Builder()
+      .forBrowser('chrome')
+      .setChromeOptions(options)
+      .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
+      .build();
+    const page = new Page(driver, address, server, folder);
+    await page.resize(1280, 800, false);
+    return page;
+  }
+
+  /** Size of the page itself, as on a laptop or a phone. */
+  async resize(width: number, height: number, mobile: boolean): Promise<void> {
+    const chromium = this.driver as unknown as { sendDevToolsCommand: (name: string, values: object) => Promise<void> };
+    await chromium.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+      width,
+      height,
+      deviceScaleFactor: 1,
+      mobile,
+    });
+  }
+
+  async offline(offline: boolean): Promise<void> {
+    const chromium = this.driver as unknown as { setNetworkConditions: (values: object) => Promise<void> };
+    await chromium.setNetworkConditions({ offline, latency: 0, download_throughput: -1, upload_throughput: -1 });
+  }
+
+  /** Whether the reader asks for less motion. */
+  async lessMotion(less: boolean): Promise<void> {
+    const chromium = this.driver as unknown as { sendDevToolsCommand: (name: string, values: object) => Promise<void> };
+    const value = less ? 'reduce' : 'no-preference';
+    await chromium.sendDevToolsCommand('Emulation.setEmulatedMedia', {
+      features: [{ name: 'prefers-reduced-motion', value }],
+    });
+  }
+
+  async stop(): Promise<void> {
+    await this.driver.quit();
+    this.server.kill();
+    rmSync(this.folder, { recursive: true, force: true, maxRetries: 5 });
+  }
+
+  open = (path: string) => this.driver.get(this.address.replace(/\/$/, '') + path);
+  find = (css: string): Promise<WebElement> =>
+    this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS) as unknown as Promise<WebElement>;
+  /** Waits for an element by XPath and gives it. */
+  at = (xpath: string): Promise<WebElement> =>
+    this.driver.wait(until.elementLocated(By.xpath(xpath)), WAIT_MS) as unknown as Promise<WebElement>;
+  button = (name: string) =>
+    this.at(`//button[normalize-space(.)="${name}" or @aria-label="${name}" or .//span[normalize-space(.)="${name}"]]`);
+
+  async click(element: WebElement): Promise<void> {
+    await this.driver.wait(until.elementIsVisible(element), WAIT_MS);
+    await this.driver.wait(until.elementIsEnabled(element), WAIT_MS);
+    await element.click();
+  }
+
+  press = async (name: string) => this.click(await this.button(name));
+
+  async type(css: string, text: string): Promise<void> {
+    const field = await this.find(css);
+    await this.driver.wait(until.elementIsVisible(field), WAIT_MS);
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text);
+  }
+
+  /** The field whose label says so, filled and left by Enter. */
+  async fill(label: string, text: string): Promise<void> {
+    await this.until(`the field "${label}" takes ${text}`, async () => {
+      const field = await this.at(`//input[@id=//label[normalize-space(.)="${label}"]/@for]`);
+      if (!(await field.isDisplayed())) return false;
+      await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text, Key.ENTER);
+      return true;
+    });
+  }
+
+  text = async (css: string): Promise<string> => (await this.find(css)).getText();
+
+  async until(what: string, holds: () => Promise<boolean>): Promise<void> {
+    await this.driver.wait(async () => holds().catch(() => false), WAIT_MS, `waited in vain: ${what}`);
+  }
+
+  untilText = (css: string, pattern: RegExp) =>
+    this.until(`${css} says ${pattern}`, async () => pattern.test(await this.text(css)));
+
+  /** The newest finished download whose name ends so. */
+  async download(ending: string): Promise<Buffer> {
+    const folder = join(this.folder, 'downloads');
+    const files = () => (existsSync(folder) ? readdirSync(folder).filter((f) => f.endsWith(ending)) : []);
+    await this.until(`download *${ending}`, async () => files().length > 0);
+    const path = join(folder, files()[0]!);
+    const content = readFileSync(path);
+    rmSync(path);
+    return content;
+  }
+
+  scratch = (name: string) => join(this.folder, name);
+
+  /** Every address asked for since the last call. */
+  async requests(): Promise<string[]> {
+    const entries = await this.driver.manage().logs().get(logging.Type.PERFORMANCE);
+    return entries.flatMap((entry) => {
+      const { message } = JSON.parse(entry.message) as {
+        message: { method: string; params: { request?: { url: string } } };
+      };
+      return message.method === 'Network.requestWillBeSent' && message.params.request
+        ? [message.params.request.url]
+        : [];
+    });
+  }
+
+  async errors(): Promise<string[]> {
+    const entries = await this.driver.manage().logs().get(logging.Type.BROWSER);
+    return entries.filter((entry) => entry.level.value >= logging.Level.SEVERE.value).map((entry) => entry.message);
+  }
+}

@@ -1,0 +1,34 @@
+const swc = [
+  '@swc/jest',
+  {
+    jsc: {
+      parser: { syntax: 'typescript', tsx: true },
+      target: 'es2022',
+      transform: { react: { runtime: 'automatic' } },
+    },
+    module: { type: 'commonjs' },
+  },
+];
+const shared = {
+  setupFilesAfterEnv: ['<rootDir>/../jest.patience.mjs'],
+  transform: { '^.+\\.(ts|tsx|js|mjs)$': swc },
+  transformIgnorePatterns: ['/node_modules/@techstark/'],
+  moduleNameMapper: { '^@strut-spot/core$': '<rootDir>/../core/src/index.ts' },
+};
+
+export default {
+  projects: [
+    { displayName: 'core', rootDir: 'core', testEnvironment: 'node', ...shared },
+    {
+      displayName: 'web',
+      rootDir: 'web',
+      testEnvironment: 'jsdom',
+      testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
+      setupFiles: ['<rootDir>/testing/jsdomGaps.ts'],
+      ...shared,
+      moduleNameMapper: { ...shared.moduleNameMapper, '\\.css$': '<rootDir>/testing/emptyStyle.ts' },
+    },
+    { displayName: 'server', rootDir: 'server', testEnvironment: 'node', ...shared },
+    { displayName: 'e2e', rootDir: 'e2e', testEnvironment: 'node', ...shared },
+  ],
+};

@@ -1,0 +1,2 @@
+/** Shared machines are slow at times: a test that ends is what counts, not how soon. */
+jest.setTimeout(90000);

@@ -1,0 +1,1 @@
+export function catalogSource(root: string): string;

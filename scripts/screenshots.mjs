@@ -1,0 +1,152 @@
+/** npm run screenshots [-- FOLDER]: one picture of each main view from the demo outing, by Debian's chromium. */
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { Builder, By, Key, until } from 'selenium-webdriver';
+import chrome from 'selenium-webdriver/chrome.js';
+import { ROOT, startServer } from './setUp.mjs';
+
+const folder = resolve(process.argv[2] ?? join(ROOT, 'docs/screenshots'));
+const only = process.argv[3]?.split(',');
+mkdirSync(folder, { recursive: true });
+const FLAGS =
+  '--headless=new --no-sandbox --disable-dev-shm-usage --hide-scrollbars --use-angle=swiftshader --enable-unsafe-swiftshader --disable-background-networking --disable-component-update --disable-sync --no-first-run'.split(
+    ' ',
+  );
+const { child, address } = await startServer({ PORT: '4790' });
+const options = new chrome.Options().addArguments(...FLAGS, '--window-size=1280,943');
+options.setBinaryPath('/usr/bin/chromium');
+const driver = await new Builder()
+  .forBrowser('chrome')
+  .setChromeOptions(options)
+  .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
+  .build();
+
+const size = (width, height, mobile = false) =>
+  driver.sendAndGetDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile,
+  });
+const settle = (ms) => driver.sleep(ms);
+const base = `${address}outing/skerra-late-winter`;
+const fine = async () => {
+  await driver.wait(until.elementLocated(By.css('[data-testid=lens-picture][data-fine=yes]')), 30000);
+  await driver.wait(until.elementLocated(By.css('canvas[data-ready=yes]')), 30000);
+  await settle(2500);
+};
+
+const views = {
+  outings: async () => driver.get(address),
+  shots: async () => {
+    await driver.get(base);
+    await settle(7000);
+  },
+  bench: async () => {
+    await driver.get(`${base}/shot/gravel-hands`);
+    await fine();
+  },
+  carriers: async () => {
+    await driver.get(`${address}carriers`);
+    await settle(9000);
+  },
+  'carrier-page': async () => {
+    await driver.get(`${address}carriers/paramotor`);
+    await driver.wait(until.elementLocated(By.css('canvas[data-ready=yes]')), 30000);
+    await settle(2500);
+  },
+  carrier: async () => {
+    await driver.get(`${base}/carrier/kayak`);
+    await driver.wait(until.elementLocated(By.css('canvas[data-ready=yes]')), 30000);
+    await settle(2500);
+  },
+  kit: async () => {
+    await driver.get(`${address}kit`);
+    await settle(6000);
+  },
+  'bench-buggy': async () => {
+    await driver.get(`${base}/shot/buggy-crew`);
+    await fine();
+    await settle(2500);
+  },
+  'bench-first-try': async () => {
+    await driver.get(`${base}/shot/first-try`);
+    await fine();
+    await settle(3500);
+  },
+  steady: async () => {
+    await driver.get(`${base}/shot/buggy-arm/steady`);
+    await driver.wait(until.elementLocated(By.css('[data-testid=mends] li')), 30000);
+    await settle(2500);
+  },
+  hold: async () => {
+    await driver.get(`${base}/shot/buggy-arm/hold`);
+    await driver.wait(until.elementLocated(By.css('canvas[data-ready=yes]')), 30000);
+    await settle(5000);
+  },
+  card: async () => {
+    await driver.get(`${base}/shot/gravel-hands/card`);
+    await settle(3500);
+  },
+  clip: async () => {
+    await driver.get(`${base}/shot/gravel-hands/clip`);
+    await settle(800);
+    await driver.findElement(By.xpath("//button[contains(., 'Practise')]")).click();
+    await driver.wait(until.elementLocated(By.css('[data-testid=mark-left]')), 20000);
+    for (const [name, steps] of [
+      ['left', 8],
+      ['right', 6],
+    ]) {
+      const handle = await driver.findElement(By.css(`[data-testid=mark-${name}]`));
+      for (let i = 0; i < steps; i++) await handle.sendKeys(Key.SHIFT, Key.ARROW_UP, Key.NULL);
+    }
+    await settle(1500);
+  },
+  log: async () => {
+    await driver.get(`${base}/shot/gravel-hands/log`);
+    await settle(600);
+    await driver.findElement(By.css('#log-note')).sendKeys('Held all morning; lens wiped once.');
+    await driver.findElement(By.xpath("//button[contains(., 'Add to the log')]")).click();
+    await settle(600);
+  },
+  'phone-card': async () => {
+    await size(390, 844, true);
+    await driver.get(`${base}/shot/gravel-hands/card`);
+    await settle(3500);
+  },
+  'phone-steady': async () => {
+    await size(390, 844, true);
+    await driver.get(`${base}/shot/buggy-arm/steady`);
+    await driver.wait(until.elementLocated(By.css('[data-testid=mends] li')), 30000);
+    await settle(1500);
+  },
+  'phone-log': async () => {
+    await size(390, 844, true);
+    await driver.get(`${base}/shot/gravel-hands/log`);
+    await settle(800);
+  },
+  'phone-clip': async () => {
+    await size(390, 844, true);
+    await driver.get(`${base}/shot/gravel-hands/clip`);
+    await settle(800);
+  },
+  'phone-bench': async () => {
+    await size(390, 844, true);
+    await driver.get(`${base}/shot/gravel-hands`);
+    await fine();
+  },
+};
+
+try {
+  await size(1280, 800);
+  for (const [name, show] of Object.entries(views)) {
+    if (only && !only.includes(name)) continue;
+    await show();
+    await settle(500);
+    writeFileSync(join(folder, `${name}.png`), await driver.takeScreenshot(), 'base64');
+    console.log(name);
+  }
+} finally {
+  await driver.quit();
+  child.kill();
+}

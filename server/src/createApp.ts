@@ -1,0 +1,44 @@
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { standInLog } from './routes/standInLog';
+import { standInStill } from './routes/standInStill';
+
+/** The whole server: the built application and the stand-in devices. Nothing is fetched from elsewhere. */
+export function createApp(builtFolder: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'blob:', 'data:'],
+          mediaSrc: ["'self'", 'blob:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'", 'blob:'],
+          objectSrc: ["'none'"],
+          upgradeInsecureRequests: null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(express.json({ limit: '200kb' }));
+  app.post('/api/stand-in/still', standInStill);
+  app.post('/api/stand-in/log', standInLog);
+  app.use('/api', (_request, response) => {
+    response.status(404).json({ problem: 'No such device here.' });
+  });
+  if (existsSync(builtFolder)) {
+    app.use(express.static(builtFolder, { index: false, maxAge: 0 }));
+    app.get('/{*any}', (_request, response) => {
+      response.sendFile(join(builtFolder, 'index.html'));
+    });
+  }
+  return app;
+}

@@ -1,0 +1,52 @@
+import { INTENTS, newOuting, newShot, setUpFileOf } from '@strut-spot/core';
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { PNG } from 'pngjs';
+import { createApp } from './createApp';
+import { STILL_WIDTH_PX } from './routes/standInStill';
+
+let server: Server;
+let url: string;
+const outing = newOuting('o', '2027-02-14T08:00:00.000Z');
+const file = JSON.stringify(
+  setUpFileOf({ ...outing, shots: [newShot('s', 'carrier', outing.carriers[0]!.rig, INTENTS[0]!)] }, 's'),
+);
+
+beforeAll(async () => {
+  server = createServer(createApp('/nowhere'));
+  await new Promise<void>((ready) => server.listen(0, '127.0.0.1', () => ready()));
+  url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+});
+afterAll(() => new Promise((done) => server.close(done)));
+
+const still = (body: unknown) =>
+  fetch(`${url}/api/stand-in/still`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+
+describe('the stand-in camera', () => {
+  it('gives the same still for the same take and another for another', async () => {
+    const take = async (n: number) => Buffer.from(await (await still({ file, take: n })).arrayBuffer());
+    const [first, again, other] = [await take(1), await take(1), await take(2)];
+    expect(PNG.sync.read(first).width).toBe(STILL_WIDTH_PX);
+    expect(first.equals(again)).toBe(true);
+    expect(first.equals(other)).toBe(false);
+  });
+
+  it.each([
+    ['nothing', {}, /Send/],
+    ['a foreign file', { file: '{}', take: 1 }, /not a set-up file/],
+  ])('answers %s with what is wrong', async (_name, body, message) => {
+    const answer = await still(body);
+    expect(answer.status).toBe(400);
+    expect(((await answer.json()) as { problem: string }).problem).toMatch(message);
+  });
+
+  it('lets no script or request from elsewhere into the page', async () => {
+    const answer = await fetch(`${url}/api/none`);
+    expect(answer.status).toBe(404);
+    expect(answer.headers.get('content-security-policy')).toContain("connect-src 'self'");
+  });
+});

@@ -1,0 +1,89 @@
+import { Settings2 } from 'lucide-react';
+import { AlertDialog, Popover } from 'radix-ui';
+import { toast } from 'sonner';
+import type { ThemeChoice } from '../storage/database';
+import { removeEverything } from '../storage/outings';
+import { changeSettings, useSettings } from '../storage/settings';
+
+const THEMES: readonly (readonly [ThemeChoice, string])[] = [
+  ['system', 'As the system'],
+  ['light', 'Paper'],
+  ['dark', 'Night'],
+  ['sun', 'Bright sun'],
+];
+
+export function SettingsMenu() {
+  const { units, theme } = useSettings();
+  return (
+    <Popover.Root>
+      <Popover.Trigger className="action action-quiet" aria-label="Settings">
+        <Settings2 size={17} aria-hidden />
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="end"
+          sideOffset={6}
+          className="z-40 w-64 border-2 border-ink bg-sheet p-3"
+          aria-label="Settings"
+        >
+          <fieldset className="mb-3">
+            <legend className="caption mb-1">Units</legend>
+            {(['metric', 'imperial'] as const).map((choice) => (
+              <label key={choice} className="flex items-center gap-2 py-0.5">
+                <input
+                  type="radio"
+                  name="units"
+                  checked={units === choice}
+                  onChange={() => void changeSettings({ units: choice })}
+                />
+                {choice === 'metric' ? 'Metric (mm, km/h)' : 'Imperial (in, mph)'}
+              </label>
+            ))}
+          </fieldset>
+          <fieldset className="mb-3">
+            <legend className="caption mb-1">Look</legend>
+            {THEMES.map(([id, name]) => (
+              <label key={id} className="flex items-center gap-2 py-0.5">
+                <input
+                  type="radio"
+                  name="theme"
+                  checked={theme === id}
+                  onChange={() => void changeSettings({ theme: id })}
+                />
+                {name}
+              </label>
+            ))}
+          </fieldset>
+          <WipeDialog />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+function WipeDialog() {
+  return (
+    <AlertDialog.Root>
+      <AlertDialog.Trigger className="action w-full justify-center">Delete all outings…</AlertDialog.Trigger>
+      <AlertDialog.Portal>
+        <AlertDialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+        <AlertDialog.Content className="fixed top-1/3 left-1/2 z-50 w-[min(28rem,92vw)] -translate-x-1/2 border-2 border-ink bg-sheet p-5">
+          <AlertDialog.Title className="mb-1 text-lg font-[660]">Delete all outings?</AlertDialog.Title>
+          <AlertDialog.Description className="mb-4 text-ink-2">
+            Every outing in this browser goes, with its shots, clips and log. This can&apos;t be undone; export first
+            what you want to keep.
+          </AlertDialog.Description>
+          <div className="flex justify-end gap-2">
+            <AlertDialog.Cancel className="action">Keep them</AlertDialog.Cancel>
+            <AlertDialog.Action
+              className="action action-main"
+              onClick={() => void removeEverything().then(() => toast('All outings are deleted.'))}
+            >
+              Delete all
+            </AlertDialog.Action>
+          </div>
+        </AlertDialog.Content>
+      </AlertDialog.Portal>
+    </AlertDialog.Root>
+  );
+}

@@ -1,0 +1,62 @@
+import {
+  carrierOfShot,
+  rigOfShot,
+  setUpFileOf,
+  shotQuestion,
+  type OutingCarrier,
+  type OwnKit,
+  type RideConditions,
+  type Shot,
+  type ShotQuestion,
+  type SetUp,
+} from '@strut-spot/core';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import { useOuting } from './OutingProvider';
+
+/** The shot of the present address, with its evaluation question and its own change. */
+export function useShot() {
+  const { shotId = '' } = useParams();
+  const { outing, change: changeOuting, changeShot } = useOuting();
+  const shot = outing.shots.find((s) => s.id === shotId)!;
+  const rig = rigOfShot(outing, shot);
+  const carrier = carrierOfShot(outing, shot);
+  const question = useMemo<ShotQuestion>(
+    () => shotQuestion({ ...outing, carriers: [carrier] }, shot),
+    // Of the outing only carrier and own kit count, and both are in the rig.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [rig, carrier, shot.setUp, shot.intentId, shot.actionStanceId, shot.horizonAt],
+  );
+  return {
+    outing,
+    shot,
+    rig,
+    carrier,
+    question,
+    change: (edit: (shot: Shot) => Shot, mergeKey?: string) => changeShot(shotId, edit, mergeKey),
+    changeSetUp: (edit: Partial<SetUp>, mergeKey?: string) =>
+      changeShot(shotId, (s) => ({ ...s, setUp: { ...s.setUp, ...edit } }), mergeKey),
+    changeCarrier: (edit: (carrier: OutingCarrier) => OutingCarrier, mergeKey?: string) =>
+      changeOuting((o) => ({ ...o, carriers: o.carriers.map((c) => (c.id === carrier.id ? edit(c) : c)) }), mergeKey),
+    /** What the carrier is ridden on; all its shots share it. */
+    changeRide: (edit: Partial<RideConditions>) =>
+      changeOuting(
+        (o) => ({
+          ...o,
+          carriers: o.carriers.map((c) => (c.id === carrier.id ? { ...c, ride: { ...c.ride, ...edit } } : c)),
+        }),
+        `ride-${carrier.id}-${Object.keys(edit).join()}`,
+      ),
+    /** Changes the set-up with a piece of the user's own kit, which from then on comes along with the outing. */
+    changeWithKit: (edit: Partial<SetUp>, ownKit: OwnKit) =>
+      changeOuting((o) => ({
+        ...o,
+        ownKit: usesOwn(edit) ? ownKit : o.ownKit,
+        shots: o.shots.map((s) => (s.id === shotId ? { ...s, setUp: { ...s.setUp, ...edit } } : s)),
+      })),
+    setUpFile: () => JSON.stringify(setUpFileOf(outing, shotId), null, 2),
+  };
+}
+
+const usesOwn = ({ baseId, cameraId, links }: Partial<SetUp>): boolean =>
+  [baseId, cameraId, ...(links ?? []).map((l) => l.linkId)].some((id) => id?.startsWith('own-'));

@@ -1,0 +1,27 @@
+import { useEffect, useRef } from 'react';
+import { toast } from 'sonner';
+import { useShot } from './useShot';
+import { computing } from '../workers/core';
+
+/**
+ * Moves the camera to another spot: plainest strut there, aimed for the shot, camera and mode kept. The answer takes a moment:
+ * it is dropped when the set-up was changed meanwhile (another spot, an undo), so that the last thing done holds.
+ */
+export function useSpotChange() {
+  const { shot, change, rig } = useShot();
+  const present = useRef(shot.setUp);
+  const asked = useRef(0);
+  useEffect(() => {
+    present.current = shot.setUp;
+  }, [shot.setUp]);
+  return (spotId: string) => {
+    if (spotId === shot.setUp.spotId) return;
+    const before = shot.setUp;
+    const mine = ++asked.current;
+    void computing.startAt(rig, shot.intentId, shot.actionStanceId, shot.horizonAt, spotId, before).then((setUp) => {
+      if (mine !== asked.current || present.current !== before) return;
+      if (setUp) change((s) => ({ ...s, setUp }));
+      else toast('No base in the kit goes on this spot.');
+    });
+  };
+}

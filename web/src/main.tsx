@@ -1,0 +1,17 @@
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { App } from './app/App';
+import './app/theme.css';
+import { announceShapes } from './storage/shapes';
+import { placeDemoOnce } from './storage/placeDemo';
+
+void announceShapes()
+  .catch(() => undefined)
+  .then(placeDemoOnce)
+  .finally(() => {
+    createRoot(document.getElementById('root')!).render(
+      <StrictMode>
+        <App />
+      </StrictMode>,
+    );
+  });

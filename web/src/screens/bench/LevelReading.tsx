@@ -1,0 +1,85 @@
+import {
+  HEADS,
+  heightsInBand,
+  intentOf,
+  resolveRig,
+  SET_UP_STANCE_ID,
+  tiltWords,
+  type ShotReport,
+} from '@strut-spot/core';
+import { useShot } from '../../app/useShot';
+import { NumberField } from '../../ui/NumberField';
+
+/** The one figure that is taken to the trailhead: what the level must read, standing upright. */
+export function LevelReading({ report }: { report: ShotReport | undefined }) {
+  const { shot, change, changeSetUp, rig } = useShot();
+  const { angles, headId } = shot.setUp;
+  const { machine } = resolveRig(rig);
+  const stanceName = (id: string) => machine.stances.find((s) => s.id === id)?.name.toLowerCase() ?? id;
+  const note = machine.stances.find((s) => s.id === SET_UP_STANCE_ID)?.note.split(':')[0];
+  const solved = report?.solved ?? null;
+  const off = solved ? solved.tiltDeg - angles.tiltDeg : 0;
+  const notch = report?.notch;
+  // Known without the report, so that nothing below moves when that comes.
+  const band = intentOf(shot.intentId).horizonBand;
+  const wantedHeight = band ? (shot.horizonAt ?? heightsInBand(band)[0]!) : null;
+  const step = HEADS.find((h) => h.id === headId)!.notchDeg.value;
+  return (
+    <div className="border-b border-hair px-3 pt-1.5 pb-2">
+      <div className="caption">Level reads, {note}</div>
+      <div className="flex items-baseline justify-between gap-2">
+        <output
+          className="text-[2.5rem] leading-[1.1] font-[720] [font-stretch:70%]"
+          data-testid="level-reading"
+          aria-live="polite"
+        >
+          {tiltWords(angles.tiltDeg, 'up', 'down', 'level')}
+        </output>
+        {angles.rollDeg !== 0 && <span>{tiltWords(angles.rollDeg, 'right side low', 'left side low', 'level')}</span>}
+      </div>
+      <p className="min-h-[2.8em] leading-[1.4] text-ink-2">
+        {notch &&
+          (notch.notches === null
+            ? 'Ball joint: holds anywhere.'
+            : `Joint: ${notch.notches === 0 ? 'middle notch' : `${Math.abs(notch.notches)} × ${step}° ${notch.notches > 0 ? 'up' : 'down'} from the middle`}${Math.abs(notch.restDeg) < 0.25 ? '' : `, holds ${tiltWords(notch.heldTiltDeg, 'up', 'down', 'level')}`}.`)}
+      </p>
+      <div className="mt-1 flex items-center justify-between gap-2">
+        <p>
+          {solved
+            ? Math.abs(off) < 0.26
+              ? `Solved for ${stanceName(shot.actionStanceId)}.`
+              : `For ${stanceName(shot.actionStanceId)}: ${tiltWords(solved.tiltDeg, 'up', 'down', 'level')}.`
+            : report
+              ? `No tilt brings it there in ${stanceName(shot.actionStanceId)}.`
+              : ''}
+        </p>
+        <button
+          type="button"
+          className={`action ${solved && Math.abs(off) >= 0.26 ? 'action-main' : ''}`}
+          disabled={!solved || Math.abs(off) < 0.26}
+          onClick={() =>
+            solved &&
+            changeSetUp({
+              angles: solved,
+              ...(report?.solvedGimbalTiltDeg != null ? { gimbalTiltDeg: report.solvedGimbalTiltDeg } : {}),
+            })
+          }
+        >
+          Set the solved angle
+        </button>
+      </div>
+      {wantedHeight !== null && (
+        <NumberField
+          label="Horizon wanted, from the top"
+          value={wantedHeight * 100}
+          unit="%"
+          step={1}
+          digits={0}
+          min={2}
+          max={98}
+          onChange={(value) => change((s) => ({ ...s, horizonAt: value / 100 }), 'horizon-at')}
+        />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,38 @@
+import { INTENTS, resolveRig, SET_UP_STANCE_ID } from '@strut-spot/core';
+import { useId } from 'react';
+import { useShot } from '../../app/useShot';
+import { ChoiceField } from '../../ui/ChoiceField';
+
+export function ShotPurpose() {
+  const { shot, change, rig } = useShot();
+  const id = useId();
+  const stances = resolveRig(rig).machine.stances.filter((s) => s.id !== SET_UP_STANCE_ID);
+  return (
+    <div className="space-y-0.5 border-t border-hair px-3 py-2">
+      <div className="flex items-baseline gap-2">
+        <label htmlFor={id} className="label w-20 shrink-0 text-ink-2">
+          Shot
+        </label>
+        <input
+          id={id}
+          className="field min-w-0 flex-1"
+          maxLength={120}
+          value={shot.name}
+          onChange={(event) => change((s) => ({ ...s, name: event.target.value }), 'shot-name')}
+        />
+      </div>
+      <ChoiceField
+        label="Shows"
+        value={shot.intentId}
+        choices={INTENTS}
+        onChange={(intentId) => change((s) => ({ ...s, intentId, horizonAt: null }))}
+      />
+      <ChoiceField
+        label="Ridden in"
+        value={shot.actionStanceId}
+        choices={stances}
+        onChange={(actionStanceId) => change((s) => ({ ...s, actionStanceId }))}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,22 @@
+import type { Picture, RigSpec, SetUp } from '@strut-spot/core';
+import { drawing, refining } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
+import { useRested } from '../../workers/useRested';
+
+const COARSE_PX = 144;
+const FINE_PX = 896;
+const REST_MS = 160;
+
+/** The picture: coarse at once while something moves, fine when it rests. */
+export function useLensPicture(
+  rig: RigSpec,
+  setUp: SetUp,
+  stanceId: string,
+): { picture: Picture | undefined; fine: boolean } {
+  const key = JSON.stringify([rig, setUp, stanceId]);
+  const ask = (widthPx: number) => ({ rig, setUp, stanceId, widthPx, uncropped: true });
+  const coarse = useLatest(key, () => drawing.picture(ask(COARSE_PX)));
+  const fine = useLatest(useRested(key, REST_MS), async () => ({ key, picture: await refining.picture(ask(FINE_PX)) }));
+  const isFine = fine.value?.key === key;
+  return { picture: isFine ? fine.value?.picture : coarse.value, fine: isFine };
+}

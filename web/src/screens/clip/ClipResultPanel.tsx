@@ -1,0 +1,64 @@
+import { HEADS, tiltWords, type ClipResult } from '@strut-spot/core';
+
+interface ClipResultPanelProps {
+  readonly result: ClipResult | undefined;
+  readonly hasClip: boolean;
+  readonly joint: string;
+  readonly onApply: () => void;
+}
+
+/** The correction in degrees and in notches of this joint. */
+export function ClipResultPanel({ result, hasClip, joint, onApply }: ClipResultPanelProps) {
+  const head = HEADS.find((h) => h.id === joint)!;
+  return (
+    <section aria-label="Correction" aria-live="polite" className="border-2 border-ink bg-sheet p-3">
+      <h2 className="caption">Correction</h2>
+      {!result && <p className="mt-1">{hasClip ? 'Drag both handles onto the horizon.' : 'Nothing to correct yet.'}</p>}
+      {result?.kind === "can't say" && <p className="mt-1">Can&apos;t say: {result.because}.</p>}
+      {result?.kind === 'correction' && (
+        <>
+          <p className="text-[2.3rem] leading-tight font-[720] [font-stretch:70%]" data-testid="clip-tilt">
+            {Math.abs(result.tiltByDeg) < 0.05
+              ? 'tilt is right'
+              : `tilt ${Math.abs(result.tiltByDeg).toFixed(1)}° ${result.tiltByDeg > 0 ? 'up' : 'down'}`}
+          </p>
+          <p className="text-lg" data-testid="clip-roll">
+            {Math.abs(result.rollByDeg) < 0.05
+              ? 'sideways is right'
+              : `roll ${Math.abs(result.rollByDeg).toFixed(1)}° ${result.rollByDeg > 0 ? 'to the right' : 'to the left'}`}
+          </p>
+          <dl className="mt-2 border-t border-hair pt-2">
+            <Row term="In notches" value={notchWords(result.notches, result.restDeg, head.notchDeg.value)} />
+            <Row
+              term="The clip points"
+              value={`${result.measured.tiltDeg.toFixed(1)}°, roll ${result.measured.rollDeg.toFixed(1)}°`}
+            />
+            <Row
+              term="It was meant to point"
+              value={`${result.predicted.tiltDeg.toFixed(1)}°, roll ${result.predicted.rollDeg.toFixed(1)}°`}
+            />
+            <Row term="The level will read" value={tiltWords(result.newAngles.tiltDeg, 'up', 'down', 'level')} />
+          </dl>
+          <button type="button" className="action action-main mt-3" onClick={onApply}>
+            Apply to the set-up
+          </button>
+        </>
+      )}
+    </section>
+  );
+}
+
+function notchWords(notches: number | null, restDeg: number, step: number): string {
+  if (notches === null) return 'this joint holds anywhere';
+  const rest = Math.abs(restDeg) < 0.25 ? '' : `, rest ${restDeg > 0 ? '+' : '−'}${Math.abs(restDeg).toFixed(1)}°`;
+  return `${notches === 0 ? 'none' : `${Math.abs(notches)} ${notches > 0 ? 'up' : 'down'}`} of ${step}°${rest}`;
+}
+
+function Row({ term, value }: { term: string; value: string }) {
+  return (
+    <div className="flex flex-wrap justify-between gap-x-3 border-b border-hair py-0.5 last:border-b-0">
+      <dt className="text-ink-2">{term}</dt>
+      <dd className="reading ml-auto text-right text-[0.9rem]">{value}</dd>
+    </div>
+  );
+}

@@ -1,0 +1,218 @@
+import { intentOf, kitWith, resolveRig, tiltWords, type ClipRecord, type ClipResult } from '@strut-spot/core';
+import { format, parseISO } from 'date-fns';
+import { Camera, ImageUp, UserRoundPlus } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { newId, nowIso } from '../../app/newId';
+import { useShot } from '../../app/useShot';
+import { useStandInStill } from '../../devices/standInCamera';
+import { computing } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
+import { ChoiceField } from '../../ui/ChoiceField';
+import { ClipPicture, type Marks } from './ClipPicture';
+import { ClipResultPanel } from './ClipResultPanel';
+
+interface Clip {
+  readonly url: string;
+  readonly kind: 'still' | 'video';
+  readonly name: string;
+}
+
+const LARGEST_BYTES = 2_000_000_000;
+const START_MARKS: Marks = { left: [0.15, 0.5], right: [0.85, 0.5] };
+
+/** Test clip in, correction out: mark the horizon's two ends, get degrees and notches. */
+export function ClipScreen() {
+  const { shot, question, change, setUpFile, rig } = useShot();
+  const [clip, setClip] = useState<Clip | null>(null);
+  const [marks, setMarks] = useState<Marks>(START_MARKS);
+  const [marked, setMarked] = useState(false);
+  const [size, setSize] = useState<readonly [number, number] | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [modeId, setModeId] = useState(shot.setUp.modeId);
+  const [stabiliserId, setStabiliserId] = useState(shot.setUp.stabiliserId);
+  const [take, setTake] = useState(1);
+  const still = useStandInStill();
+  const input = useRef<HTMLInputElement>(null);
+
+  useEffect(() => () => (clip?.url.startsWith('blob:') ? URL.revokeObjectURL(clip.url) : undefined), [clip]);
+
+  const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === shot.setUp.cameraId)!;
+  const mode = camera.modes.find((m) => m.id === modeId) ?? camera.modes[0]!;
+  const upright = shot.setUp.mounting.startsWith('portrait');
+  const [widthPx, heightPx] = upright
+    ? [mode.lens.heightPx, mode.lens.widthPx]
+    : [mode.lens.widthPx, mode.lens.heightPx];
+  const clipQuestion = { ...question, setUp: { ...question.setUp, modeId: mode.id, stabiliserId } };
+  const pixel = ([x, y]: readonly [number, number]) => ({ u: x * widthPx, v: y * heightPx });
+  const result = useLatest(
+    clip && marked ? JSON.stringify([clipQuestion, marks]) : null,
+    async (): Promise<ClipResult> =>
+      computing.correct(clipQuestion, { left: pixel(marks.left), right: pixel(marks.right) }),
+  );
+  const shapeDiffers = size && Math.abs(size[0] / size[1] - widthPx / heightPx) > 0.03 * (widthPx / heightPx);
+
+  const open = (next: Clip) => {
+    setClip(next);
+    setMarks(START_MARKS);
+    setMarked(false);
+    setSize(null);
+    setProblem(null);
+  };
+  const choose = (file: File) => {
+    const kind = file.type.startsWith('image/') ? 'still' : file.type.startsWith('video/') ? 'video' : null;
+    if (!kind)
+      setProblem(
+        `${file.name} is neither a picture nor a video (${file.type || 'unknown kind'}). A PNG, JPEG, WebP, MP4 or WebM would do.`,
+      );
+    else if (file.size > LARGEST_BYTES)
+      setProblem(
+        `${file.name} has ${(file.size / 1e9).toFixed(1)} GB; at most ${LARGEST_BYTES / 1e9} GB are read. Cut ten seconds out of it.`,
+      );
+    else open({ url: URL.createObjectURL(file), kind, name: file.name });
+  };
+  const practise = async () => {
+    try {
+      const blob = await still.mutateAsync({ file: setUpFile(), take });
+      open({ url: URL.createObjectURL(blob), kind: 'still', name: `stand-in camera, rider ${take}` });
+    } catch (error) {
+      setProblem(`The stand-in camera gave no picture: ${(error as Error).message}`);
+    }
+  };
+  const apply = () => {
+    const value = result.value;
+    if (value?.kind !== 'correction') return;
+    const record: ClipRecord = {
+      id: newId(),
+      at: nowIso(),
+      marks,
+      measuredTiltDeg: value.measured.tiltDeg,
+      measuredRollDeg: value.measured.rollDeg,
+      tiltByDeg: value.tiltByDeg,
+      rollByDeg: value.rollByDeg,
+      applied: true,
+    };
+    const round = (deg: number) => Math.round(deg * 10) / 10;
+    change((s) => ({
+      ...s,
+      clips: [...s.clips, record],
+      setUp: {
+        ...s.setUp,
+        angles: { ...s.setUp.angles, tiltDeg: round(value.newAngles.tiltDeg), rollDeg: round(value.newAngles.rollDeg) },
+      },
+    }));
+    setClip(null);
+    toast(`Set: the level now reads ${tiltWords(value.newAngles.tiltDeg, 'up', 'down', 'level')}. Take another clip.`);
+  };
+
+  const stanceName = resolveRig(rig)
+    .machine.stances.find((s) => s.id === shot.actionStanceId)
+    ?.name.toLowerCase();
+  const band = intentOf(shot.intentId).horizonBand;
+  return (
+    <main className="mx-auto grid max-w-7xl gap-5 px-4 py-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <section aria-label="Clip" className="min-w-0">
+        <div className="mb-2 flex flex-wrap items-center gap-2">
+          <h1 className="mr-auto text-2xl leading-none font-[700] [font-stretch:72%]">Test clip</h1>
+          <button type="button" className="action action-main" onClick={() => input.current?.click()}>
+            <ImageUp size={16} aria-hidden /> Choose a still or a video
+          </button>
+          <input
+            ref={input}
+            type="file"
+            accept="image/*,video/*"
+            className="sr-only"
+            tabIndex={-1}
+            aria-label="Test clip file"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = '';
+              if (file) choose(file);
+            }}
+          />
+          <button type="button" className="action" disabled={still.isPending} onClick={() => void practise()}>
+            <Camera size={16} aria-hidden /> {still.isPending ? 'Filming…' : 'Practise with the stand-in camera'}
+          </button>
+          <button
+            type="button"
+            className="action action-quiet"
+            aria-label={`Stand-in rider ${take}: take another rider, who leans otherwise`}
+            title="Another rider, who leans otherwise"
+            onClick={() => setTake((n) => n + 1)}
+          >
+            rider {take}
+            <UserRoundPlus size={15} aria-hidden />
+          </button>
+        </div>
+        {problem && (
+          <p role="alert" className="mb-2 border-l-4 border-hivis bg-sheet p-2">
+            {problem}
+          </p>
+        )}
+        {clip ? (
+          <ClipPicture
+            clip={clip}
+            marks={marks}
+            wantedHeight={shot.horizonAt}
+            band={band}
+            onMarks={(next) => {
+              setMarks(next);
+              setMarked(true);
+            }}
+            onSize={setSize}
+            onProblem={setProblem}
+          />
+        ) : (
+          <div className="flex aspect-video flex-col items-center justify-center border border-dashed border-hair-strong p-6 text-center">
+            <p className="max-w-md text-lg">
+              Ride ten seconds in {stanceName} on level ground, looking at a far horizon. Bring the clip here and drag
+              the two handles onto the horizon.
+            </p>
+          </div>
+        )}
+        {shapeDiffers && (
+          <p role="status" className="mt-2 border-l-4 border-hivis bg-sheet p-2">
+            This picture is {size[0]} × {size[1]}, the mode gives {widthPx} × {heightPx}: choose the mode it was filmed
+            in, or the angles will be wrong.
+          </p>
+        )}
+      </section>
+      <aside className="space-y-4">
+        <div className="space-y-1 border-y-2 border-ink bg-sheet p-3">
+          <ChoiceField label="Filmed in" value={mode.id} choices={camera.modes} onChange={setModeId} />
+          <ChoiceField
+            label="Stabiliser"
+            value={stabiliserId}
+            choices={camera.stabilisers}
+            onChange={setStabiliserId}
+          />
+        </div>
+        <ClipResultPanel
+          result={clip && marked ? result.value : undefined}
+          hasClip={clip !== null}
+          joint={shot.setUp.headId}
+          onApply={apply}
+        />
+        {shot.clips.length > 0 && (
+          <section aria-labelledby="clips">
+            <h2 id="clips" className="caption border-b border-hair-strong">
+              Corrections so far
+            </h2>
+            <ul>
+              {shot.clips.map((record) => (
+                <li key={record.id} className="flex justify-between border-b border-hair py-1">
+                  <time className="reading text-ink-2" dateTime={record.at}>
+                    {format(parseISO(record.at), 'd MMM HH:mm')}
+                  </time>
+                  <span>
+                    {tiltWords(record.tiltByDeg, 'up', 'down', 'no tilt')}, roll {record.rollByDeg.toFixed(1)}°
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </aside>
+    </main>
+  );
+}

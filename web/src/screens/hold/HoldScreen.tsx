@@ -1,0 +1,177 @@
+import { kitWith, resolveRig, SURFACE_STATES, type Approach, type SurfaceState } from '@strut-spot/core';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { useShot } from '../../app/useShot';
+import type { SceneLine } from '../../scene/CarrierScene';
+import { CheckSection } from '../../ui/CheckSection';
+import { ChoiceField } from '../../ui/ChoiceField';
+import { NumberField } from '../../ui/NumberField';
+import { RideFields } from '../../ui/RideFields';
+import { StanceChoice } from '../../ui/StanceChoice';
+import { computing, judging } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
+import { useRested } from '../../workers/useRested';
+import { InterfaceTable } from './InterfaceTable';
+import { PullTestPanel } from './PullTestPanel';
+import { SightMap } from './SightMap';
+import { WalkThrough } from './WalkThrough';
+
+const CarrierView = lazy(() => import('../../scene/CarrierView'));
+const STATE_WORDS: Readonly<Record<SurfaceState, string>> = {
+  clean: 'Clean and dry',
+  dusty: 'Dusty',
+  wet: 'Wet',
+  textured: 'Textured',
+};
+const REST_MS = 500;
+/** Length of a force's arrow, metres for a newton, and its longest. */
+const ARROW = { mPerN: 0.012, mostM: 0.45 } as const;
+const NEAREST_SHOWN = 5;
+
+/** Whether it stays on, and in whose way it is. */
+export function HoldScreen() {
+  const { shot, question, rig, carrier, changeRide, changeSetUp, change } = useShot();
+  const { machine } = resolveRig(rig);
+  const [stanceId, setStanceId] = useState(shot.actionStanceId);
+  const key = JSON.stringify(question);
+  const quick = useLatest(key, () => computing.holdClear(question, false));
+  const rested = useRested(key, REST_MS);
+  const deep = useLatest(rested, async () => ({ key, report: await judging.holdClear(question, true) }));
+  const whole = deep.value?.key === key ? deep.value.report : null;
+  const report = whole ?? quick.value;
+  const base = kitWith(rig.ownKit).bases.find((b) => b.id === shot.setUp.baseId)!;
+  const clear = whole?.clear ?? null;
+
+  const lines = useMemo((): SceneLine[] => {
+    const drawn: SceneLine[] = (clear?.approaches ?? [])
+      .filter((a) => a.stanceId === stanceId)
+      .slice(0, NEAREST_SHOWN)
+      .map(({ from, to }) => ({ from, to, arrow: false }));
+    if (report && stanceId === shot.actionStanceId) {
+      const camera = report.hold.pieces.at(-1)!.at;
+      const { force } = report.hold.interfaces[0]!.load;
+      const size = Math.hypot(...force);
+      const k = Math.min(ARROW.mPerN, ARROW.mostM / Math.max(size, 1e-9));
+      drawn.push({
+        from: camera,
+        to: [camera[0] + force[0] * k, camera[1] + force[1] * k, camera[2] + force[2] * k],
+        arrow: true,
+      });
+    }
+    return drawn;
+  }, [clear, report, stanceId, shot.actionStanceId]);
+  const setState = (id: string) =>
+    change((s) => {
+      const { surfaceState, ...rest } = s.setUp;
+      void surfaceState;
+      return { ...s, setUp: id === 'clean' ? rest : { ...rest, surfaceState: id as SurfaceState } };
+    });
+
+  return (
+    <main className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-2.75rem)] lg:grid-cols-[19.5rem_minmax(0,1fr)_23rem]">
+      <h1 className="sr-only">Hold and clear: {shot.name}</h1>
+      <div className="min-h-0 space-y-3 overflow-y-auto border-hair px-3 py-2 max-lg:order-3 max-lg:border-t lg:border-r">
+        {report && <WalkThrough report={report} />}
+        <section aria-labelledby="conditions">
+          <h2 id="conditions" className="caption mb-1 border-b-2 border-ink pb-0.5">
+            Conditions
+          </h2>
+          <ChoiceField
+            label="Surface"
+            value={shot.setUp.surfaceState ?? 'clean'}
+            choices={SURFACE_STATES.map((id) => ({ id, name: STATE_WORDS[id] }))}
+            onChange={setState}
+          />
+          {base.kind === 'adhesive' && (
+            <NumberField
+              label="Cured under pressure"
+              value={shot.setUp.curedH ?? 24}
+              unit="h"
+              step={1}
+              digits={0}
+              min={0}
+              max={240}
+              onChange={(curedH) => changeSetUp({ curedH }, 'cured')}
+            />
+          )}
+          <RideFields machine={machine} ride={carrier.ride} onChange={changeRide} />
+        </section>
+      </div>
+
+      <div className="flex min-h-0 min-w-0 flex-col max-lg:order-2">
+        <div className="h-80 min-h-0 lg:h-auto lg:flex-1">
+          <Suspense fallback={<p className="caption p-4">Carrier…</p>}>
+            <CarrierView
+              rig={rig}
+              setUp={shot.setUp}
+              stanceId={stanceId}
+              description={`${machine.name} with the worst force on the camera as an arrow and the nearest distances as lines; the same is said in the lists.`}
+              onPick={() => undefined}
+              lines={lines}
+            />
+          </Suspense>
+        </div>
+        <StanceChoice machine={machine} chosen={stanceId} onChoose={setStanceId} />
+        <div className="grid shrink-0 gap-3 border-t border-ink px-3 py-2 sm:grid-cols-2">
+          <section aria-labelledby="near">
+            <h2 id="near" className="caption border-b border-hair-strong pb-0.5">
+              Nearest that moves
+            </h2>
+            {clear ? <ApproachList approaches={clear.approaches} /> : <p className="caption">Measuring…</p>}
+          </section>
+          <section aria-labelledby="sight">
+            <h2 id="sight" className="caption mb-1 border-b border-hair-strong pb-0.5">
+              Hidden from the eyes
+            </h2>
+            {clear?.sight ? <SightMap sight={clear.sight} /> : <p>{clear ? 'Nobody looks from here.' : ''}</p>}
+          </section>
+        </div>
+      </div>
+
+      <div
+        className="min-h-0 space-y-3 overflow-y-auto border-hair px-3 py-2 max-lg:order-1 lg:border-l"
+        data-testid="hold-checks"
+      >
+        {report && (
+          <>
+            {report.checks.map((check) => (
+              <CheckSection key={check.check} check={check} />
+            ))}
+            <PullTestPanel test={report.hold.pullTest} />
+            <InterfaceTable hold={report.hold} />
+            <p className="text-[0.9rem] text-ink-2">
+              Weighs <span className="reading">{report.hold.weightN.toFixed(1)} N</span>, drag{' '}
+              <span className="reading">{report.hold.dragN.toFixed(1)} N</span>
+              {report.hold.envelope.sheltered ? ' (sheltered)' : ''}, shaken and thrown by up to{' '}
+              <span className="reading">{(report.hold.envelope.accelerationMS2 / 9.80665).toFixed(1)} g</span> in any
+              direction. Estimates.
+            </p>
+          </>
+        )}
+      </div>
+      {quick.problem && (
+        <p role="alert" className="fixed right-4 bottom-4 max-w-md border-2 border-ink bg-sheet p-3">
+          Cannot compute this: {quick.problem}
+        </p>
+      )}
+    </main>
+  );
+}
+
+function ApproachList({ approaches }: { approaches: readonly Approach[] }) {
+  if (approaches.length === 0) return <p>Nothing that moves comes within 0.6 m.</p>;
+  return (
+    <ul className="text-[0.93rem]">
+      {approaches.slice(0, NEAREST_SHOWN).map((a) => (
+        <li key={a.partId} className="flex justify-between gap-2 border-b border-hair leading-snug">
+          <span className="min-w-0 truncate">
+            {a.partName}
+            <span className="text-ink-2">
+              {a.sweeping ? `, as the ${a.sweeping} turns` : `, ${a.stanceName.toLowerCase()}`}
+            </span>
+          </span>
+          <span className="reading">{Math.round(a.distanceM * 1000)} mm</span>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,90 @@
+import { pullWords, type HoldClearReport, type RuleDefinition } from '@strut-spot/core';
+import { useShot } from '../../app/useShot';
+
+const ORDER: readonly RuleDefinition['when'][] = ['before mounting', 'before moving', 'under way', 'after'];
+
+interface Item {
+  readonly id: string;
+  readonly when: RuleDefinition['when'];
+  readonly text: string;
+  readonly because: string;
+  readonly stop: boolean;
+}
+
+/** What is gone through, in its order; what was gone through stays so and is not asked for again. */
+export function WalkThrough({ report }: { report: HoldClearReport }) {
+  const { shot, change } = useShot();
+  const { pullTest, tetherN } = report.hold;
+  const tether = report.clear?.turning;
+  const own: Item[] = [
+    {
+      id: `pull-${pullTest.newton}`,
+      when: 'before moving',
+      text: `Pull test: ${pullWords(pullTest)}, ${pullTest.direction}.`,
+      because: `${pullTest.factor} times the worst load of this ride`,
+      stop: false,
+    },
+    {
+      id: `tether-${tether ? Math.round((tether.tetherM ?? 0) * 100) : 'free'}`,
+      when: 'before moving',
+      text:
+        tether === undefined || tether === null
+          ? `Tether that bears ${Math.ceil(tetherN / 10) * 10} N, round the camera itself.`
+          : tether.tetherM === null
+            ? `No tether beside the ${tether.partName}: move the camera.`
+            : `Tether of at most ${Math.round(tether.tetherM * 1000)} mm that bears ${Math.ceil(tetherN / 10) * 10} N: it must not reach the ${tether.partName}.`,
+      because: 'what comes off must not leave, and not be wound up',
+      stop: tether?.tetherM === null,
+    },
+  ];
+  const items: Item[] = [
+    ...report.rules.map(({ id, when, text, because, ask, kind }) => ({
+      id,
+      when,
+      text,
+      because: ask.length > 0 ? `${because}; ask ${ask.join(', ')}` : because,
+      stop: kind === 'stop',
+    })),
+    ...own,
+  ];
+  const toggle = (id: string, done: boolean) =>
+    change((s) => ({
+      ...s,
+      acknowledged: done ? [...s.acknowledged, id].slice(-100) : s.acknowledged.filter((other) => other !== id),
+    }));
+  return (
+    <section aria-labelledby="walk" data-testid="walk-through">
+      <h2 id="walk" className="caption mb-1 border-b-2 border-ink pb-0.5">
+        Go through it
+      </h2>
+      {ORDER.map((when) => {
+        const these = items.filter((item) => item.when === when);
+        if (these.length === 0) return null;
+        return (
+          <div key={when} className="pb-1">
+            <h3 className="label font-[640]">{when.charAt(0).toUpperCase() + when.slice(1)}</h3>
+            <ul>
+              {these.map((item) => (
+                <li key={item.id} className="border-b border-hair py-0.5">
+                  <label className="flex gap-2 leading-tight">
+                    <input
+                      type="checkbox"
+                      className="mt-0.5"
+                      checked={shot.acknowledged.includes(item.id)}
+                      onChange={(event) => toggle(item.id, event.target.checked)}
+                    />
+                    <span>
+                      {item.stop && <b>Stop: </b>}
+                      {item.text}
+                      <span className="block text-[0.86rem] text-ink-2">{item.because}</span>
+                    </span>
+                  </label>
+                </li>
+              ))}
+            </ul>
+          </div>
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,56 @@
+import type { KitKind, OwnKit } from '@strut-spot/core';
+import { Trash2 } from 'lucide-react';
+import { PictureCanvas } from '../../ui/PictureCanvas';
+import { drawing } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
+import { kitFacts, type KitPiece } from './kitFacts';
+
+interface KitCardProps {
+  readonly kind: KitKind;
+  readonly piece: KitPiece;
+  readonly own: OwnKit;
+  readonly inBox: boolean;
+  readonly onInBox: (into: boolean) => void;
+  /** Only for pieces of the user's own. */
+  readonly onRemove: (() => void) | null;
+}
+
+export function KitCard({ kind, piece, own, inBox, onInBox, onRemove }: KitCardProps) {
+  const picture = useLatest(`${kind}/${piece.id}`, () =>
+    drawing.kitPortrait(own, kind, piece.id, { widthPx: 192, heightPx: 128, aroundDeg: 38, aboveDeg: 22, land: false }),
+  );
+  return (
+    <li className="border-r border-b border-hair bg-sheet p-2">
+      <div className="flex gap-3">
+        <PictureCanvas picture={picture.value} label={piece.name} className="h-20 w-28 shrink-0 object-contain" />
+        <div className="min-w-0 flex-1">
+          <h2 className="font-[640]">{piece.name}</h2>
+          <p className="text-[0.9rem] text-ink-2">costs {piece.cost}</p>
+          <label className="mt-1 flex min-h-6 items-center gap-2 max-lg:min-h-12">
+            <input type="checkbox" checked={inBox} onChange={(event) => onInBox(event.target.checked)} />
+            in the box
+            <span className="sr-only">: {piece.name}</span>
+          </label>
+        </div>
+        {onRemove && (
+          <button
+            type="button"
+            className="action action-quiet self-start"
+            aria-label={`Take ${piece.name} out of the kit`}
+            onClick={onRemove}
+          >
+            <Trash2 size={15} aria-hidden />
+          </button>
+        )}
+      </div>
+      <dl className="mt-1 text-[0.9rem] leading-snug">
+        {kitFacts(kind, piece).map(({ label, value, source }) => (
+          <div key={label} className="flex gap-2" title={source}>
+            <dt className="label w-24 shrink-0 text-ink-2">{label}</dt>
+            <dd className={source ? 'underline decoration-hair decoration-dotted underline-offset-2' : ''}>{value}</dd>
+          </div>
+        ))}
+      </dl>
+    </li>
+  );
+}

@@ -1,0 +1,70 @@
+import { kitWith, type KitKind } from '@strut-spot/core';
+import { useState } from 'react';
+import { changeKitBox, isInBox, STANDARD_BOX, useKitBox, withInBox } from '../../storage/kitBox';
+import { SearchBar } from '../../ui/SearchBar';
+import { KitCard } from './KitCard';
+import { OwnKitForms } from './OwnKitForms';
+import type { KitPiece } from './kitFacts';
+
+const KINDS: readonly { readonly id: KitKind; readonly name: string }[] = [
+  { id: 'cameras', name: 'Cameras' },
+  { id: 'bases', name: 'Bases' },
+  { id: 'links', name: 'Arms, poles, dampers' },
+  { id: 'heads', name: 'Joints' },
+];
+
+/** All that a strut can be made of; what is in the box comes first on the bench. */
+export function KitScreen() {
+  const box = useKitBox() ?? STANDARD_BOX;
+  const [words, setWords] = useState('');
+  const [kind, setKind] = useState<KitKind | 'all'>('all');
+  const kit = kitWith(box.own);
+  const shown = KINDS.filter(({ id }) => kind === 'all' || kind === id).flatMap(({ id, name }) =>
+    (kit[id] as readonly KitPiece[])
+      .filter((piece) => `${piece.name} ${name}`.toLowerCase().includes(words.trim().toLowerCase()))
+      .map((piece) => ({ kind: id, piece })),
+  );
+  return (
+    <main className="mx-auto max-w-7xl px-4 py-5">
+      <h1 className="mb-3 text-3xl leading-none font-[700] [font-stretch:72%]">Kit box</h1>
+      <SearchBar
+        what="kit"
+        words={words}
+        onWords={setWords}
+        filters={[{ id: 'all', name: 'All' }, ...KINDS]}
+        filter={kind}
+        onFilter={(id) => setKind(id as KitKind | 'all')}
+        found={shown.length}
+      />
+      <ul className="grid grid-cols-[minmax(0,1fr)] border-t border-l border-hair sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
+        {shown.map(({ kind: of, piece }) => (
+          <KitCard
+            key={piece.id}
+            kind={of}
+            piece={piece}
+            own={box.own}
+            inBox={isInBox(box, piece.id)}
+            onInBox={(into) => void changeKitBox((b) => withInBox(b, piece.id, into))}
+            onRemove={
+              piece.id.startsWith('own-')
+                ? () =>
+                    void changeKitBox((b) => ({
+                      ...b,
+                      own: {
+                        cameras: b.own.cameras.filter((c) => c.id !== piece.id),
+                        links: b.own.links.filter((l) => l.id !== piece.id),
+                        bases: b.own.bases.filter((x) => x.id !== piece.id),
+                      },
+                    }))
+                : null
+            }
+          />
+        ))}
+      </ul>
+      {shown.length === 0 && (
+        <p className="border border-dashed border-hair-strong p-6 text-ink-2">None is called so.</p>
+      )}
+      <OwnKitForms />
+    </main>
+  );
+}

@@ -1,0 +1,97 @@
+import type {
+  BaseDefinition,
+  CameraDefinition,
+  HeadDefinition,
+  KitKind,
+  LinkDefinition,
+  Sourced,
+} from '@strut-spot/core';
+
+export type KitPiece = CameraDefinition | BaseDefinition | LinkDefinition | HeadDefinition;
+
+export interface Fact {
+  readonly label: string;
+  readonly value: string;
+  /** Where the figure comes from, in words. */
+  readonly source?: string;
+}
+
+const grams = (kg: number) => (kg < 1 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(2)} kg`);
+const mm = (m: number) => `${Math.round(m * 1000)} mm`;
+
+const sourceOf = ({ source }: Sourced, show: (v: number) => string): string =>
+  source.kind === 'estimate'
+    ? `estimate, ${show(source.low)} to ${show(source.high)}`
+    : source.kind === 'published'
+      ? source.text
+      : 'as told, or common practice';
+
+const figure = (label: string, sourced: Sourced, show: (v: number) => string): Fact => ({
+  label,
+  value: show(sourced.value),
+  source: sourceOf(sourced, show),
+});
+
+const cameraFacts = (c: CameraDefinition): Fact[] => [
+  figure('Mass', c.massKg, grams),
+  { label: 'Size', value: c.bodyM.map((v) => Math.round(v * 1000)).join(' × ') + ' mm' },
+  figure('Sharp from', c.closestFocusM, (v) => `${v.toFixed(2)} m`),
+  figure('Battery', c.batteryWh, (v) => `${v.toFixed(1)} Wh`),
+  { label: 'Modes', value: c.modes.map((m) => `${m.name} ${Math.round(m.lens.fovDeg)}°`).join(', ') },
+  ...(c.stabilisers.length > 1
+    ? [
+        {
+          label: 'Stabiliser',
+          value: c.stabilisers.map((s) => `${s.name} ${Math.round(s.crop.value * 100)} %`).join(', '),
+        },
+      ]
+    : []),
+  ...(c.gimbal
+    ? [
+        {
+          label: 'Gimbal',
+          value: `pan ${c.gimbal.pan.join('…')}°, tilt ${c.gimbal.tilt.join('…')}°, roll ${c.gimbal.roll.join('…')}°`,
+        },
+      ]
+    : []),
+  ...(c.stitch ? [figure('Lenses apart', c.stitch.pupilsM, mm)] : []),
+  { label: 'Weather', value: c.weather },
+  { label: 'Fed while running', value: c.port },
+];
+
+const baseFacts = (b: BaseDefinition): Fact[] => [
+  { label: 'Holds by', value: b.kind },
+  { label: 'Goes on', value: b.fits.shapes.join(', ') },
+  ...(b.fits.tubeM
+    ? [{ label: 'Tubes', value: `${Math.round(b.fits.tubeM.low * 1000)} to ${mm(b.fits.tubeM.high)}` }]
+    : []),
+  figure('Mass', b.massKg, grams),
+  figure('Height', b.heightM, mm),
+  figure('Stiffness', b.stiffnessNmRad, (v) => `${Math.round(v)} N·m/rad`),
+];
+
+const linkFacts = (l: LinkDefinition): Fact[] => [
+  { label: 'Length', value: `${Math.round(l.lengthM.low * 1000)} to ${mm(l.lengthM.high)}` },
+  { label: 'Bends', value: l.bendLimitDeg === 0 ? 'not at all' : `up to ${l.bendLimitDeg}° either way` },
+  figure('Mass', l.massKg, grams),
+  figure(
+    'Tip stiffness',
+    l.stiffnessNM,
+    (v) => `${v >= 1000 ? `${(v / 1000).toFixed(1)} kN` : `${Math.round(v)} N`}/m`,
+  ),
+];
+
+const headFacts = (h: HeadDefinition): Fact[] => [
+  figure('Holds', h.notchDeg, (v) => (v === 0 ? 'anywhere' : `every ${v}°`)),
+  { label: 'Turns', value: ['tilt', ...(h.turns.pan ? ['pan'] : []), ...(h.turns.roll ? ['roll'] : [])].join(', ') },
+  figure('Mass', h.massKg, grams),
+  figure('Stiffness', h.stiffnessNmRad, (v) => `${Math.round(v)} N·m/rad`),
+];
+
+/** What is known of a piece of kit, one line a fact. */
+export function kitFacts(kind: KitKind, piece: KitPiece): readonly Fact[] {
+  if (kind === 'cameras') return cameraFacts(piece as CameraDefinition);
+  if (kind === 'bases') return baseFacts(piece as BaseDefinition);
+  if (kind === 'links') return linkFacts(piece as LinkDefinition);
+  return headFacts(piece as HeadDefinition);
+}

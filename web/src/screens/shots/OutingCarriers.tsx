@@ -1,0 +1,90 @@
+import { groundById, knownMachines, newCarrier, resolveRig, rigOfCarrier } from '@strut-spot/core';
+import { Ruler, Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
+import { toast } from 'sonner';
+import { newId } from '../../app/newId';
+import { useOuting } from '../../app/OutingProvider';
+import { PictureCanvas } from '../../ui/PictureCanvas';
+import { drawing } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
+
+/** What the outing films from; each is fitted on its own sheet. */
+export function OutingCarriers() {
+  const { outing, change } = useOuting();
+  const add = (machineId: string) =>
+    change((o) => ({
+      ...o,
+      carriers: [...o.carriers, newCarrier(newId(), machineId, o.carriers[0]?.rig.statureM ?? 1.75)],
+    }));
+  const remove = (id: string, name: string) => {
+    const used = outing.shots.filter((s) => s.carrierId === id).map((s) => `"${s.name}"`);
+    if (used.length > 0) return void toast(`${name} is in use by ${used.join(', ')}.`);
+    if (outing.carriers.length === 1) return void toast('An outing keeps at least one carrier.');
+    change((o) => ({ ...o, carriers: o.carriers.filter((c) => c.id !== id) }));
+  };
+  return (
+    <section aria-labelledby="carriers">
+      <h2 id="carriers" className="caption mb-1 border-b-2 border-ink pb-1">
+        Carriers
+      </h2>
+      <ul>
+        {outing.carriers.map((carrier) => {
+          const { machine, worn } = resolveRig(carrier.rig);
+          const helmet = worn.find((w) => w.place === 'head')?.name.toLowerCase();
+          return (
+            <li key={carrier.id} className="flex items-center gap-2 border-b border-hair py-1">
+              <Portrait rigKey={JSON.stringify(carrier.rig)} carrierId={carrier.id} />
+              <Link to={`carrier/${carrier.id}`} className="min-w-0 flex-1 hover:bg-paper-2">
+                <span className="block font-[620] underline decoration-hair underline-offset-4">{machine.name}</span>
+                <span className="block truncate text-[0.9rem] text-ink-2">
+                  {helmet ?? (machine.wearing.length > 0 ? 'bare head' : 'nobody on board')}
+                  {machine.shake.ride.kind !== 'still' && `, ${groundById(carrier.ride.groundId).name.toLowerCase()}`}
+                </span>
+              </Link>
+              <Link to={`carrier/${carrier.id}`} className="action action-quiet" aria-label={`Fit ${machine.name}`}>
+                <Ruler size={16} aria-hidden />
+              </Link>
+              <button
+                type="button"
+                className="action action-quiet"
+                aria-label={`Take ${machine.name} out of the outing`}
+                onClick={() => remove(carrier.id, machine.name)}
+              >
+                <Trash2 size={16} aria-hidden />
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <label className="mt-2 flex items-baseline gap-2">
+        <span className="label text-ink-2">Add</span>
+        <select className="field min-w-0 flex-1" value="" onChange={(event) => add(event.target.value)}>
+          <option value="" disabled>
+            another carrier…
+          </option>
+          {knownMachines().map(({ id, name }) => (
+            <option key={id} value={id} className="bg-sheet text-ink">
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+    </section>
+  );
+}
+
+function Portrait({ carrierId, rigKey }: { carrierId: string; rigKey: string }) {
+  const { outing } = useOuting();
+  const carrier = outing.carriers.find((c) => c.id === carrierId);
+  const picture = useLatest(carrier ? rigKey : null, () => {
+    const rig = rigOfCarrier(outing, carrier!);
+    return drawing.carrierPortrait(rig, resolveRig(rig).machine.actionStanceId, {
+      widthPx: 128,
+      heightPx: 84,
+      aroundDeg: 52,
+      aboveDeg: 12,
+      land: true,
+    });
+  });
+  return <PictureCanvas picture={picture.value} label="" className="h-10 w-16 shrink-0 bg-paper-2 object-cover" />;
+}

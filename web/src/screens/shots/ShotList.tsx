@@ -1,0 +1,75 @@
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import type { Shot } from '@strut-spot/core';
+import { toast } from 'sonner';
+import { newId } from '../../app/newId';
+import { useOuting } from '../../app/OutingProvider';
+import { ShotRow } from './ShotRow';
+
+export function ShotList() {
+  const { outing, change } = useOuting();
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const { shots } = outing;
+
+  const moved = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return;
+    const index = (id: unknown) => shots.findIndex((s) => s.id === id);
+    change((o) => ({ ...o, shots: arrayMove([...o.shots], index(active.id), index(over.id)) }));
+  };
+  const duplicate = (shot: Shot) =>
+    change((o) => ({
+      ...o,
+      shots: o.shots.flatMap((s) =>
+        s.id === shot.id ? [s, { ...s, id: newId(), name: `${s.name} (copy)`, clips: [], log: [] }] : [s],
+      ),
+    }));
+  const remove = (shot: Shot) => {
+    const at = shots.indexOf(shot);
+    change((o) => ({ ...o, shots: o.shots.filter((s) => s.id !== shot.id) }));
+    toast(`"${shot.name}" is deleted.`, {
+      action: { label: 'Undo', onClick: () => change((o) => ({ ...o, shots: o.shots.toSpliced(at, 0, shot) })) },
+    });
+  };
+
+  if (shots.length === 0) {
+    return (
+      <p className="border border-dashed border-hair-strong p-6 text-ink-2">
+        No shots yet. Pick below what the first one should show.
+      </p>
+    );
+  }
+  return (
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
+      <SortableContext items={shots.map((s) => s.id)} strategy={verticalListSortingStrategy}>
+        <ol className="border-y-2 border-ink bg-sheet">
+          {shots.map((shot, index) => (
+            <ShotRow
+              key={shot.id}
+              outing={outing}
+              shot={shot}
+              number={index + 1}
+              onDuplicate={() => duplicate(shot)}
+              onRemove={() => remove(shot)}
+            />
+          ))}
+        </ol>
+      </SortableContext>
+    </DndContext>
+  );
+}

@@ -1,0 +1,128 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import {
+  intentOf,
+  resolveRig,
+  rigOfShot,
+  tiltWords,
+  type Outing,
+  type Shot,
+  shotQuestion,
+  worstCheck,
+} from '@strut-spot/core';
+import { Copy, GripVertical, Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
+import { useOuting } from '../../app/OutingProvider';
+import { NumberField } from '../../ui/NumberField';
+import { PictureCanvas } from '../../ui/PictureCanvas';
+import { CHECK_NAMES } from '../../ui/checkNames';
+import { VerdictMark } from '../../ui/VerdictMark';
+import { computing, drawing } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
+
+interface ShotRowProps {
+  readonly outing: Outing;
+  readonly shot: Shot;
+  readonly number: number;
+  readonly onDuplicate: () => void;
+  readonly onRemove: () => void;
+}
+
+export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRowProps) {
+  const { changeShot } = useOuting();
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+    id: shot.id,
+  });
+  const rig = rigOfShot(outing, shot);
+  const { setUp, intentId, actionStanceId } = shot;
+  const question = shotQuestion(outing, shot);
+  const key = JSON.stringify(question);
+  const picture = useLatest(key, () =>
+    drawing.picture({ rig, setUp, stanceId: actionStanceId, widthPx: 256, uncropped: false }),
+  );
+  const report = useLatest(key, () => computing.evaluate(question, { columns: 48 }));
+  const check = worstCheck(report.value?.checks ?? []);
+  const last = shot.log[shot.log.length - 1];
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`flex items-stretch border-b border-hair last:border-b-0 ${isDragging ? 'relative z-10 bg-paper-2' : ''}`}
+    >
+      <button
+        type="button"
+        ref={setActivatorNodeRef}
+        {...attributes}
+        {...listeners}
+        className="flex w-9 shrink-0 touch-none items-center justify-center hover:bg-paper-2"
+        aria-label={`Move ${shot.name}`}
+      >
+        <GripVertical size={16} aria-hidden />
+      </button>
+      <Link
+        to={`shot/${shot.id}`}
+        className="w-32 shrink-0 self-center border-x border-hair bg-paper-2 max-sm:w-24"
+        tabIndex={-1}
+        aria-hidden="true"
+      >
+        <PictureCanvas picture={picture.value} label="" className="aspect-video w-full object-cover" />
+      </Link>
+      <div className="grid min-w-0 flex-1 items-center gap-x-4 px-3 py-2 sm:grid-cols-[minmax(0,1fr)_8.5rem_5rem]">
+        <div className="min-w-0">
+          <Link
+            to={`shot/${shot.id}`}
+            className="block text-[1.08rem] sm:truncate font-[640] underline decoration-hair underline-offset-4 hover:decoration-hivis"
+          >
+            {number}. {shot.name}
+          </Link>
+          <p className="text-ink-2 sm:truncate">
+            {resolveRig(rig).machine.name} · {report.value ? report.value.spotName.toLowerCase() : '…'} ·{' '}
+            {intentOf(intentId).name.toLowerCase()}
+            {last ? ` · ${last.done ? 'filmed' : 'not filmed'}, ${last.held}` : ''}
+          </p>
+        </div>
+        <div>
+          <span className="caption block text-[0.68rem]">level reads</span>
+          <span className="reading">{tiltWords(setUp.angles.tiltDeg, 'up', 'down', 'level')}</span>
+        </div>
+        <div>
+          {check && <VerdictMark verdict={check.verdict} />}
+          {check && check.verdict !== 'good' && (
+            <span className="caption block text-[0.68rem]">{CHECK_NAMES[check.check]}</span>
+          )}
+        </div>
+      </div>
+      <div className="flex items-center pr-1">
+        <NumberField
+          label={`Seconds of ${shot.name}`}
+          hideLabel
+          value={shot.seconds}
+          unit="s"
+          step={1}
+          min={0}
+          max={36000}
+          digits={0}
+          onChange={(seconds) => changeShot(shot.id, (s) => ({ ...s, seconds }), `seconds-${shot.id}`)}
+        />
+        <button
+          type="button"
+          className="action action-quiet"
+          aria-label={`Duplicate ${shot.name}`}
+          title="Duplicate"
+          onClick={onDuplicate}
+        >
+          <Copy size={16} aria-hidden />
+        </button>
+        <button
+          type="button"
+          className="action action-quiet"
+          aria-label={`Delete ${shot.name}`}
+          title="Delete"
+          onClick={onRemove}
+        >
+          <Trash2 size={16} aria-hidden />
+        </button>
+      </div>
+    </li>
+  );
+}

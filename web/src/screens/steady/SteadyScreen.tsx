@@ -1,0 +1,189 @@
+import { causeWords, resolveRig, type Figure } from '@strut-spot/core';
+import { useState, useSyncExternalStore } from 'react';
+import { useShot } from '../../app/useShot';
+import { RideFields } from '../../ui/RideFields';
+import { VerdictMark } from '../../ui/VerdictMark';
+import { computing, judging, refining } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
+import { useRested } from '../../workers/useRested';
+import { ContributionsTable } from './ContributionsTable';
+import { FigureRow } from './FigureRow';
+import { MeasuredLogPanel } from './MeasuredLogPanel';
+import { MendList } from './MendList';
+import { MountChart } from './MountChart';
+import { SchoolsTable } from './SchoolsTable';
+import { ShakePreview } from './ShakePreview';
+import { ShutterFields } from './ShutterFields';
+import { SpectraChart } from './SpectraChart';
+import { SpeedChart } from './SpeedChart';
+
+const CHARTS = [
+  ['picture', 'Picture'],
+  ['motion', 'Shaking'],
+  ['mount', 'Strut'],
+  ['speed', 'Speed'],
+] as const;
+type ChartId = (typeof CHARTS)[number][0];
+const FIGURES: readonly Figure[] = ['jump', 'jelly', 'blur'];
+const REST_MS = 500;
+/** Width of the moving picture, alone and beside another. */
+const PREVIEW_PX = { alone: 560, beside: 400 } as const;
+
+const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** Charts are drawn with the colours of the sheet: drawn anew when those change. */
+const useThemeKey = (): string =>
+  useSyncExternalStore(
+    (changed) => {
+      const observer = new MutationObserver(changed);
+      observer.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
+      return () => observer.disconnect();
+    },
+    () => document.documentElement.dataset.theme ?? '',
+  );
+
+/** How steady the picture is, what shakes it and what would mend it. */
+export function SteadyScreen() {
+  const { shot, question, rig, carrier, changeRide } = useShot();
+  const { machine } = resolveRig(rig);
+  const [chart, setChart] = useState<ChartId>('picture');
+  const [tried, setTried] = useState<string | null>(null);
+  const themeKey = useThemeKey();
+  const key = JSON.stringify(question);
+  const quick = useLatest(key, () => computing.steady(question, false));
+  const rested = useRested(key, REST_MS);
+  const deep = useLatest(rested, async () => ({ key, report: await judging.steady(question, true) }));
+  const whole = deep.value?.key === key ? deep.value.report : null;
+  const report = whole ?? quick.value;
+  const mend = whole?.mends.find((m) => m.id === tried && m.setUp);
+  const other = useLatest(mend ? key + mend.id : null, () =>
+    computing.steady({ ...question, setUp: mend!.setUp! }, false),
+  );
+  const widthPx = mend ? PREVIEW_PX.beside : PREVIEW_PX.alone;
+  const pictureOf = (setUp: typeof shot.setUp) =>
+    refining.picture({ rig, setUp, stanceId: shot.actionStanceId, widthPx, uncropped: false });
+  const picture = useLatest(JSON.stringify([rig, shot.setUp, shot.actionStanceId, widthPx]), () =>
+    pictureOf(shot.setUp),
+  );
+  const otherPicture = useLatest(mend ? JSON.stringify([rig, mend.setUp]) : null, () => pictureOf(mend!.setUp!));
+
+  return (
+    <main className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-2.75rem)] lg:grid-cols-[18.9rem_minmax(0,1fr)_22.6rem]">
+      <h1 className="sr-only">Steady: {shot.name}</h1>
+      <div className="min-h-0 space-y-3 overflow-y-auto border-hair px-3 py-2 max-lg:order-3 max-lg:border-t lg:border-r">
+        <section aria-labelledby="ridden">
+          <h2 id="ridden" className="caption mb-1 border-b-2 border-ink pb-0.5">
+            Ridden on
+          </h2>
+          <RideFields machine={machine} ride={carrier.ride} onChange={changeRide} />
+        </section>
+        <section aria-labelledby="camera">
+          <h2 id="camera" className="caption mb-1 border-b-2 border-ink pb-0.5">
+            Camera
+          </h2>
+          <ShutterFields report={report} />
+        </section>
+        <MeasuredLogPanel />
+      </div>
+
+      <div className="flex min-h-0 min-w-0 flex-col max-lg:order-2">
+        <section aria-label="Moving preview" className="flex min-h-52 min-w-0 flex-1 max-sm:flex-col">
+          <ShakePreview picture={picture.value} report={report} caption={mend ? 'Now' : 'As it would shake'} />
+          {mend && (
+            <div className="flex min-h-0 min-w-0 flex-1 border-l border-hair">
+              <ShakePreview picture={otherPicture.value} report={other.value} caption="With the mend" />
+            </div>
+          )}
+        </section>
+        <section aria-label="Charts" className="flex h-[21rem] min-h-0 shrink-0 flex-col border-t border-ink">
+          <div role="tablist" aria-label="Charts" className="flex border-b border-hair">
+            {CHARTS.map(([id, name]) => (
+              <button
+                key={id}
+                type="button"
+                role="tab"
+                id={`tab-${id}`}
+                aria-selected={chart === id}
+                aria-controls="chart"
+                className="label border-r border-hair px-3.5 py-1 font-[600] hover:bg-paper-2 aria-selected:bg-ink aria-selected:text-paper max-lg:min-h-12"
+                onClick={() => setChart(id)}
+              >
+                {name}
+              </button>
+            ))}
+          </div>
+          <div id="chart" role="tabpanel" aria-labelledby={`tab-${chart}`} className="min-h-0 flex-1 bg-sheet p-1">
+            {chart === 'mount' ? (
+              <MountChart themeKey={themeKey} />
+            ) : chart === 'speed' ? (
+              <SpeedChart themeKey={themeKey} />
+            ) : report ? (
+              <SpectraChart report={report} shown={chart} themeKey={themeKey} />
+            ) : null}
+          </div>
+        </section>
+      </div>
+
+      <div className="min-h-0 space-y-3 overflow-y-auto border-hair px-3 py-2 max-lg:order-1 lg:border-l">
+        <section aria-labelledby="verdict" data-testid="steady-verdict">
+          <h2
+            id="verdict"
+            className="flex items-baseline justify-between border-b-2 border-ink text-[1.25rem] leading-tight font-[700]"
+          >
+            <span>Steady</span>
+            <span aria-live="polite">{report && <VerdictMark verdict={report.check.verdict} />}</span>
+          </h2>
+          {report && (
+            <>
+              {FIGURES.map((figure) => (
+                <FigureRow
+                  key={figure}
+                  figure={figure}
+                  px={report.px[figure]}
+                  range={whole?.ranges?.[figure] ?? null}
+                />
+              ))}
+              <p className="pt-1" data-testid="cause">
+                Worst: <b>{report.cause.figure}</b>. {causeWords(report.cause)}.
+              </p>
+              {report.runsOut && (
+                <p className="pt-1">
+                  {sentence(report.runsOut.name)} runs out: it needs{' '}
+                  <span className="reading">{report.runsOut.neededDeg.toFixed(1)}°</span> each way and can go{' '}
+                  <span className="reading">{report.runsOut.reachDeg.toFixed(1)}°</span>.
+                </p>
+              )}
+              {report.landing && (
+                <p className="pt-1">
+                  A landing of at most <span className="reading">{report.landing.peakG.toFixed(1)} g</span> swings the
+                  picture by up to <span className="reading">{Math.round(report.landing.swingPx)} px</span> for{' '}
+                  <span className="reading">{report.landing.ringsS.toFixed(1)} s</span>.
+                </p>
+              )}
+              <p className="pt-1 text-[0.9rem] text-ink-2">
+                The horizon rocks by <span className="reading">{report.rollDeg.toFixed(1)}°</span> rms.
+                {report.modes
+                  .filter(({ words }) => words !== report.cause.resonance)
+                  .map(({ words, dampingRatio }) => ` ${sentence(words)} (damping ratio ${dampingRatio.toFixed(2)}).`)}
+                {report.sagM > 0 && ` The damper sags ${(report.sagM * 1000).toFixed(1)} mm under the camera.`}
+              </p>
+            </>
+          )}
+        </section>
+        <section aria-labelledby="mends">
+          <h2 id="mends" className="caption border-b border-hair-strong pb-0.5">
+            What would help
+          </h2>
+          <MendList mends={whole?.mends ?? []} busy={!whole} tried={tried} onTry={setTried} />
+        </section>
+        <SchoolsTable />
+        {report && <ContributionsTable report={report} />}
+      </div>
+      {quick.problem && (
+        <p role="alert" className="fixed right-4 bottom-4 max-w-md border-2 border-ink bg-sheet p-3">
+          Cannot compute this: {quick.problem}
+        </p>
+      )}
+    </main>
+  );
+}

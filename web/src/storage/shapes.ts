@@ -1,0 +1,33 @@
+import { registerOwnShapes, type OwnShape } from '@strut-spot/core';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { computing, drawing, judging, refining } from '../workers/core';
+import { database } from './database';
+
+const readShapes = async (): Promise<OwnShape[]> => (await database.shapes.toArray()) as OwnShape[];
+
+export const useShapes = (): readonly OwnShape[] => useLiveQuery(readShapes) ?? [];
+
+/** Makes the stored shapes known here and to the workers; what is asked of them afterwards finds the shapes. */
+export async function announceShapes(): Promise<void> {
+  const shapes = await readShapes();
+  registerOwnShapes(shapes);
+  await Promise.all([drawing, refining, judging, computing].map((worker) => worker.registerShapes(shapes)));
+}
+
+export async function saveShape(shape: OwnShape): Promise<void> {
+  await database.shapes.put(shape);
+  await announceShapes();
+}
+
+/** Names of outings that still use the shape. */
+export async function outingsUsing(shapeId: string): Promise<readonly string[]> {
+  const outings = await database.outings.toArray();
+  return outings
+    .filter((o) => o.carriers.some(({ rig }) => rig.machineId === shapeId || rig.subject?.machineId === shapeId))
+    .map((o) => o.name);
+}
+
+export async function removeShape(shapeId: string): Promise<void> {
+  await database.shapes.delete(shapeId);
+  await announceShapes();
+}

@@ -1,0 +1,59 @@
+import type { Finding, Mend } from '@strut-spot/core';
+import { Wrench } from 'lucide-react';
+import { useShot } from '../app/useShot';
+import { useSpotChange } from '../app/useSpotChange';
+import { VerdictMark } from './VerdictMark';
+
+/** One thing that a check looked at, with its derivation and its mend. */
+export function FindingRow({ finding }: { finding: Finding }) {
+  const { changeSetUp, shot } = useShot();
+  const changeSpot = useSpotChange();
+  const apply = (mend: Mend) => {
+    if (mend.spotId) changeSpot(mend.spotId);
+    else if (mend.setUp) changeSetUp(mend.setUp);
+    else if (mend.tiltDeg !== undefined) changeSetUp({ angles: { ...shot.setUp.angles, tiltDeg: mend.tiltDeg } });
+  };
+  const { mend } = finding;
+  return (
+    <li className="border-b border-hair py-1 last:border-b-0">
+      <details>
+        <summary className="flex items-center gap-2 leading-tight">
+          <VerdictMark verdict={finding.verdict} size={13} word={false} />
+          <span className="min-w-0 flex-1 truncate">{finding.label}</span>
+          <span className="reading">{figure(finding)}</span>
+        </summary>
+        <p className="pl-6 text-ink-2">{finding.because}.</p>
+        <p className="pl-6 text-[0.86rem] text-ink-2">
+          wanted {limits(finding)}, margin {finding.margin.toFixed(finding.unit === 'm' ? 2 : 1)} {finding.unit}
+        </p>
+      </details>
+      {mend && (
+        <div className="pl-6">
+          {mend.tiltDeg !== undefined || mend.spotId || mend.setUp ? (
+            <button
+              type="button"
+              className="inline-flex items-center gap-1.5 font-[620] text-hivis-ink underline underline-offset-2"
+              onClick={() => apply(mend)}
+            >
+              <Wrench size={13} aria-hidden /> {mend.text}
+            </button>
+          ) : (
+            <span className="font-[620]">{mend.text}</span>
+          )}
+        </div>
+      )}
+    </li>
+  );
+}
+
+function figure({ value, unit }: Finding): string {
+  if (unit === '%' && Math.abs(value) >= 250) return value > 0 ? 'far below' : 'far above';
+  return `${value.toFixed(unit === 'm' ? 2 : unit === '%' && Math.abs(value) >= 10 ? 0 : 1)} ${unit}`;
+}
+
+function limits({ limit: [low, high], unit }: Finding): string {
+  const digits = unit === 'm' ? 2 : 0;
+  if (low === null) return `at most ${high!.toFixed(digits)} ${unit}`;
+  if (high === null) return `at least ${low.toFixed(digits)} ${unit}`;
+  return `${low.toFixed(digits)} to ${high.toFixed(digits)} ${unit}`;
+}

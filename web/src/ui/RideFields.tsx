@@ -1,0 +1,122 @@
+import {
+  ALTITUDE_RANGE_M,
+  DROP_LIMIT_M,
+  groundsFor,
+  LIGHTS,
+  metresToInches,
+  MPS_PER_KMH,
+  MPS_PER_MPH,
+  RPM_RANGE,
+  SPEED_LIMIT_MPS,
+  TEMPERATURE_RANGE_C,
+  WIND_LIMIT_MPS,
+  type LightId,
+  type MachineDefinition,
+  type RideConditions,
+} from '@strut-spot/core';
+import { useSettings } from '../storage/settings';
+import { ChoiceField } from './ChoiceField';
+import { NumberField } from './NumberField';
+
+/** What a carrier is ridden on or through: ground, speed, engine, drops, light. */
+export function RideFields({
+  machine,
+  ride,
+  onChange,
+}: {
+  machine: MachineDefinition;
+  ride: RideConditions;
+  onChange: (edit: Partial<RideConditions>) => void;
+}) {
+  const { units } = useSettings();
+  const metric = units === 'metric';
+  const perUnit = metric ? MPS_PER_KMH : MPS_PER_MPH;
+  const perLength = metric ? 1 : metresToInches(1) / 12;
+  const engine = machine.shake.lines.find((line) => line.every.kind === 'turn');
+  const usualRpm = engine?.every.kind === 'turn' ? engine.every.rpm.value : null;
+  const stands = machine.shake.ride.kind === 'still';
+  return (
+    <div className="space-y-0.5">
+      {!stands && (
+        <>
+          <ChoiceField
+            label={machine.world === 'water' ? 'Water' : machine.world === 'air' ? 'Air' : 'Ground'}
+            value={ride.groundId}
+            choices={groundsFor(machine.world)}
+            onChange={(groundId) => onChange({ groundId })}
+          />
+          <NumberField
+            label="Speed"
+            value={ride.speedMps / perUnit}
+            unit={metric ? 'km/h' : 'mph'}
+            step={1}
+            digits={0}
+            min={0}
+            max={Math.round(SPEED_LIMIT_MPS / perUnit)}
+            onChange={(value) => onChange({ speedMps: value * perUnit })}
+          />
+        </>
+      )}
+      {usualRpm !== null && (
+        <NumberField
+          label="Engine"
+          value={ride.rpm ?? usualRpm}
+          unit="rpm"
+          step={100}
+          digits={0}
+          min={RPM_RANGE.low}
+          max={RPM_RANGE.high}
+          onChange={(rpm) => onChange({ rpm })}
+        />
+      )}
+      {!stands && machine.world !== 'air' && (
+        <NumberField
+          label="Highest drop"
+          value={ride.dropM * perLength}
+          unit={metric ? 'm' : 'ft'}
+          step={0.1}
+          digits={1}
+          min={0}
+          max={Math.round(DROP_LIMIT_M * perLength)}
+          onChange={(value) => onChange({ dropM: value / perLength })}
+        />
+      )}
+      <NumberField
+        label="Wind, gusts"
+        value={ride.windMps / perUnit}
+        unit={metric ? 'km/h' : 'mph'}
+        step={1}
+        digits={0}
+        min={0}
+        max={Math.round(WIND_LIMIT_MPS / perUnit)}
+        onChange={(value) => onChange({ windMps: value * perUnit })}
+      />
+      <NumberField
+        label="Altitude"
+        value={ride.altitudeM * perLength}
+        unit={metric ? 'm' : 'ft'}
+        step={100}
+        digits={0}
+        min={Math.round(ALTITUDE_RANGE_M.low * perLength)}
+        max={Math.round(ALTITUDE_RANGE_M.high * perLength)}
+        onChange={(value) => onChange({ altitudeM: value / perLength })}
+      />
+      <NumberField
+        label="Temperature"
+        value={metric ? ride.temperatureC : ride.temperatureC * 1.8 + 32}
+        unit={metric ? '°C' : '°F'}
+        step={1}
+        digits={0}
+        min={metric ? TEMPERATURE_RANGE_C.low : -40}
+        max={metric ? TEMPERATURE_RANGE_C.high : 140}
+        onChange={(value) => onChange({ temperatureC: metric ? value : (value - 32) / 1.8 })}
+      />
+      <ChoiceField
+        label="Light"
+        value={ride.lightId}
+        choices={LIGHTS}
+        onChange={(id) => onChange({ lightId: id as LightId })}
+      />
+    </div>
+  );
+}

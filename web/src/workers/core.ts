@@ -1,0 +1,13 @@
+import { wrap, type Remote } from 'comlink';
+import type { CoreWorker } from './core.worker';
+
+const start = (): Remote<CoreWorker> =>
+  wrap<CoreWorker>(
+    new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module', name: 'strut-spot-core' }),
+  );
+
+/** One draws the coarse picture under the hand, one the fine picture when it rests, one judges at length, one does everything else. */
+export const drawing = start();
+export const refining = start();
+export const judging = start();
+export const computing = start();

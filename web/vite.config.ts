@@ -1,0 +1,37 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { dirname } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+export default defineConfig({
+  root: dirname(fileURLToPath(import.meta.url)),
+  plugins: [
+    react(),
+    tailwindcss(),
+    // At the trailhead there is no network: everything is kept on the first visit.
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: 'script-defer',
+      manifest: {
+        name: 'Strut Spot',
+        short_name: 'Strut Spot',
+        description: 'Where the camera goes, how it points and what it will see.',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#f2efe4',
+        theme_color: '#f2efe4',
+        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallbackDenylist: [/^\/api\//],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+      },
+    }),
+  ],
+  worker: { format: 'es' },
+  build: { outDir: 'dist', emptyOutDir: true, target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 700 },
+  server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4610' } },
+});
