@@ -94,6 +94,8 @@ export * from './holding/loads';
 export * from './holding/holdReport';
 export * from './holding/tether';
 export * from './holding/rules';
+export * from './holding/venue';
+export * from './drawing/forceElevation';
 export * from './clearance/clearReport';
 export * from './clearance/strikes';
 export * from './clearance/sight';

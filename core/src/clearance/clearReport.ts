@@ -11,11 +11,15 @@ import { poseStrut } from '../strut/kinematics';
 import { ownParts } from '../strut/ownParts';
 import { resolveSetUp } from '../strut/resolveSetUp';
 import type { SetUp } from '../strut/setUp';
+import { bodyCorners } from '../strut/surfaceGap';
 import { zoneOfBodyPart } from '../vibration/paths/riderStages';
 import { groundById, type RideConditions } from '../vibration/ride';
+import { headPartIds } from './sweeps';
+import { noticed, type Noticed } from './noticed';
 import { ownPoints } from './ownPoints';
 import { hiddenSight, levelEyes, type SightReport } from './sight';
 import { approaches, nearestTurning, type Approach } from './strikes';
+import { waysOut, type WayOutReport } from './wayOut';
 
 export interface ClearQuestion {
   readonly rig: RigSpec;
@@ -39,6 +43,10 @@ export interface ClearReport {
   readonly sight: SightReport | null;
   /** Distance from the nearer shoulder to the camera over the arm's length: within 1 it can be reached under way. */
   readonly reachShare: number | null;
+  /** Ways out of a cockpit beside camera and strut; empty where nobody is shut in, or where the wearer takes it along. */
+  readonly waysOut: readonly WayOutReport[];
+  /** Whether its lamp is seen or its beep heard; null where nobody is on board. */
+  readonly noticed: Noticed | null;
   /** Minutes that a neck bears it; null where it is not on the head. */
   readonly neckMinutes: number | null;
   /** Nearest part that turns all the way round, and the longest tether beside it. */
@@ -64,6 +72,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     .flatMap((w) => w.parts(bodySegments(rig.statureM)))
     .find((p) => p.id === resolved.placed.spot.partId);
   const zone = zoneOfBodyPart(wornPart?.on ?? resolved.placed.spot.partId);
+  const onHead = headPartIds(rig);
   const headTop = highest(action, (id) => /^(head|helmet)/.test(id));
   const top = Math.max(...points.map((p) => p[1]));
   const camera = pose.worldFromBody.position;
@@ -103,6 +112,19 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
       ? Math.min(...(['left', 'right'] as const).map((side) => distance(body.upperArm[side].position, camera))) /
         (arm.upperArmM + arm.forearmM + arm.handM)
       : null,
+    waysOut: zone === null ? waysOut(rig, action, resolved.placed.spot.partId, points) : [],
+    noticed:
+      body && action.eyes
+        ? noticed(
+            levelEyes(action.eyes, action.worldFromMachine),
+            body.head.position,
+            bodyCorners(resolved).map((corner) => transformPoint(pose.worldFromBody, corner)),
+            others.filter(
+              (p) => !p.seeThrough && p.id !== 'neck' && (zone === 'head' ? p.id !== 'head' : !onHead.has(p.id)),
+            ),
+            zone !== 'head',
+          )
+        : null,
     neckMinutes:
       zone === 'head' && body
         ? Math.min(

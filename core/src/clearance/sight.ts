@@ -12,6 +12,9 @@ export interface SightReport {
   readonly middleShare: number;
   /** Where the middle of it lies, degrees right and up of straight ahead; null where nothing is hidden. */
   readonly at: { readonly rightDeg: number; readonly upDeg: number } | null;
+  /** From the eyes along the edge of what is hidden, unit directions in the world; empty where nothing is. */
+  readonly edge: readonly Vec3[];
+  readonly eyes: Vec3;
   /** Row by row from the top, 1 = hidden: for a small picture. */
   readonly rows: readonly (readonly number[])[];
 }
@@ -38,6 +41,7 @@ export function hiddenSight(
   const anyway = behind.map(seenFromEyes);
   let [hidden, whole, hiddenMiddle, wholeMiddle, right, above] = [0, 0, 0, 0, 0, 0];
   const rows: number[][] = [];
+  const hits: { rightDeg: number; upDeg: number }[] = [];
   for (let upDeg = up; upDeg >= -down; upDeg -= stepDeg) {
     const row: number[] = [];
     for (let rightDeg = -side; rightDeg <= side; rightDeg += stepDeg) {
@@ -54,6 +58,7 @@ export function hiddenSight(
       const inMiddle = Math.abs(rightDeg) <= middle && Math.abs(upDeg) <= middle;
       if (inMiddle) wholeMiddle += weight;
       if (blocked) {
+        hits.push({ rightDeg, upDeg });
         hidden += weight;
         right += weight * rightDeg;
         above += weight * upDeg;
@@ -68,7 +73,19 @@ export function hiddenSight(
     middleShare: hiddenMiddle / wholeMiddle,
     at: hidden > 0 ? { rightDeg: right / hidden, upDeg: above / hidden } : null,
     rows,
+    eyes: eyes.position,
+    edge: edgeOf(hits).map(({ rightDeg, upDeg }) => rotate(eyes.rotation, directionOf(rightDeg, upDeg))),
   };
+}
+
+/** Outermost of some directions to every side. */
+function edgeOf(hits: readonly { rightDeg: number; upDeg: number }[]) {
+  if (hits.length === 0) return [];
+  return [0, 45, 90, 135, 180, 225, 270, 315].map((deg) => {
+    const [c, s] = [Math.cos(toRad(deg)), Math.sin(toRad(deg))];
+    const reach = (h: { rightDeg: number; upDeg: number }) => h.rightDeg * c + h.upDeg * s;
+    return hits.reduce((a, b) => (reach(b) > reach(a) ? b : a));
+  });
 }
 
 /** Camera-like frame: +x ahead, +y up, +z right. */

@@ -3,13 +3,13 @@ import { closestPoint } from '../geometry/closestPoint';
 import { meshBounds } from '../geometry/mesh';
 import { distance, type Vec3 } from '../geometry/vec3';
 import { SET_UP_STANCE_ID } from '../rig/definitions';
-import { turnAbout, type MovingPart } from '../rig/assembly';
 import { poseRig, type PosedRig } from '../rig/poseRig';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
 import type { PosedPart } from '../rig/types';
 import { poseStrut } from '../strut/kinematics';
 import type { ResolvedSetUp } from '../strut/resolveSetUp';
 import { ownPoints } from './ownPoints';
+import { sweepsOf, type Sweep } from './sweeps';
 
 /** How near something that moves comes to camera and strut. */
 export interface Approach {
@@ -21,22 +21,25 @@ export interface Approach {
   readonly to: Vec3;
   readonly stanceId: string;
   readonly stanceName: string;
-  /** What swings over its range, where it is not the stance alone that brings it near. */
-  readonly sweeping: string | null;
+  /** What moves over its range and how, where it is not the stance alone that brings it near; with the way of the point that comes nearest. */
+  readonly sweeping: {
+    readonly name: string;
+    readonly verb: string;
+    readonly path: readonly Vec3[];
+    readonly ownHead: boolean;
+  } | null;
   /** Turns all the way round: a wheel, a propeller, a rotor. */
   readonly turns: boolean;
 }
 
 /** Farther apart than this nothing is looked at more closely. */
 const NEAR_M = 0.6;
-/** Steps of a sweep. */
-const SWEEP_STEPS = 12;
 /** Two parts that keep their places against each other within this move as one. */
 const SAME_M = 0.004;
 
 /**
  * Closest distance of camera and strut to every part that moves against what they sit on: over all stances, and over the range of what
- * turns or slides on the machine, from the set-up stance. Parts that move along are left out: what sits there was seen when it was put
+ * turns or slides on the machine and of the rider's head, from the set-up stance. Parts that move along are left out: what sits there was seen when it was put
  * on. Nearest first.
  */
 export function approaches(rig: RigSpec, resolved: ResolvedSetUp): readonly Approach[] {
@@ -83,31 +86,31 @@ export function approaches(rig: RigSpec, resolved: ResolvedSetUp): readonly Appr
         });
     }
   }
-  for (const approach of sweeps(resolved, setUpRig, machine.moving(rig.fit))) keep(approach);
+  for (const approach of swept(rig, resolved, setUpRig)) keep(approach);
   return [...best.values()].sort((a, b) => a.distanceM - b.distanceM);
 }
 
 const relative = (from: PosedPart, to: PosedPart): Pose => compose(invert(from.worldFromPart), to.worldFromPart);
 
-const turnsRound = ({ kind, low, high }: MovingPart): boolean => kind === 'turn' && high - low >= 360;
-
-function sweeps(resolved: ResolvedSetUp, setUpRig: PosedRig, moving: readonly MovingPart[]): Approach[] {
+/**
+ * Sweeps from the set-up stance. What hangs on the moving thing goes along, and is then held against all that stays; a wheel that
+ * carries it is left out.
+ */
+function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Approach[] {
   const carrier = setUpRig.byId.get(resolved.placed.spot.partId)!;
   const points = ownPoints(resolved, poseStrut(resolved, setUpRig, setUpRig));
-  /** Whatever hangs on a moving part moves with it. */
-  const movesWith = (on: string | undefined, id: string): boolean =>
-    on !== undefined && (on === id || movesWith(moving.find((m) => m.id === on)?.on, id));
-  const machineFromWorld = invert(setUpRig.worldFromMachine);
-  return moving.flatMap((part): Approach[] => {
-    if (part.kind !== 'turn' || movesWith(carrier.on, part.id)) return [];
+  return sweepsOf(spec, setUpRig).flatMap((sweep): Approach[] => {
+    const goesAlong = sweep.moves(carrier);
+    if (goesAlong && sweep.wholeTurn) return [];
     return setUpRig.parts
-      .filter((p) => movesWith(p.on, part.id))
+      .filter((p) => p.group !== 'subject' && p.id !== carrier.id && sweep.moves(p) !== goesAlong)
+      .filter((p) => !goesAlong || !sweep.yields(p))
       .flatMap((p): Approach[] => {
         let found: Approach | null = null;
-        for (let i = 0; i <= SWEEP_STEPS; i++) {
-          const turn = turnAbout(part.at, part.axis, part.low + ((part.high - part.low) * i) / SWEEP_STEPS);
-          const pose = compose(compose(compose(setUpRig.worldFromMachine, turn), machineFromWorld), p.worldFromPart);
-          const near = nearest(points, p, pose);
+        const at = goesAlong ? points : null;
+        for (const step of sweep.steps) {
+          const moved = at ? at.map((point) => transformPoint(step, point)) : points;
+          const near = nearest(moved, p, at ? p.worldFromPart : compose(step, p.worldFromPart));
           if (!near || (found && near.distanceM >= found.distanceM)) continue;
           found = {
             ...near,
@@ -115,14 +118,25 @@ function sweeps(resolved: ResolvedSetUp, setUpRig: PosedRig, moving: readonly Mo
             partName: p.name,
             stanceId: SET_UP_STANCE_ID,
             stanceName: 'Set-up',
-            sweeping: part.name,
-            turns: turnsRound(part),
+            sweeping: {
+              name: sweep.name,
+              verb: sweep.verb,
+              path: pathOf(sweep, step, at ? near.from : near.to),
+              ownHead: sweep.ownHead,
+            },
+            turns: sweep.wholeTurn,
           };
         }
         return found ? [found] : [];
       });
   });
 }
+
+/** The way that the point goes which comes nearest, given where it is at that step. */
+const pathOf = (sweep: Sweep, step: Pose, point: Vec3): readonly Vec3[] => {
+  const start = transformPoint(invert(step), point);
+  return sweep.steps.map((pose) => transformPoint(pose, start));
+};
 
 /** Nearest of some points to a part where it is; null beyond NEAR_M. */
 function nearest(

@@ -34,13 +34,17 @@ export interface SideElevation {
 /** A surface facing sideways by more than this is drawn from above. */
 const SIDEWAYS = 0.75;
 
-export function sideElevation(spec: RigSpec, setUp: SetUp): SideElevation {
+/** A world direction in the plane of the drawing. */
+export const flattened = (view: SideElevation['view'], [x, y, z]: Vec3): DrawingPoint =>
+  view === 'above' ? [x, -z] : [x, y];
+
+/** @param stanceId in which it is drawn */
+export function sideElevation(spec: RigSpec, setUp: SetUp, stanceId: string = SET_UP_STANCE_ID): SideElevation {
   const resolved = resolveSetUp(spec, setUp);
-  const rig = poseRig(spec, SET_UP_STANCE_ID);
-  const strut = poseStrut(resolved, rig, rig);
+  const strut = poseStrut(resolved, poseRig(spec, SET_UP_STANCE_ID), poseRig(spec, stanceId));
   const normal = transformDirection(strut.worldFromSpot, [0, 1, 0]);
   const above = Math.abs(normal[2]) > SIDEWAYS;
-  const flat = ([x, y, z]: Vec3): DrawingPoint => (above ? [x, -z] : [x, y]);
+  const flat = (v: Vec3) => flattened(above ? 'above' : 'side', v);
   const origin = strut.worldFromSpot.position;
   const place = (p: Vec3): DrawingPoint => flat([p[0] - origin[0], p[1] - origin[1], p[2] - origin[2]]);
   const unit = (d: DrawingPoint): DrawingPoint => {

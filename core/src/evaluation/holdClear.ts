@@ -3,8 +3,10 @@ import { holdCheck, holdMend, rulesFor, situationWith } from '../checks/hold/hol
 import type { CheckResult } from '../checks/result';
 import { clearReport, type ClearReport } from '../clearance/clearReport';
 import { bodySegments } from '../body/segments';
+import { forceElevation, type ForceElevation } from '../drawing/forceElevation';
 import { holdReport, type HoldReport } from '../holding/holdReport';
 import type { RuleDefinition } from '../holding/rules';
+import { usualVenue } from '../holding/venue';
 import { resolveRig } from '../rig/resolveRig';
 import { placedSpots } from '../rig/spots';
 import { zoneOfBodyPart } from '../vibration/paths/riderStages';
@@ -14,6 +16,7 @@ import { shakeQuestionOf, type SteadyReport } from './steadyReport';
 /** Whether it stays on and in whose way it is; plain data. */
 export interface HoldClearReport {
   readonly hold: HoldReport;
+  readonly drawn: ForceElevation;
   /** Distances take longer: only when asked for. */
   readonly clear: ClearReport | null;
   readonly rules: readonly RuleDefinition[];
@@ -46,6 +49,7 @@ export function holdClear(
     material: spot.surface.material,
     worn: zone === null ? null : zone === 'head' ? ('head' as const) : ('body' as const),
     sheltered: hold.envelope.sheltered,
+    venueId: ride.venueId ?? usualVenue(machine),
   };
   const situationOf = (s: typeof setUp) => situationWith(rig, s, fixed);
   const situation = situationOf(setUp);
@@ -54,6 +58,7 @@ export function holdClear(
   const clear = deep ? clearReport({ rig, setUp, actionStanceId, ride }) : null;
   return {
     hold,
+    drawn: forceElevation(rig, setUp, actionStanceId, hold),
     clear,
     rules: rulesFor(situation),
     checks: [holdCheck(hold, situation, mend), ...(clear ? [clearCheck(clear, machine.family)] : [])],

@@ -1,4 +1,4 @@
-import { length, normalize, type Vec3 } from '../geometry/vec3';
+import { add, length, normalize, scale, subtract, UP, type Vec3 } from '../geometry/vec3';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
 import { poseRig } from '../rig/poseRig';
 import { SET_UP_STANCE_ID, type CarrierFamily } from '../rig/definitions';
@@ -59,6 +59,8 @@ export interface HoldReport {
   readonly weightN: number;
   /** Drag of all of it, newton. */
   readonly dragN: number;
+  /** What acts on the whole strut in the moment that is worst for its base, and where, world frame of the action stance. */
+  readonly acting: { readonly at: Vec3; readonly weight: Vec3; readonly drag: Vec3; readonly inertia: Vec3 };
   readonly interfaces: readonly HeldInterface[];
   readonly weakest: HeldInterface;
   /** Reading of a hand scale that proves the mount, and the way to pull. */
@@ -120,16 +122,21 @@ export function holdIn(
     weightN,
     leverM: resting.tipNm / weightN,
   };
-  const cases = DIRECTIONS.flatMap((direction) => FLOWS.map((flow) => pieceForces(pieces, envelope, direction, flow)));
+  const cases = DIRECTIONS.flatMap((direction) =>
+    FLOWS.map((flow): LoadCase => ({ direction, flow, forces: pieceForces(pieces, envelope, direction, flow) })),
+  );
+  let worstOfBase = cases[0]!;
   const interfaces = interfacesOf(resolved, pose).map((face): HeldInterface => {
     let worst: HeldInterface | null = null;
-    for (const forces of cases) {
+    for (const loadCase of cases) {
+      const { forces } = loadCase;
       const load = loadAt(face, pieces, forces);
       const parts = onSurface(load, normal);
       const limits = limitsOf(face, resolved, load, parts, conditions, 'usual');
       for (const limit of limits) {
         const margin = marginOf(limit);
         if (worst && margin >= worst.margin) continue;
+        if (face.id === 'surface') worstOfBase = loadCase;
         worst = { name: face.name, id: face.id, at: face.at, load, parts, worst: limit, margin, weakMargin: margin };
       }
     }
@@ -139,7 +146,7 @@ export function holdIn(
   });
   const weakest = interfaces.reduce((a, b) => (b.margin < a.margin ? b : a));
   const factor = PULL_FACTOR[resolveRig(rig).machine.family];
-  const worstN = Math.max(...cases.map((forces) => length(loadAt(surface!, pieces, forces).force)));
+  const worstN = Math.max(...cases.map(({ forces }) => length(loadAt(surface!, pieces, forces).force)));
   const newton = Math.ceil((factor * worstN) / 5) * 5;
   const flowN = pieceForces(pieces, { ...envelope, accelerationMS2: 0 }, [0, 0, 0], FLOWS[0]!);
   return {
@@ -147,6 +154,7 @@ export function holdIn(
     pieces,
     weightN,
     dragN: flowN.reduce((sum, f, i) => sum + length([f[0], f[1] + pieces[i]!.massKg * G, f[2]]), 0),
+    acting: actingOn(pieces, envelope, worstOfBase),
     interfaces,
     weakest,
     pullTest: {
@@ -156,7 +164,31 @@ export function holdIn(
       direction: directionWords(seenFromSpot(pose, normalize(interfaces[0]!.load.force))),
     },
     tetherN: tetherLoadN(pieces[pieces.length - 1]!.massKg + pieces[pieces.length - 2]!.massKg),
-    leverNm: Math.max(...cases.map((forces) => onSurface(loadAt(surface!, pieces, forces), normal).tipNm)),
+    leverNm: Math.max(...cases.map(({ forces }) => onSurface(loadAt(surface!, pieces, forces), normal).tipNm)),
+  };
+}
+
+/** One moment: which way it is thrown, where the flow comes from, and the force on each piece. */
+interface LoadCase {
+  readonly direction: Vec3;
+  readonly flow: Vec3;
+  readonly forces: readonly Vec3[];
+}
+
+function actingOn(
+  pieces: readonly LoadedPiece[],
+  envelope: LoadEnvelope,
+  { direction, flow }: LoadCase,
+): HoldReport['acting'] {
+  const massKg = pieces.reduce((sum, p) => sum + p.massKg, 0);
+  const sum = (forces: readonly Vec3[]): Vec3 => forces.reduce((a, b) => add(a, b), [0, 0, 0]);
+  const weight = scale(UP, -massKg * G);
+  const calm = { ...envelope, accelerationMS2: 0 };
+  return {
+    at: scale(sum(pieces.map((p) => scale(p.at, p.massKg))), 1 / massKg),
+    weight,
+    drag: subtract(sum(pieceForces(pieces, calm, direction, flow)), weight),
+    inertia: scale(direction, massKg * envelope.accelerationMS2),
   };
 }
 

@@ -177,7 +177,9 @@ describe('in the way', () => {
   it('bars that turn come near a camera beside the head tube, not near one under the saddle', () => {
     const near = (spotId: string) => {
       const { rig, setUp } = shakeAt('mountain-bike', spotId);
-      return approaches(rig, resolveSetUp(rig, setUp)).find((a) => a.sweeping === 'handlebar and fork')?.distanceM ?? 9;
+      return (
+        approaches(rig, resolveSetUp(rig, setUp)).find((a) => a.sweeping?.name === 'handlebar and fork')?.distanceM ?? 9
+      );
     };
     expect(near('head-tube-side')).toBeLessThan(0.12);
     expect(near('under-saddle')).toBeGreaterThan(0.3);

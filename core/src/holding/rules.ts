@@ -1,4 +1,5 @@
 import type { BaseKind, CarrierFamily, SurfaceMaterial } from '../rig/definitions';
+import type { VenueId } from './venue';
 
 /** Who is asked before anything is done. */
 export type Asked = 'the licensed inspector' | 'the owner' | 'the organiser' | 'local rules' | 'the maker';
@@ -16,6 +17,7 @@ export interface RuleDefinition {
     readonly sheltered?: boolean;
     /** Kinds of link in the strut. */
     readonly links?: readonly string[];
+    readonly venues?: readonly VenueId[];
   };
   /** Stops the set-up, or goes along as a caution. */
   readonly kind: 'stop' | 'caution';
@@ -34,6 +36,7 @@ export interface RuleSituation {
   readonly worn: 'head' | 'body' | null;
   readonly sheltered: boolean;
   readonly links: readonly string[];
+  readonly venueId: VenueId;
 }
 
 export function ruleApplies({ applies }: RuleDefinition, s: RuleSituation): boolean {
@@ -44,6 +47,7 @@ export function ruleApplies({ applies }: RuleDefinition, s: RuleSituation): bool
     among(applies.materials, s.material) &&
     (applies.worn === undefined || applies.worn === s.worn) &&
     (applies.sheltered === undefined || applies.sheltered === s.sheltered) &&
+    among(applies.venues, s.venueId) &&
     (applies.links === undefined || applies.links.some((kind) => s.links.includes(kind)))
   );
 }

@@ -3,6 +3,7 @@ import { STATURE_RANGE_M } from '../body/segments';
 import { RADIAL_PROJECTION_IDS } from '../lens/projection';
 import { GROUND_WORLDS } from '../../catalog/index.generated';
 import { SURFACE_STATES } from '../holding/grip';
+import { VENUE_IDS } from '../holding/venue';
 import { LIGHTS } from '../light/lights';
 import { BASE_KINDS, SURFACE_SHAPES } from '../rig/definitions';
 import { FASTENINGS } from '../vibration/mount/give';
@@ -198,6 +199,7 @@ export const rideSchema = object({
     .strict()
     .oneOf(LIGHTS.map((light) => light.id))
     .required(),
+  venueId: string().strict().oneOf(VENUE_IDS).optional(),
 })
   .required('${path} is missing')
   .noUnknown('${path} has unknown fields: ${unknown}');

@@ -179,6 +179,8 @@ export interface MachineDefinition {
   readonly pose: (fit: Fit, body: BodySegments, stanceId: string) => PosedMachine;
   /** What moves against it and how far. */
   readonly moving: (fit: Fit) => readonly MovingPart[];
+  /** Where somebody shut in gets out, machine frame; `opens` is the moving part that is thrown off for it. None = nobody is shut in. */
+  readonly waysOut?: readonly { readonly name: string; readonly toward: Vec3; readonly opens?: string }[];
   /** How it is shaken and passes it on. */
   readonly shake: MachineShake;
   readonly spots: (fit: Fit, body: BodySegments) => readonly Spot[];

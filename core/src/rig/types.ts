@@ -40,6 +40,8 @@ export interface PosedPart {
   readonly worldFromPart: Pose;
   /** The machine's moving part that it belongs to. */
   readonly on?: string;
+  /** Bent anew in every stance, and gives way: a cable. */
+  readonly bends?: boolean;
   /** Glass: drawn and mounted on, but looked through by lens and eyes. */
   readonly seeThrough?: boolean;
 }

@@ -1,6 +1,7 @@
 import { GROUND_WORLDS } from '../../catalog/index.generated';
 import { LIGHTS, type LightId } from '../light/lights';
 import type { MachineDefinition } from '../rig/definitions';
+import type { VenueId } from '../holding/venue';
 import type { WorldId } from '../rig/types';
 import type { GroundDefinition } from './sources/ground';
 
@@ -17,6 +18,8 @@ export interface RideConditions {
   readonly windMps: number;
   readonly altitudeM: number;
   readonly temperatureC: number;
+  /** Whose rules count there; none = as such a machine is usually ridden. */
+  readonly venueId?: VenueId;
 }
 
 export const SPEED_LIMIT_MPS = 120;

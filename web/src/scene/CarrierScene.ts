@@ -53,11 +53,13 @@ export interface StrutView {
   readonly corners: readonly (readonly [number, number, number])[];
 }
 
-/** A distance, or with an arrow a force. */
+/** What a line over the model tells of. */
+export type SceneLineKind = 'distance' | 'force' | 'sweep' | 'sight';
+
 export interface SceneLine {
-  readonly from: readonly [number, number, number];
-  readonly to: readonly [number, number, number];
-  readonly arrow: boolean;
+  readonly kind: SceneLineKind;
+  /** From end to end; a force has its point at the last. */
+  readonly points: readonly (readonly [number, number, number])[];
 }
 
 /** A point of the carrier's surface as it was clicked, in its part's frame. */
@@ -73,6 +75,19 @@ const DARK_TONES = new Set(['black', 'tyre', 'rubber', 'glove', 'lens', 'strap',
 const PLAIN_TONES = new Set(['tyre', 'metal', 'rubber']);
 const WEDGE_M = 0.55;
 const ARROW_HEAD_M = 0.05;
+const LINE_INK = { distance: 'ink', force: 'hivis', sweep: 'ink', sight: 'hivis' } as const;
+
+/** The two strokes at a force's point. */
+function arrowHead(from: Vector3, to: Vector3): Vector3[] {
+  const way = to.clone().sub(from);
+  const size = way.length();
+  if (size < 1e-6) return [];
+  const side = new Vector3(-way.z, 0, way.x);
+  if (side.lengthSq() < 1e-9) side.set(1, 0, 0);
+  side.normalize().multiplyScalar(ARROW_HEAD_M * 0.45);
+  const neck = to.clone().addScaledVector(way, -Math.min(1, ARROW_HEAD_M / size));
+  return [to, neck.clone().add(side), to, neck.clone().sub(side)];
+}
 const PIN_PX = { other: 22, chosen: 29 } as const;
 /** Ink outline's width as a fraction of the distance. */
 const OUTLINE = 0.0014;
@@ -258,25 +273,13 @@ export class CarrierScene {
   /** Lines and arrows over everything: distances and forces, world frame. */
   showLines(lines: readonly SceneLine[]): void {
     empty(this.overlay);
-    for (const { from, to, arrow } of lines) {
-      const [a, b] = [new Vector3(...from), new Vector3(...to)];
-      const way = b.clone().sub(a);
-      const size = way.length();
-      const points = [a, b];
-      if (arrow && size > 1e-6) {
-        const side =
-          new Vector3(-way.z, 0, way.x).lengthSq() > 1e-9 ? new Vector3(-way.z, 0, way.x) : new Vector3(1, 0, 0);
-        side.normalize().multiplyScalar(ARROW_HEAD_M * 0.45);
-        const neck = b.clone().addScaledVector(way, -Math.min(1, ARROW_HEAD_M / size));
-        points.push(b, neck.clone().add(side), b, neck.clone().sub(side));
-      }
+    for (const { kind, points: way } of lines) {
+      const points = way.slice(1).flatMap((p, i) => [new Vector3(...way[i]!), new Vector3(...p)]);
+      if (kind === 'force') points.push(...arrowHead(new Vector3(...way[0]!), new Vector3(...way.at(-1)!)));
       const geometry = new BufferGeometry().setFromPoints(points);
       const line = new LineSegments(
         geometry,
-        this.material(
-          arrow ? 'arrow' : 'distance',
-          () => new LineBasicMaterial({ color: arrow ? this.palette.hivis : this.palette.ink, depthTest: false }),
-        ),
+        this.material(kind, () => new LineBasicMaterial({ color: this.palette[LINE_INK[kind]], depthTest: false })),
       );
       line.renderOrder = 3;
       this.overlay.add(line);

@@ -9,10 +9,13 @@ import {
   RPM_RANGE,
   SPEED_LIMIT_MPS,
   TEMPERATURE_RANGE_C,
+  usualVenue,
+  VENUES,
   WIND_LIMIT_MPS,
   type LightId,
   type MachineDefinition,
   type RideConditions,
+  type VenueId,
 } from '@strut-spot/core';
 import { useSettings } from '../storage/settings';
 import { ChoiceField } from './ChoiceField';
@@ -110,6 +113,12 @@ export function RideFields({
         min={metric ? TEMPERATURE_RANGE_C.low : -40}
         max={metric ? TEMPERATURE_RANGE_C.high : 140}
         onChange={(value) => onChange({ temperatureC: metric ? value : (value - 32) / 1.8 })}
+      />
+      <ChoiceField
+        label="Place"
+        value={ride.venueId ?? usualVenue(machine)}
+        choices={VENUES}
+        onChange={(id) => onChange({ venueId: id as VenueId })}
       />
       <ChoiceField
         label="Light"

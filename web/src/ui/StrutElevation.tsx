@@ -1,4 +1,4 @@
-import type { DrawingPoint, SideElevation } from '@strut-spot/core';
+import type { DrawingPoint, DrawnForce, SideElevation } from '@strut-spot/core';
 import { useRef, type PointerEvent } from 'react';
 
 interface Handle {
@@ -13,6 +13,9 @@ interface StrutElevationProps {
   readonly heightText: string;
   readonly className?: string;
   readonly handle?: Handle | undefined;
+  /** Drawn in place of the dimensions. */
+  readonly forces?: readonly DrawnForce[];
+  readonly title?: string;
 }
 
 const WIDTH = 340;
@@ -21,7 +24,15 @@ const HEIGHT = 252;
 const AXIS_PX = 84;
 
 /** A dimensioned drawing: everything in it comes from the computed elevation. */
-export function StrutElevation({ drawing, reachText, heightText, className, handle }: StrutElevationProps) {
+export function StrutElevation({
+  drawing,
+  reachText,
+  heightText,
+  className,
+  handle,
+  forces,
+  title = 'set-up stance',
+}: StrutElevationProps) {
   const svg = useRef<SVGSVGElement>(null);
   const points = [...drawing.joints, ...drawing.body, drawing.lens];
   const xs = points.map((p) => p[0]);
@@ -69,7 +80,7 @@ export function StrutElevation({ drawing, reachText, heightText, className, hand
       aria-label="Side drawing of the strut"
     >
       <text x="8" y="16" className="caption" fill="currentColor" fontSize="10.5">
-        {drawing.view === 'side' ? 'SIDE, SET-UP STANCE' : 'FROM ABOVE, SET-UP STANCE'}
+        {`${drawing.view === 'side' ? 'Side' : 'From above'}, ${title}`.toUpperCase()}
       </text>
       <g stroke="currentColor" fill="none">
         <path d={line(along(spot, drawing.surface, -82), along(spot, drawing.surface, 82))} strokeWidth="1.8" />
@@ -120,44 +131,49 @@ export function StrutElevation({ drawing, reachText, heightText, className, hand
         const [x, y] = px(joint);
         return <circle key={i} cx={x} cy={y} r="3.6" fill="var(--sheet)" stroke="currentColor" strokeWidth="1.3" />;
       })}
-      <g stroke="currentColor" strokeWidth="0.8" fill="none">
-        <path
-          d={`${line(lens, along(outLens, drawing.surface, 4 * side))}${line(foot, along(out, drawing.surface, 4 * side))}`}
-          opacity="0.55"
-        />
-        <path d={line(out, outLens)} markerStart="url(#tick)" markerEnd="url(#tick)" />
-        {Math.abs(reach) * scale > 6 && (
-          <path d={line(under, underFoot)} markerStart="url(#tick)" markerEnd="url(#tick)" />
-        )}
-      </g>
+      {!forces && (
+        <g stroke="currentColor" strokeWidth="0.8" fill="none">
+          <path
+            d={`${line(lens, along(outLens, drawing.surface, 4 * side))}${line(foot, along(out, drawing.surface, 4 * side))}`}
+            opacity="0.55"
+          />
+          <path d={line(out, outLens)} markerStart="url(#tick)" markerEnd="url(#tick)" />
+          {Math.abs(reach) * scale > 6 && (
+            <path d={line(under, underFoot)} markerStart="url(#tick)" markerEnd="url(#tick)" />
+          )}
+        </g>
+      )}
       <defs>
         <marker id="tick" viewBox="-4 -4 8 8" markerWidth="8" markerHeight="8" orient="auto">
           <path d="M-3 3 3 -3" stroke="currentColor" strokeWidth="1.4" />
         </marker>
       </defs>
-      <g
-        className="reading"
-        fontSize="10.5"
-        fill="currentColor"
-        stroke="var(--paper)"
-        strokeWidth="3"
-        paintOrder="stroke"
-      >
-        <text x={(out[0] + outLens[0]) / 2 + 6} y={(out[1] + outLens[1]) / 2 + 4}>
-          {heightText}
-        </text>
-        {Math.abs(reach) * scale > 6 && (
-          <text x={(under[0] + underFoot[0]) / 2} y={(under[1] + underFoot[1]) / 2 + 13} textAnchor="middle">
-            {reachText}
-          </text>
-        )}
-        <text
-          x={Math.min(WIDTH - 44, lens[0] + 62)}
-          y={lens[1] + (drawing.axisDeg >= 0 && Math.abs(drawing.axisDeg) < 90 ? 13 : -6)}
+      {!forces && (
+        <g
+          className="reading"
+          fontSize="10.5"
+          fill="currentColor"
+          stroke="var(--paper)"
+          strokeWidth="3"
+          paintOrder="stroke"
         >
-          {drawing.axisDeg.toFixed(1)}°
-        </text>
-      </g>
+          <text x={(out[0] + outLens[0]) / 2 + 6} y={(out[1] + outLens[1]) / 2 + 4}>
+            {heightText}
+          </text>
+          {Math.abs(reach) * scale > 6 && (
+            <text x={(under[0] + underFoot[0]) / 2} y={(under[1] + underFoot[1]) / 2 + 13} textAnchor="middle">
+              {reachText}
+            </text>
+          )}
+          <text
+            x={Math.min(WIDTH - 44, lens[0] + 62)}
+            y={lens[1] + (drawing.axisDeg >= 0 && Math.abs(drawing.axisDeg) < 90 ? 13 : -6)}
+          >
+            {drawing.axisDeg.toFixed(1)}°
+          </text>
+        </g>
+      )}
+      {forces && <Forces forces={forces} px={px} />}
       <g
         className={handle ? 'cursor-grab touch-none active:cursor-grabbing' : ''}
         onPointerDown={handle?.onDown}
@@ -180,5 +196,51 @@ export function StrutElevation({ drawing, reachText, heightText, className, hand
         )}
       </g>
     </svg>
+  );
+}
+
+const FORCE_WORDS: Readonly<Record<DrawnForce['name'], string>> = {
+  weight: 'weight',
+  drag: 'drag',
+  thrown: 'thrown',
+  held: 'base holds',
+};
+/** Length of the longest arrow, and where a label stands beside its point, pixels. */
+const LONGEST_PX = 78;
+const LABEL_PX = 9;
+
+/** Arrows to one scale; what acts on the strut dark, what the base answers in the hi-vis ink. */
+function Forces({ forces, px }: { forces: readonly DrawnForce[]; px: (p: DrawingPoint) => DrawingPoint }) {
+  const most = Math.max(...forces.map((f) => Math.hypot(...f.vector)), 1e-9);
+  return (
+    <g fontSize="10.5" className="reading">
+      <defs>
+        <marker id="force-tip" viewBox="-8 -4 9 8" markerWidth="8" markerHeight="8" orient="auto">
+          <path d="M-8 -3.4 0 0 -8 3.4Z" fill="context-stroke" />
+        </marker>
+      </defs>
+      {forces.map(({ name, at, vector, newton }) => {
+        const [x, y] = px(at);
+        const k = LONGEST_PX / most;
+        const end: DrawingPoint = [x + vector[0] * k, y - vector[1] * k];
+        const away = Math.hypot(...vector) * k > 14 ? Math.sign(vector[0]) : 1;
+        return (
+          <g key={name} stroke={name === 'held' ? 'var(--hivis-ink)' : 'currentColor'}>
+            <path d={`M${x} ${y}L${end.join(' ')}`} strokeWidth="1.8" markerEnd="url(#force-tip)" />
+            <text
+              x={Math.max(4, Math.min(WIDTH - 4, end[0] + away * LABEL_PX))}
+              y={Math.max(28, Math.min(HEIGHT - 4, end[1] + (name === 'weight' ? 12 : 0)))}
+              textAnchor={away < 0 ? 'end' : 'start'}
+              fill="currentColor"
+              stroke="var(--paper)"
+              strokeWidth="3"
+              paintOrder="stroke"
+            >
+              {FORCE_WORDS[name]} {newton < 9.95 ? newton.toFixed(1) : Math.round(newton)} N
+            </text>
+          </g>
+        );
+      })}
+    </g>
   );
 }

@@ -124,6 +124,10 @@ export default machineFrom({
   world: 'trail',
   family: 'car',
   wearing: ['plain-body', 'full-face-helmet'],
+  waysOut: [
+    { name: 'left side', toward: [0, 0, -1] },
+    { name: 'right side', toward: [0, 0, 1] },
+  ],
   usualSpeedMps: 12,
   shake,
   working: ['frontLeftTyre', 'frontLeftRim', 'suspension'],

@@ -84,6 +84,10 @@ export default machineFrom({
   world: 'road',
   family: 'car',
   wearing: ['plain-body'],
+  waysOut: [
+    { name: 'left door', toward: [0, 0, -1] },
+    { name: 'right door', toward: [0, 0, 1] },
+  ],
   usualSpeedMps: 20,
   shake,
   working: ['frontLeftTyre', 'frontLeftRim'],

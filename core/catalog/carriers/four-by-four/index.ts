@@ -99,6 +99,10 @@ export default machineFrom({
   world: 'trail',
   family: 'car',
   wearing: ['plain-body'],
+  waysOut: [
+    { name: 'left door', toward: [0, 0, -1] },
+    { name: 'right door', toward: [0, 0, 1] },
+  ],
   usualSpeedMps: 9,
   shake,
   working: ['frontLeftTyre', 'frontLeftRim'],

@@ -142,6 +142,7 @@ export default machineFrom({
   world: 'air',
   family: 'aircraft',
   wearing: ['plain-body', 'head-strap'],
+  waysOut: [{ name: 'cockpit, upward', toward: [0, 1, 0], opens: 'canopy' }],
   usualSpeedMps: 28,
   shake,
   working: ['stick', 'dials'],

@@ -61,6 +61,7 @@ export default machineFrom({
   world: 'water',
   family: 'boat',
   wearing: ['buoyancy-vest', 'half-shell-helmet'],
+  waysOut: [{ name: 'cockpit, forward and out', toward: [0.34, 0.94, 0] }],
   usualSpeedMps: 1.9,
   shake,
   working: ['paddle'],

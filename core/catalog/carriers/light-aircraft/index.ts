@@ -112,6 +112,10 @@ export default machineFrom({
   world: 'air',
   family: 'aircraft',
   wearing: ['plain-body', 'head-strap'],
+  waysOut: [
+    { name: 'left door', toward: [0, 0, -1] },
+    { name: 'right door', toward: [0, 0, 1] },
+  ],
   usualSpeedMps: 48,
   shake,
   working: ['propeller', 'dials'],

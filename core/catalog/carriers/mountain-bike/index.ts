@@ -81,7 +81,15 @@ function bikeParts(meshes: BikeMeshes, worldFromMachine: Pose, machineFromSteere
   part('bar', 'handlebar', 'black', cockpit.bar, worldFromSteered, 'bars');
   part('grips', 'grips', 'rubber', cockpit.grips, worldFromSteered, 'bars');
   part('levers', 'brake levers', 'metal', cockpit.levers, worldFromSteered, 'bars');
-  part('cables', 'cables', 'black', cableMesh(g, machineFromSteered), worldFromMachine);
+  parts.push({
+    id: 'cables',
+    name: 'cables',
+    group: 'machine',
+    tone: 'black',
+    mesh: cableMesh(g, machineFromSteered),
+    worldFromPart: worldFromMachine,
+    bends: true,
+  });
   for (const [id, name, pose, axle] of [
     ['front', 'front', worldFromSteered, g.frontAxle],
     ['rear', 'rear', worldFromMachine, g.rearAxle],

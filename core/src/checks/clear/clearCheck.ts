@@ -1,4 +1,6 @@
 import type { ClearReport } from '../../clearance/clearReport';
+import { HEARD_WITHIN_M } from '../../clearance/noticed';
+import type { Approach } from '../../clearance/strikes';
 import type { CarrierFamily } from '../../rig/definitions';
 import { worstFirst, type CheckResult, type Finding, type Verdict } from '../result';
 
@@ -41,14 +43,13 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
       because,
       mend: mend ? { text: mend } : null,
     });
-  const [nearest] = report.approaches;
-  if (nearest) {
-    const { distanceM: d, partName, sweeping, stanceName } = nearest;
-    const verdict = d < STRIKES_M ? 'stop' : d < NEAR_M ? 'watch' : 'good';
-    const how = sweeping ? `as the ${sweeping} turns over its range` : `in ${stanceName.toLowerCase()}`;
+  const strike = (id: string, label: string, near: Approach, atWorst: Verdict) => {
+    const { distanceM: d, partName, sweeping, stanceName } = near;
+    const verdict = d < STRIKES_M ? atWorst : d < NEAR_M ? 'watch' : 'good';
+    const how = sweeping ? `as the ${sweeping.name} ${sweeping.verb}` : `in ${stanceName.toLowerCase()}`;
     add(
-      'strike',
-      `nearest that moves: ${partName}`,
+      id,
+      `${label}: ${partName}`,
       verdict,
       d,
       'm',
@@ -56,7 +57,30 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
       `${partName} ${d < STRIKES_M ? 'strikes camera or strut' : `comes within ${millimetres(d)} of camera or strut`} ${how}`,
       verdict === 'good' ? null : 'another place, a shorter strut or another turn of it',
     );
-  } else add('strike', 'nearest that moves', 'good', 0.6, 'm', [NEAR_M, null], 'nothing that moves comes within 0.6 m');
+  };
+  const nearest = report.approaches.find((a) => !a.sweeping?.ownHead);
+  if (nearest) strike('strike', 'nearest that moves', nearest, 'stop');
+  else add('strike', 'nearest that moves', 'good', 0.6, 'm', [NEAR_M, null], 'nothing that moves comes within 0.6 m');
+  // A head can be held back where bars and sails can't.
+  const byHead = report.approaches.find((a) => a.sweeping?.ownHead);
+  if (byHead) strike('nod', 'as the head moves', byHead, 'watch');
+  if (report.waysOut.length > 0) {
+    const byGap = [...report.waysOut].sort((a, b) => b.gapM - a.gapM);
+    const [best, worst] = [byGap[0]!, byGap.at(-1)!];
+    const verdict = best.gapM < 0 ? 'stop' : worst.gapM < 0 ? 'watch' : 'good';
+    add(
+      'way-out',
+      'way out',
+      verdict,
+      worst.gapM,
+      'm',
+      [0, null],
+      worst.gapM < 0
+        ? `it stands in the way out by the ${worst.name}${best.gapM >= 0 ? `; the ${best.name} stays free` : ''}`
+        : `every way out stays free, by ${millimetres(worst.gapM)} at the ${worst.name}`,
+      verdict === 'good' ? null : 'out of the way of whoever has to get out',
+    );
+  }
   if (report.turning) {
     const { partName, distanceM, tetherM } = report.turning;
     add(
@@ -152,6 +176,23 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
         ? 'its button is out of reach under way: start it before, by a remote or by voice'
         : 'its button can be reached; not while hands are needed',
       null,
+    );
+  }
+  if (report.noticed) {
+    const { seenShare, fromHeadM } = report.noticed;
+    const heard = fromHeadM <= HEARD_WITHIN_M;
+    add(
+      'noticed',
+      'known to be running',
+      seenShare > 0 || heard ? 'good' : 'watch',
+      fromHeadM,
+      'm',
+      [null, HEARD_WITHIN_M],
+      seenShare > 0
+        ? `it can be seen under way${heard ? ', and its beep heard' : ''}`
+        : heard
+          ? `out of sight, but ${millimetres(fromHeadM)} from the head its beep is heard`
+          : 'neither seen nor heard under way: look at it at every stop',
     );
   }
   if (report.neckMinutes !== null) {

@@ -1,17 +1,18 @@
 import { kitWith, resolveRig, SURFACE_STATES, type Approach, type SurfaceState } from '@strut-spot/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useShot } from '../../app/useShot';
-import type { SceneLine } from '../../scene/CarrierScene';
 import { CheckSection } from '../../ui/CheckSection';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
 import { RideFields } from '../../ui/RideFields';
+import { StrutElevation } from '../../ui/StrutElevation';
 import { StanceChoice } from '../../ui/StanceChoice';
 import { computing, judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';
 import { InterfaceTable } from './InterfaceTable';
 import { PullTestPanel } from './PullTestPanel';
+import { NEAREST_SHOWN, sceneLines } from './sceneLines';
 import { SightMap } from './SightMap';
 import { WalkThrough } from './WalkThrough';
 
@@ -23,9 +24,6 @@ const STATE_WORDS: Readonly<Record<SurfaceState, string>> = {
   textured: 'Textured',
 };
 const REST_MS = 500;
-/** Length of a force's arrow, metres for a newton, and its longest. */
-const ARROW = { mPerN: 0.012, mostM: 0.45 } as const;
-const NEAREST_SHOWN = 5;
 
 /** Whether it stays on, and in whose way it is. */
 export function HoldScreen() {
@@ -41,24 +39,10 @@ export function HoldScreen() {
   const base = kitWith(rig.ownKit).bases.find((b) => b.id === shot.setUp.baseId)!;
   const clear = whole?.clear ?? null;
 
-  const lines = useMemo((): SceneLine[] => {
-    const drawn: SceneLine[] = (clear?.approaches ?? [])
-      .filter((a) => a.stanceId === stanceId)
-      .slice(0, NEAREST_SHOWN)
-      .map(({ from, to }) => ({ from, to, arrow: false }));
-    if (report && stanceId === shot.actionStanceId) {
-      const camera = report.hold.pieces.at(-1)!.at;
-      const { force } = report.hold.interfaces[0]!.load;
-      const size = Math.hypot(...force);
-      const k = Math.min(ARROW.mPerN, ARROW.mostM / Math.max(size, 1e-9));
-      drawn.push({
-        from: camera,
-        to: [camera[0] + force[0] * k, camera[1] + force[1] * k, camera[2] + force[2] * k],
-        arrow: true,
-      });
-    }
-    return drawn;
-  }, [clear, report, stanceId, shot.actionStanceId]);
+  const lines = useMemo(
+    () => sceneLines(report, clear, stanceId, stanceId === shot.actionStanceId),
+    [clear, report, stanceId, shot.actionStanceId],
+  );
   const setState = (id: string) =>
     change((s) => {
       const { surfaceState, ...rest } = s.setUp;
@@ -104,26 +88,47 @@ export function HoldScreen() {
               rig={rig}
               setUp={shot.setUp}
               stanceId={stanceId}
-              description={`${machine.name} with the worst force on the camera as an arrow and the nearest distances as lines; the same is said in the lists.`}
+              description={`${machine.name} with the worst force on the camera as an arrow, the nearest distances and the ways of what sweeps as lines, and what is hidden from the eyes as a cone; the same is said in the lists.`}
               onPick={() => undefined}
               lines={lines}
             />
           </Suspense>
         </div>
         <StanceChoice machine={machine} chosen={stanceId} onChoose={setStanceId} />
-        <div className="grid shrink-0 gap-3 border-t border-ink px-3 py-2 sm:grid-cols-2">
-          <section aria-labelledby="near">
-            <h2 id="near" className="caption border-b border-hair-strong pb-0.5">
-              Nearest that moves
-            </h2>
-            {clear ? <ApproachList approaches={clear.approaches} /> : <p className="caption">Measuring…</p>}
-          </section>
-          <section aria-labelledby="sight">
-            <h2 id="sight" className="caption mb-1 border-b border-hair-strong pb-0.5">
-              Hidden from the eyes
-            </h2>
-            {clear?.sight ? <SightMap sight={clear.sight} /> : <p>{clear ? 'Nobody looks from here.' : ''}</p>}
-          </section>
+        <div className="grid shrink-0 border-t border-ink sm:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
+          <figure className="min-w-0 border-hair sm:border-r">
+            {report && (
+              <>
+                <StrutElevation
+                  drawing={report.drawn.drawing}
+                  reachText=""
+                  heightText=""
+                  forces={report.drawn.forces}
+                  title="worst moment for the base"
+                  className="h-56 w-full"
+                />
+                <figcaption className="border-t border-hair px-3 py-1 text-[0.9rem]" data-testid="forces">
+                  Held at the base: <span className="reading">{report.drawn.forces.at(-1)?.newton.toFixed(1)} N</span>{' '}
+                  and <span className="reading">{report.drawn.momentNm.toFixed(2)} N·m</span>{' '}
+                  <span className="text-ink-2">(estimate; arrows as they lie in the drawing)</span>
+                </figcaption>
+              </>
+            )}
+          </figure>
+          <div className="space-y-2 px-3 py-2">
+            <section aria-labelledby="near">
+              <h2 id="near" className="caption border-b border-hair-strong pb-0.5">
+                Nearest that moves
+              </h2>
+              {clear ? <ApproachList approaches={clear.approaches} /> : <p className="caption">Measuring…</p>}
+            </section>
+            <section aria-labelledby="sight">
+              <h2 id="sight" className="caption mb-1 border-b border-hair-strong pb-0.5">
+                Hidden from the eyes
+              </h2>
+              {clear?.sight ? <SightMap sight={clear.sight} /> : <p>{clear ? 'Nobody looks from here.' : ''}</p>}
+            </section>
+          </div>
         </div>
       </div>
 
@@ -166,7 +171,7 @@ function ApproachList({ approaches }: { approaches: readonly Approach[] }) {
           <span className="min-w-0 truncate">
             {a.partName}
             <span className="text-ink-2">
-              {a.sweeping ? `, as the ${a.sweeping} turns` : `, ${a.stanceName.toLowerCase()}`}
+              {a.sweeping ? `, as the ${a.sweeping.name} ${a.sweeping.verb}` : `, ${a.stanceName.toLowerCase()}`}
             </span>
           </span>
           <span className="reading">{Math.round(a.distanceM * 1000)} mm</span>
