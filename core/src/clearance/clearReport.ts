@@ -38,6 +38,7 @@ export interface ClearReport {
   readonly pastSidesM: number;
   /** Lowest point over the water against half the waves' height, metres; null on land. */
   readonly overWaterM: number | null;
+  readonly lowestIn: string;
   /** Least height over the ground in any stance, metres; null over water and in the air. */
   readonly overGroundM: number | null;
   readonly sight: SightReport | null;
@@ -73,6 +74,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     .find((p) => p.id === resolved.placed.spot.partId);
   const zone = zoneOfBodyPart(wornPart?.on ?? resolved.placed.spot.partId);
   const onHead = headPartIds(rig);
+  const lowest = lowestOverWater(rig, resolved);
   const headTop = highest(action, (id) => /^(head|helmet)/.test(id));
   const top = Math.max(...points.map((p) => p[1]));
   const camera = pose.worldFromBody.position;
@@ -97,9 +99,10 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     pastSidesM: Math.max(...points.map((p) => Math.abs(p[2]))) - sides,
     overWaterM:
       machine.world === 'water'
-        ? lowestOverWater(rig, resolved) - (surface.kind === 'waves' ? surface.heightM.value / 2 : 0)
+        ? lowest.heightM - (surface.kind === 'waves' ? surface.heightM.value / 2 : 0)
         : null,
     overGroundM: machine.world === 'water' || machine.world === 'air' ? null : Math.min(...heights),
+    lowestIn: lowest.stanceName,
     sight:
       action.eyes && body
         ? hiddenSight(

@@ -1,7 +1,7 @@
 import { compose, invert, transformPoint, type Pose } from '../geometry/pose';
 import { closestPoint } from '../geometry/closestPoint';
 import { meshBounds } from '../geometry/mesh';
-import { distance, type Vec3 } from '../geometry/vec3';
+import { add, distance, scale, type Vec3 } from '../geometry/vec3';
 import { SET_UP_STANCE_ID } from '../rig/definitions';
 import { poseRig, type PosedRig } from '../rig/poseRig';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
@@ -10,6 +10,9 @@ import { poseStrut } from '../strut/kinematics';
 import type { ResolvedSetUp } from '../strut/resolveSetUp';
 import { ownPoints } from './ownPoints';
 import { sweepsOf, type Sweep } from './sweeps';
+
+// Hot enough that looking up Math each time counts.
+const { sqrt } = Math;
 
 /** How near something that moves comes to camera and strut. */
 export interface Approach {
@@ -102,16 +105,17 @@ function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Appr
   return sweepsOf(spec, setUpRig).flatMap((sweep): Approach[] => {
     const goesAlong = sweep.moves(carrier);
     if (goesAlong && sweep.wholeTurn) return [];
+    const carried = goesAlong ? sweep.steps.map((step) => points.map((point) => transformPoint(step, point))) : null;
     return setUpRig.parts
       .filter((p) => p.group !== 'subject' && p.id !== carrier.id && sweep.moves(p) !== goesAlong)
       .filter((p) => !goesAlong || !sweep.yields(p))
       .flatMap((p): Approach[] => {
         let found: Approach | null = null;
-        const at = goesAlong ? points : null;
-        for (const step of sweep.steps) {
-          const moved = at ? at.map((point) => transformPoint(step, point)) : points;
-          const near = nearest(moved, p, at ? p.worldFromPart : compose(step, p.worldFromPart));
-          if (!near || (found && near.distanceM >= found.distanceM)) continue;
+        for (const [i, step] of sweep.steps.entries()) {
+          const moved = carried?.[i] ?? points;
+          const worldFromPart = goesAlong ? p.worldFromPart : compose(step, p.worldFromPart);
+          const near = nearest(moved, p, worldFromPart, found?.distanceM ?? NEAR_M);
+          if (!near) continue;
           found = {
             ...near,
             partId: p.id,
@@ -121,7 +125,7 @@ function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Appr
             sweeping: {
               name: sweep.name,
               verb: sweep.verb,
-              path: pathOf(sweep, step, at ? near.from : near.to),
+              path: pathOf(sweep, step, goesAlong ? near.from : near.to),
               ownHead: sweep.ownHead,
             },
             turns: sweep.wholeTurn,
@@ -138,23 +142,64 @@ const pathOf = (sweep: Sweep, step: Pose, point: Vec3): readonly Vec3[] => {
   return sweep.steps.map((pose) => transformPoint(pose, start));
 };
 
-/** Nearest of some points to a part where it is; null beyond NEAR_M. */
+/** Nearest of some points to a part where it is; null where none comes nearer than the limit. */
 function nearest(
   points: readonly Vec3[],
   { mesh }: PosedPart,
   worldFromPart: Pose,
+  limitM = NEAR_M,
 ): { distanceM: number; from: Vec3; to: Vec3 } | null {
   const partFromWorld = invert(worldFromPart);
   const { min, max } = meshBounds(mesh);
+  const { centre, radiusM, outermost } = ballRound(points);
+  const localCentre = transformPoint(partFromWorld, centre);
+  if (outside(localCentre, min, max) > radiusM + limitM) return null;
+  const ofCentreM = closestPoint(mesh, localCentre, radiusM + limitM)?.distanceM;
+  if (ofCentreM === undefined) return null;
   let best: { distanceM: number; from: Vec3; to: Vec3 } | null = null;
-  for (const point of points) {
+  for (const { point, fromCentreM } of outermost) {
+    const limit = best?.distanceM ?? limitM;
+    // No point is nearer to the part than the centre is, less its own way from the centre; those that follow have less.
+    if (ofCentreM - fromCentreM >= limit) break;
     const local = transformPoint(partFromWorld, point);
-    const limit = best?.distanceM ?? NEAR_M;
-    if ([0, 1, 2].some((k) => local[k]! < min[k]! - limit || local[k]! > max[k]! + limit)) continue;
+    if (outside(local, min, max) > limit) continue;
     const near = closestPoint(mesh, local, limit);
     if (near) best = { distanceM: near.distanceM, from: point, to: transformPoint(worldFromPart, near.point) };
   }
   return best;
+}
+
+/** Distance of a point from a box; 0 inside. */
+function outside(p: Vec3, min: Vec3, max: Vec3): number {
+  let sum = 0;
+  for (let k = 0; k < 3; k++) {
+    const out = max0(min[k]! - p[k]!, p[k]! - max[k]!);
+    sum += out * out;
+  }
+  return sqrt(sum);
+}
+
+const max0 = (a: number, b: number): number => (a > b ? (a > 0 ? a : 0) : b > 0 ? b : 0);
+
+interface Ball {
+  readonly centre: Vec3;
+  readonly radiusM: number;
+  /** The points, farthest from the centre first. */
+  readonly outermost: readonly { readonly point: Vec3; readonly fromCentreM: number }[];
+}
+
+const balls = new WeakMap<readonly Vec3[], Ball>();
+
+function ballRound(points: readonly Vec3[]): Ball {
+  const known = balls.get(points);
+  if (known) return known;
+  const centre = scale(points.reduce<Vec3>(add, [0, 0, 0]), 1 / points.length);
+  const outermost = points
+    .map((point) => ({ point, fromCentreM: distance(point, centre) }))
+    .sort((a, b) => b.fromCentreM - a.fromCentreM);
+  const ball = { centre, radiusM: outermost[0]!.fromCentreM, outermost };
+  balls.set(points, ball);
+  return ball;
 }
 
 /** Nearest part that turns all the way round, at whatever distance within the search; for the tether. */

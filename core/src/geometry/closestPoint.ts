@@ -2,6 +2,9 @@ import { bvhOf } from './bvh';
 import type { Mesh } from './mesh';
 import { add, dot, scale, subtract, type Vec3 } from './vec3';
 
+// Hot enough that looking up Math each time counts.
+const { sqrt } = Math;
+
 /** Point of a triangle nearest to another (Ericson, Real-Time Collision Detection, 5.1.5). */
 export function closestOnTriangle(p: Vec3, a: Vec3, ab: Vec3, ac: Vec3): Vec3 {
   const ap = subtract(p, a);
@@ -55,7 +58,8 @@ export function closestPoint(mesh: Mesh, from: Vec3, limitM = Infinity): Nearest
       const o = slot * 9;
       const corner = (k: number): Vec3 => [corners[o + k]!, corners[o + k + 1]!, corners[o + k + 2]!];
       const near = closestOnTriangle(from, corner(0), corner(3), corner(6));
-      const d = Math.hypot(near[0] - from[0], near[1] - from[1], near[2] - from[2]);
+      const [x, y, z] = [near[0] - from[0], near[1] - from[1], near[2] - from[2]];
+      const d = sqrt(x * x + y * y + z * z);
       if (d < best) [best, point] = [d, near];
     }
   }
@@ -67,8 +71,8 @@ function boxDistance(boxes: Float64Array, node: number, p: Vec3): number {
   for (let k = 0; k < 3; k++) {
     const low = boxes[node * 6 + k]! - p[k]!;
     const high = p[k]! - boxes[node * 6 + 3 + k]!;
-    const out = Math.max(low, high, 0);
-    sum += out * out;
+    const out = low > high ? low : high;
+    if (out > 0) sum += out * out;
   }
-  return Math.sqrt(sum);
+  return sqrt(sum);
 }

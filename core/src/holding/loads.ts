@@ -172,7 +172,7 @@ export function loadEnvelope(
   );
   const { surface } = groundById(ride.groundId);
   const waves = surface.kind === 'waves' ? surface : null;
-  const dips = machine.world === 'water' && waves && lowestOverWater(rig, resolved) < waves.heightM.value / 2;
+  const dips = machine.world === 'water' && waves && lowestOverWater(rig, resolved).heightM < waves.heightM.value / 2;
   // A wave's own water runs at πH/T round its orbit (linear theory, deep water).
   const orbital = waves ? (Math.PI * waves.heightM.value) / waves.periodS.value : 0;
   return {
@@ -185,19 +185,18 @@ export function loadEnvelope(
   };
 }
 
-/** Height of the lowest corner of the strut's end over the water in any stance that is ridden, metres. */
-export function lowestOverWater(rig: RigSpec, resolved: ResolvedSetUp): number {
+/** Where the lens comes lowest over the water of all stances that are ridden, metres. */
+export function lowestOverWater(rig: RigSpec, resolved: ResolvedSetUp): { heightM: number; stanceName: string } {
   const { machine } = resolveRig(rig);
   const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
-  return Math.min(
-    ...machine.stances
-      .filter((s) => s.share > 0)
-      .map(({ id }) => {
-        const posed = poseRig(rig, id);
-        const { position } = poseStrut(resolved, setUpRig, posed).worldFromCamera;
-        return dot(subtract(position, posed.ground.point), posed.ground.normal);
-      }),
-  );
+  return machine.stances
+    .filter((s) => s.share > 0)
+    .map(({ id, name }) => {
+      const posed = poseRig(rig, id);
+      const { position } = poseStrut(resolved, setUpRig, posed).worldFromCamera;
+      return { heightM: dot(subtract(position, posed.ground.point), posed.ground.normal), stanceName: name };
+    })
+    .reduce((low, other) => (other.heightM < low.heightM ? other : low));
 }
 
 /** Force on each piece for one direction of the acceleration and one of the flow, newton. */

@@ -148,7 +148,7 @@ describe('in the way', () => {
     expect(close).not.toBeNull();
   });
 
-  it('a camera on a boom’s end dips in waves when it is low, and is loaded by water', () => {
+  it('a kayak’s bow camera dips in waves and is loaded by water', () => {
     const calm = evaluated('kayak', 'bow-deck', {}, { groundId: 'glassy' }, true);
     const sea = evaluated('kayak', 'bow-deck', {}, { groundId: 'short-sea' }, true);
     expect(calm.hold.clear!.overWaterM!).toBeGreaterThan(0);

@@ -165,7 +165,7 @@ export function cableMesh(g: BikeGeometry, machineFromSteered: Pose): Mesh {
           steered(start),
           steered(add(start, [0.045, 0.012, -sign * 0.06])),
           steered(add(addScaled(front, g.steerUp, lift), [0.03, 0, sign * spread])),
-          add(addScaled(front, g.steerUp, lift - 0.09), [-0.01, 0, sign * spread * -0.15]),
+          add(addScaled(front, g.steerUp, lift - 0.09), [-0.02, 0, sign * spread * 0.62]),
           entry,
         ],
         5,
@@ -176,9 +176,9 @@ export function cableMesh(g: BikeGeometry, machineFromSteered: Pose): Mesh {
   const side = (sign: 1 | -1, down: number): Vec3 =>
     add(addScaled(g.headTubeTop, g.steerUp, -down), [-0.035, -0.01, sign * 0.022]);
   return mergeMeshes([
-    cable(1, 0.008, 0.09, side(-1, 0.06), 0.02),
-    cable(-1, 0.008, 0.09, side(1, 0.06), 0.026),
-    cable(1, 0.03, 0.06, side(-1, 0.072), 0.0),
-    cable(-1, 0.03, 0.055, add(addScaled(g.frontAxle, g.steerUp, 0.36), [0.0, 0, -0.07]), -0.02),
+    cable(1, 0.008, 0.09, side(1, 0.06), 0.02),
+    cable(-1, 0.008, 0.09, side(-1, 0.06), 0.026),
+    cable(1, 0.03, 0.075, side(1, 0.072), 0.0),
+    cable(-1, 0.03, 0.075, add(addScaled(g.frontAxle, g.steerUp, 0.36), [0.0, 0, -0.07]), -0.02),
   ]);
 }

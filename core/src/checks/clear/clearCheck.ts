@@ -131,8 +131,8 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
       'm',
       [0, null],
       report.overWaterM < 0
-        ? `it dips ${millimetres(-report.overWaterM)} under the waves: water loads it about 800 times as much as air`
-        : `it stays ${millimetres(report.overWaterM)} over the waves`,
+        ? `it dips ${millimetres(-report.overWaterM)} under the waves in ${report.lowestIn.toLowerCase()}: water loads it about 800 times as much as air`
+        : `it stays ${millimetres(report.overWaterM)} over the waves, least in ${report.lowestIn.toLowerCase()}`,
     );
   }
   if (report.overGroundM !== null) {
