@@ -23,6 +23,7 @@ const views = [
   ['shots', '/outing/skerra-late-winter', 'ol canvas:not([data-drawn="0"])'],
   ['bench', shot, '[data-testid=lens-picture][data-fine=yes]'],
   ['steady', `${shot}/steady`, '[data-testid=mends]'],
+  ['hold', `${shot}/hold`, '[data-testid=forces]'],
   ['card', `${shot}/card`, 'article'],
   ['clip', `${shot}/clip`, 'aside'],
   ['log', `${shot}/log`, 'form'],

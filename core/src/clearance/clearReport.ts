@@ -98,9 +98,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     topM: machine.world === 'air' || machine.world === 'water' ? null : top - action.ground.point[1],
     pastSidesM: Math.max(...points.map((p) => Math.abs(p[2]))) - sides,
     overWaterM:
-      machine.world === 'water'
-        ? lowest.heightM - (surface.kind === 'waves' ? surface.heightM.value / 2 : 0)
-        : null,
+      machine.world === 'water' ? lowest.heightM - (surface.kind === 'waves' ? surface.heightM.value / 2 : 0) : null,
     overGroundM: machine.world === 'water' || machine.world === 'air' ? null : Math.min(...heights),
     lowestIn: lowest.stanceName,
     sight:

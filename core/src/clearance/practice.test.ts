@@ -50,7 +50,13 @@ describe('heads and bars', () => {
 
   it('cables swing into the picture of a camera on the head tube as the bars turn', () => {
     const { rig, setUp } = shakeAt('mountain-bike', 'head-tube-side');
-    const aimed = aimedSetUp(rig, setUp, INTENTS.find((i) => i.id === 'clear-ahead')!, 'crouch', 0.5)!;
+    const aimed = aimedSetUp(
+      rig,
+      setUp,
+      INTENTS.find((i) => i.id === 'clear-ahead')!,
+      'crouch',
+      0.5,
+    )!;
     const fromMiddle = (stanceId: string) => {
       const { parts, cast } = frameInStance(
         resolveSetUp(rig, aimed),

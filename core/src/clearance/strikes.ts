@@ -102,7 +102,7 @@ const relative = (from: PosedPart, to: PosedPart): Pose => compose(invert(from.w
 function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Approach[] {
   const carrier = setUpRig.byId.get(resolved.placed.spot.partId)!;
   const points = ownPoints(resolved, poseStrut(resolved, setUpRig, setUpRig));
-  return sweepsOf(spec, setUpRig).flatMap((sweep): Approach[] => {
+  return sweepsOf(spec, setUpRig, carrier.id).flatMap((sweep): Approach[] => {
     const goesAlong = sweep.moves(carrier);
     if (goesAlong && sweep.wholeTurn) return [];
     const carried = goesAlong ? sweep.steps.map((step) => points.map((point) => transformPoint(step, point))) : null;

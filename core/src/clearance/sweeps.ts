@@ -27,16 +27,18 @@ export interface Sweep {
 const STEPS = 12;
 /** How far a head goes, degrees: down to the chest, back, and to each side (norms of joint motion, from memory: 45 to 65, 45 to 75, 60 to 80). */
 const HEAD_DEG = { down: 60, back: 45, side: 70 } as const;
+/** A chin feels what sits on the chest and goes no further than a look at the bars takes, degrees. Common practice. */
+const DOWN_TO_BARS_DEG = 45;
 
 const between = (low: number, high: number): number[] =>
   Array.from({ length: STEPS + 1 }, (_, i) => low + ((high - low) * i) / STEPS);
 
-/** Everything that sweeps on this rig, from the stance in which it is posed. */
-export const sweepsOf = (spec: RigSpec, rig: PosedRig): readonly Sweep[] => [
+/** Everything that sweeps on this rig, from the stance in which it is posed. @param partId what camera and strut sit on */
+export const sweepsOf = (spec: RigSpec, rig: PosedRig, partId: string): readonly Sweep[] => [
   ...resolveRig(spec)
     .machine.moving(spec.fit)
     .map((part, _, all) => machineSweep(part, all, rig)),
-  ...headSweeps(spec, rig),
+  ...headSweeps(spec, rig, partId),
 ];
 
 function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: PosedRig): Sweep {
@@ -73,7 +75,7 @@ export const headPartIds = (spec: RigSpec): ReadonlySet<string> =>
   ]);
 
 /** The filmer's head nods about the base of the neck, and turns on it. */
-function headSweeps(spec: RigSpec, rig: PosedRig): readonly Sweep[] {
+function headSweeps(spec: RigSpec, rig: PosedRig, partId: string): readonly Sweep[] {
   const { body } = rig;
   if (!body) return [];
   const onHead = headPartIds(spec);
@@ -92,7 +94,9 @@ function headSweeps(spec: RigSpec, rig: PosedRig): readonly Sweep[] {
       ...shared,
       name: 'head',
       verb: 'looks down and up',
-      steps: between(-HEAD_DEG.down, HEAD_DEG.back).map((deg) => about(rotationAbout(sideways, deg))),
+      steps: between(-(onHead.has(partId) ? HEAD_DEG.down : DOWN_TO_BARS_DEG), HEAD_DEG.back).map((deg) =>
+        about(rotationAbout(sideways, deg)),
+      ),
     },
     {
       ...shared,

@@ -146,7 +146,7 @@ function OutingTitle() {
 const SHEETS = [
   ['', 'Bench'],
   ['/steady', 'Steady'],
-  ['/hold', 'Hold & clear'],
+  ['/hold', 'Hold'],
   ['/card', 'Card'],
   ['/clip', 'Test clip'],
   ['/log', 'Log'],

@@ -30,7 +30,7 @@ export function makeDemo(): Outing {
     return { ...made, rig: { ...made.rig, ...over }, ride: { ...made.ride, lightId: 'hazy-sun', ...ride } };
   };
   const carriers = [
-    carrier('longboard', 'longboard', { groundId: 'worn-asphalt', speedMps: 7 }),
+    carrier('longboard', 'longboard', { groundId: 'worn-asphalt', speedMps: 7, venueId: 'private-ground' }),
     carrier(
       'kayak',
       'kayak',

@@ -1,7 +1,7 @@
 import { newOuting, OUTING_VERSION } from '@strut-spot/core';
 import Dexie from 'dexie';
 import { database } from './database';
-import { readOuting, removeEverything, removeOuting, saveOuting } from './outings';
+import { keepUnwritten, readOuting, removeEverything, removeOuting, saveOuting } from './outings';
 import { changeSettings, readSettings } from './settings';
 
 const outing = newOuting('kept', '2027-02-14T08:00:00.000Z');
@@ -25,6 +25,21 @@ it('keeps what was saved, and only what was saved', async () => {
   await saveOuting(outing);
   await removeEverything();
   expect(await database.outings.count()).toBe(0);
+});
+
+it('a change made just before the page is left is there at the next opening', async () => {
+  await saveOuting(outing);
+  const changed = { ...outing, name: 'Changed at the last moment', changedAt: '2027-02-14T09:00:00.000Z' };
+  const writing = saveOuting(changed);
+  keepUnwritten();
+  await writing;
+  // As if the write had been cut off.
+  await database.outings.put(outing);
+  expect(await readOuting('kept')).toEqual(changed);
+  expect(await database.outings.get('kept')).toEqual(changed);
+  // Written through: nothing is kept aside any more.
+  keepUnwritten();
+  expect(Object.keys(localStorage)).toEqual([]);
 });
 
 it('changes one setting and leaves the rest', async () => {

@@ -24,7 +24,7 @@ export function CheckSection({ check }: { check: CheckResult }) {
       </ul>
       {good.length > 0 && (
         <details className="py-1">
-          <summary className="flex min-h-6 items-center gap-2 leading-tight">
+          <summary className="flex min-h-[24px] items-center gap-2 leading-tight">
             <VerdictMark verdict="good" size={13} word={false} />
             <span className="min-w-0 flex-1 truncate text-ink-2">{good.map((f) => f.label).join(', ')}</span>
           </summary>

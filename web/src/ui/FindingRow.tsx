@@ -17,7 +17,7 @@ export function FindingRow({ finding }: { finding: Finding }) {
   return (
     <li className="border-b border-hair py-1 last:border-b-0">
       <details>
-        <summary className="flex min-h-6 items-center gap-2 leading-tight">
+        <summary className="flex min-h-[24px] items-center gap-2 leading-tight">
           <VerdictMark verdict={finding.verdict} size={13} word={false} />
           <span className="min-w-0 flex-1 truncate">{finding.label}</span>
           <span className="reading">{figure(finding)}</span>
@@ -32,7 +32,7 @@ export function FindingRow({ finding }: { finding: Finding }) {
           {mend.tiltDeg !== undefined || mend.spotId || mend.setUp ? (
             <button
               type="button"
-              className="inline-flex min-h-6 items-center gap-1.5 text-left font-[620] text-hivis-ink underline underline-offset-2"
+              className="inline-flex min-h-[24px] items-center gap-1.5 text-left font-[620] text-hivis-ink underline underline-offset-2"
               onClick={() => apply(mend)}
             >
               <Wrench size={13} aria-hidden /> {mend.text}

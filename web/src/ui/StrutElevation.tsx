@@ -223,13 +223,13 @@ function Forces({ forces, px }: { forces: readonly DrawnForce[]; px: (p: Drawing
         const [x, y] = px(at);
         const k = LONGEST_PX / most;
         const end: DrawingPoint = [x + vector[0] * k, y - vector[1] * k];
-        const away = Math.hypot(...vector) * k > 14 ? Math.sign(vector[0]) : 1;
+        const away = name === 'weight' ? -1 : Math.hypot(...vector) * k > 14 ? Math.sign(vector[0]) || 1 : 1;
         return (
           <g key={name} stroke={name === 'held' ? 'var(--hivis-ink)' : 'currentColor'}>
             <path d={`M${x} ${y}L${end.join(' ')}`} strokeWidth="1.8" markerEnd="url(#force-tip)" />
             <text
               x={Math.max(4, Math.min(WIDTH - 4, end[0] + away * LABEL_PX))}
-              y={Math.max(28, Math.min(HEIGHT - 4, end[1] + (name === 'weight' ? 12 : 0)))}
+              y={Math.max(28, Math.min(HEIGHT - 4, end[1] + (name === 'drag' ? -7 : 3)))}
               textAnchor={away < 0 ? 'end' : 'start'}
               fill="currentColor"
               stroke="var(--paper)"
