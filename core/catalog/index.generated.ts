@@ -101,10 +101,16 @@ import type { RuleDefinition } from '../src/holding/rules';
 import intentsClearAhead from './intents/clear-ahead';
 import intentsFarSubject from './intents/far-subject';
 import intentsHandsAndTrail from './intents/hands-and-trail';
+import intentsHandsAtWork from './intents/hands-at-work';
 import intentsLookBackAtTheFace from './intents/look-back-at-the-face';
+import intentsLowAndFast from './intents/low-and-fast';
 import intentsMachineAtWork from './intents/machine-at-work';
+import intentsNightStreaks from './intents/night-streaks';
+import intentsOverTheShoulder from './intents/over-the-shoulder';
 import intentsPassBy from './intents/pass-by';
+import intentsSteepSlope from './intents/steep-slope';
 import intentsWhoFollows from './intents/who-follows';
+import intentsWholeCraft from './intents/whole-craft';
 import type { IntentDefinition } from '../src/checks/intent';
 
 export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
@@ -114,4 +120,4 @@ export const LINKS: readonly LinkDefinition[] = [linksDamperPlate, linksFeltPad,
 export const HEADS: readonly HeadDefinition[] = [headsBallJoint, headsFingerJoint, headsSwivelHead];
 export const GROUND_WORLDS: readonly GroundsOfWorld[] = [groundsAir, groundsRoad, groundsSnow, groundsTrail, groundsWater];
 export const RULES: readonly RuleDefinition[] = [rulesAfterRide, rulesAircraftCockpit, rulesAircraftOutside, rulesAircraftOutsideSuction, rulesAirfield, rulesBoatSheets, rulesCanopy, rulesCarDriver, rulesCarRoad, rulesCarbon, rulesEvent, rulesHelmet, rulesOpenCountry, rulesOpenWater, rulesPaint, rulesPole, rulesPrivateGround, rulesPublicRoad];
-export const INTENTS: readonly IntentDefinition[] = [intentsClearAhead, intentsFarSubject, intentsHandsAndTrail, intentsLookBackAtTheFace, intentsMachineAtWork, intentsPassBy, intentsWhoFollows];
+export const INTENTS: readonly IntentDefinition[] = [intentsClearAhead, intentsFarSubject, intentsHandsAndTrail, intentsHandsAtWork, intentsLookBackAtTheFace, intentsLowAndFast, intentsMachineAtWork, intentsNightStreaks, intentsOverTheShoulder, intentsPassBy, intentsSteepSlope, intentsWhoFollows, intentsWholeCraft];

@@ -15,6 +15,7 @@ const intent: IntentDefinition = {
     { id: 'rider', label: 'own body and helmet', of: { groups: ['rider', 'face'] }, share: [0, 0.05], weight: 2 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.01], weight: 2 },
   ],
+  feel: 0.1,
   seconds: 15,
 };
 

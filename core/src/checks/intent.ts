@@ -5,8 +5,8 @@ export type Aim =
   | { readonly kind: 'horizon'; readonly panDeg: number }
   | {
       readonly kind: 'part';
-      /** The rider's face, the part of the machine that works (see MachineDefinition.working), or whoever is framed. */
-      readonly at: 'face' | 'working' | 'subject';
+      /** The rider's face or hands, the part of the machine that works (see MachineDefinition.working), machine and rider as a whole, or whoever is framed. */
+      readonly at: 'face' | 'working' | 'subject' | 'hands' | 'craft';
       readonly heightFraction: number;
     };
 
@@ -35,6 +35,8 @@ export interface IntentDefinition {
   /** Band for the sky line at the picture's centre, fraction from the top; null where it does not matter. */
   readonly horizonBand: readonly [low: number, high: number] | null;
   readonly wants: readonly Want[];
+  /** How it should feel: 0 = calm, floating, 1 = fast; null where it does not matter. */
+  readonly feel: number | null;
   /** Seconds of film that such a shot usually gives. */
   readonly seconds: number;
 }

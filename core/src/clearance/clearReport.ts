@@ -7,12 +7,12 @@ import { SHORTEST_TETHER_M, tetherLimitM } from '../holding/tether';
 import { SET_UP_STANCE_ID } from '../rig/definitions';
 import { poseRig, type PosedRig } from '../rig/poseRig';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
+import { spotZone } from '../rig/spotZone';
 import { poseStrut } from '../strut/kinematics';
 import { ownParts } from '../strut/ownParts';
 import { resolveSetUp } from '../strut/resolveSetUp';
 import type { SetUp } from '../strut/setUp';
 import { bodyCorners } from '../strut/surfaceGap';
-import { zoneOfBodyPart } from '../vibration/paths/riderStages';
 import { groundById, type RideConditions } from '../vibration/ride';
 import { headPartIds } from './sweeps';
 import { noticed, type Noticed } from './noticed';
@@ -61,7 +61,7 @@ const NECK = { minutes: 60, massKg: 0.15, leverM: 0.2, most: 240 } as const;
 
 export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion): ClearReport {
   const resolved = resolveSetUp(rig, setUp);
-  const { machine, worn } = resolveRig(rig);
+  const { machine } = resolveRig(rig);
   const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
   const action = poseRig(rig, actionStanceId);
   const pose = poseStrut(resolved, setUpRig, action);
@@ -69,10 +69,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
   const near = approaches(rig, resolved);
   const turning = nearestTurning(near);
   const others = action.parts.filter((p) => p.group !== 'subject');
-  const wornPart = worn
-    .flatMap((w) => w.parts(bodySegments(rig.statureM)))
-    .find((p) => p.id === resolved.placed.spot.partId);
-  const zone = zoneOfBodyPart(wornPart?.on ?? resolved.placed.spot.partId);
+  const zone = spotZone(rig, resolved.placed.spot);
   const onHead = headPartIds(rig);
   const lowest = lowestOverWater(rig, resolved);
   const headTop = highest(action, (id) => /^(head|helmet)/.test(id));

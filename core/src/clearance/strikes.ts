@@ -8,6 +8,7 @@ import { resolveRig, type RigSpec } from '../rig/resolveRig';
 import type { PosedPart } from '../rig/types';
 import { poseStrut } from '../strut/kinematics';
 import type { ResolvedSetUp } from '../strut/resolveSetUp';
+import { movingAgainst } from './movingAgainst';
 import { ownPoints } from './ownPoints';
 import { sweepsOf, type Sweep } from './sweeps';
 
@@ -37,8 +38,6 @@ export interface Approach {
 
 /** Farther apart than this nothing is looked at more closely. */
 const NEAR_M = 0.6;
-/** Two parts that keep their places against each other within this move as one. */
-const SAME_M = 0.004;
 
 /**
  * Closest distance of camera and strut to every part that moves against what they sit on: over all stances, and over the range of what
@@ -49,29 +48,19 @@ export function approaches(rig: RigSpec, resolved: ResolvedSetUp): readonly Appr
   const { machine } = resolveRig(rig);
   const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
   const { partId } = resolved.placed.spot;
-  const carrier = setUpRig.byId.get(partId)!;
   const stances = machine.stances.filter((s) => s.share > 0);
   const posed = stances.map((stance) => ({ stance, rig: poseRig(rig, stance.id) }));
-  const moves = (part: PosedPart): boolean =>
-    posed.some(({ rig: r }) => {
-      const [a, b] = [r.byId.get(part.id), r.byId.get(partId)];
-      if (!a || !b) return false;
-      const [was, is] = [relative(carrier, part), relative(b, a)];
-      return [
-        [0, 0, 0],
-        [0.3, 0, 0],
-        [0, 0.3, 0],
-        [0, 0, 0.3],
-      ].some(
-        (p) => distance(transformPoint(was, p as unknown as Vec3), transformPoint(is, p as unknown as Vec3)) > SAME_M,
-      );
-    });
+  const moving = movingAgainst(
+    setUpRig,
+    posed.map((p) => p.rig),
+    partId,
+  );
   const best = new Map<string, Approach>();
   const keep = (approach: Approach) => {
     const known = best.get(approach.partId);
     if (!known || approach.distanceM < known.distanceM) best.set(approach.partId, approach);
   };
-  const against = setUpRig.parts.filter((p) => p.id !== partId && p.group !== 'subject' && moves(p)).map((p) => p.id);
+  const against = setUpRig.parts.filter((p) => moving.has(p.id)).map((p) => p.id);
   for (const { stance, rig: r } of posed) {
     const points = ownPoints(resolved, poseStrut(resolved, setUpRig, r));
     for (const id of against) {
@@ -92,8 +81,6 @@ export function approaches(rig: RigSpec, resolved: ResolvedSetUp): readonly Appr
   for (const approach of swept(rig, resolved, setUpRig)) keep(approach);
   return [...best.values()].sort((a, b) => a.distanceM - b.distanceM);
 }
-
-const relative = (from: PosedPart, to: PosedPart): Pose => compose(invert(from.worldFromPart), to.worldFromPart);
 
 /**
  * Sweeps from the set-up stance. What hangs on the moving thing goes along, and is then held against all that stays; a wheel that

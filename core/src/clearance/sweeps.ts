@@ -1,10 +1,10 @@
 import { compose, invert, poseAt, type Pose } from '../geometry/pose';
 import { rotate, rotationAbout } from '../geometry/rotation';
 import { scale, subtract, type Vec3 } from '../geometry/vec3';
-import { bodySegments } from '../body/segments';
 import { turnAbout, type MovingPart } from '../rig/assembly';
 import type { PosedRig } from '../rig/poseRig';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
+import { wornOn } from '../rig/spotZone';
 import type { PosedPart } from '../rig/types';
 
 /** Something that moves over a range while the rest stays: bars turning, a fork going in, a head looking down. */
@@ -64,15 +64,7 @@ function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: Posed
 
 /** Ids of the filmer's head and of what is worn on it. */
 export const headPartIds = (spec: RigSpec): ReadonlySet<string> =>
-  new Set([
-    'head',
-    ...resolveRig(spec).worn.flatMap((w) =>
-      w
-        .parts(bodySegments(spec.statureM))
-        .filter((p) => p.on === 'head')
-        .map((p) => p.id),
-    ),
-  ]);
+  new Set(['head', ...[...wornOn(spec)].filter(([, on]) => on === 'head').map(([id]) => id)]);
 
 /** The filmer's head nods about the base of the neck, and turns on it. */
 function headSweeps(spec: RigSpec, rig: PosedRig, partId: string): readonly Sweep[] {

@@ -1,6 +1,6 @@
-import { INTENTS } from '../../catalog/index.generated';
 import { frameCheck } from '../checks/frame/frameCheck';
 import { heightsInBand, type IntentDefinition } from '../checks/intent';
+import { intentOf } from '../checks/intentOf';
 import type { CheckResult } from '../checks/result';
 import { fieldOfViewDeg } from '../lens/lens';
 import { SET_UP_STANCE_ID } from '../rig/definitions';
@@ -53,14 +53,6 @@ export interface ShotReport extends Omit<FramedSetUp, 'resolved'> {
   /** How the camera swings on its strut; an estimate with its range. */
   readonly swing: StrutSwing;
   readonly fieldOfViewDeg: { readonly horizontal: number; readonly vertical: number };
-}
-
-/** @throws RangeError for an id that the catalogue lacks */
-export function intentOf(intentId: string): IntentDefinition {
-  const intent = INTENTS.find((candidate) => candidate.id === intentId);
-  if (!intent)
-    throw new RangeError(`intentOf: no intent "${intentId}" (there are ${INTENTS.map((i) => i.id).join(', ')})`);
-  return intent;
 }
 
 export interface EvaluateOptions {

@@ -2,14 +2,13 @@ import { clearCheck } from '../checks/clear/clearCheck';
 import { holdCheck, holdMend, rulesFor, situationWith } from '../checks/hold/holdCheck';
 import type { CheckResult } from '../checks/result';
 import { clearReport, type ClearReport } from '../clearance/clearReport';
-import { bodySegments } from '../body/segments';
 import { forceElevation, type ForceElevation } from '../drawing/forceElevation';
 import { holdReport, type HoldReport } from '../holding/holdReport';
 import type { RuleDefinition } from '../holding/rules';
 import { usualVenue } from '../holding/venue';
 import { resolveRig } from '../rig/resolveRig';
 import { placedSpots } from '../rig/spots';
-import { zoneOfBodyPart } from '../vibration/paths/riderStages';
+import { spotZone } from '../rig/spotZone';
 import type { ShotQuestion } from './evaluateShot';
 import { shakeQuestionOf, type SteadyReport } from './steadyReport';
 
@@ -30,7 +29,7 @@ export function holdClear(
   { deep }: { deep: boolean },
 ): HoldClearReport {
   const { rig, setUp, actionStanceId, ride } = shakeQuestionOf(question);
-  const { machine, worn } = resolveRig(rig);
+  const { machine } = resolveRig(rig);
   const asked = {
     rig,
     setUp,
@@ -41,9 +40,7 @@ export function holdClear(
   };
   const hold = holdReport(asked);
   const { spot } = placedSpots(rig).find((p) => p.spot.id === setUp.spotId)!;
-  const on =
-    worn.flatMap((w) => w.parts(bodySegments(rig.statureM))).find((p) => p.id === spot.partId)?.on ?? spot.partId;
-  const zone = zoneOfBodyPart(on);
+  const zone = spotZone(rig, spot);
   const fixed = {
     family: machine.family,
     material: spot.surface.material,

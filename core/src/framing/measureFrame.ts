@@ -1,10 +1,9 @@
 import type { Pose } from '../geometry/pose';
-import { transformDirection } from '../geometry/pose';
-import { dot, normalize, rejectFrom, subtract, type Vec3 } from '../geometry/vec3';
+import { inverseRotation, rotate, type Rotation } from '../geometry/rotation';
+import { normalize, rejectFrom, subtract, UP, type Vec3 } from '../geometry/vec3';
 import { unprojectPixelToDirection, type Lens } from '../lens/lens';
 import type { Ground, PartGroup, PosedPart } from '../rig/types';
 import { NO_IMAGE, NO_PART, type CastFrame } from './castFrame';
-import { groundHit, skyness } from './ground';
 import { horizonAtCentre, type Horizon } from './horizon';
 
 /** What a picture consists of: the part groups and the three kinds of background. */
@@ -37,18 +36,34 @@ export interface FrameMeasures {
 /** The way: ground more than this far ahead of the place under the carrier and within this bearing of the direction of travel. */
 export const WAY = { fromM: 1.5, halfBearingDeg: 45 } as const;
 const WAY_SLOPE = Math.tan((WAY.halfBearingDeg * Math.PI) / 180);
+// Hot enough that looking up Math each time counts.
+const { abs, min } = Math;
 
+/** What is seen of one part so far. */
+interface Seen {
+  cells: number;
+  u: number;
+  v: number;
+  cut: boolean;
+  nearestM: number;
+}
+
+/** @param exactSky finds the sky line within each cell to the last digit; otherwise straight between the cell's corners */
 export function measureFrame(
   cast: CastFrame,
   parts: readonly PosedPart[],
   lens: Lens,
   worldFromCamera: Pose,
   ground: Ground,
+  exactSky = true,
 ): FrameMeasures {
   const { columns, rows } = cast;
   const shares = Object.fromEntries(FRAME_GROUPS.map((group) => [group, 0])) as Record<FrameGroup, number>;
-  const seen = new Map<number, { cells: number; u: number; v: number; cut: boolean; nearestM: number }>();
-  const corner = cornerSkyness(lens, worldFromCamera, ground, columns, rows);
+  const seen: (Seen | undefined)[] = [];
+  const sky = skyPlanes(worldFromCamera.rotation, ground);
+  const corner = cornerSkyness(lens, sky, columns, rows);
+  const isWay = wayTest(worldFromCamera.position, ground);
+  const below = columns + 1;
   let image = 0;
   for (let row = 0; row < rows; row++) {
     for (let column = 0; column < columns; column++) {
@@ -57,37 +72,53 @@ export function measureFrame(
       if (part === NO_IMAGE) continue;
       image++;
       if (part === NO_PART) {
-        const at = row * (columns + 1) + column;
-        const below = columns + 1;
-        const corners = [corner[at]!, corner[at + 1]!, corner[at + below]!, corner[at + below + 1]!] as const;
-        const above = corners.filter((value) => value >= 0).length;
-        const sky =
-          above === 4
-            ? 1
-            : above === 0
-              ? 0
-              : crossedShare(lens, worldFromCamera, ground, { column, row, columns, rows }, corners);
-        shares.sky += sky;
-        if (sky < 1) shares[isWay(cast, index, worldFromCamera.position, ground) ? 'way' : 'ground'] += 1 - sky;
+        const at = row * below + column;
+        const a = corner[at]!;
+        const b = corner[at + 1]!;
+        const c = corner[at + below]!;
+        const d = corner[at + below + 1]!;
+        let share: number;
+        if (a >= 0 && b >= 0 && c >= 0 && d >= 0) share = 1;
+        else if (a < 0 && b < 0 && c < 0 && d < 0) share = 0;
+        else if (exactSky) share = crossedShare(lens, sky, { column, row, columns, rows }, [a, b, c, d]);
+        else share = straightShare(a, b, c, d);
+        shares.sky += share;
+        if (share < 1) {
+          const way = isWay(
+            cast.directions[index * 3]!,
+            cast.directions[index * 3 + 1]!,
+            cast.directions[index * 3 + 2]!,
+          );
+          shares[way ? 'way' : 'ground'] += 1 - share;
+        }
         continue;
       }
-      shares[parts[part]!.group]++;
-      const entry = seen.get(part) ?? { cells: 0, u: 0, v: 0, cut: false, nearestM: Infinity };
+      let entry = seen[part];
+      if (!entry) seen[part] = entry = { cells: 0, u: 0, v: 0, cut: false, nearestM: Infinity };
       entry.cells++;
       entry.u += column + 0.5;
       entry.v += row + 0.5;
-      entry.cut ||= column === 0 || row === 0 || column === columns - 1 || row === rows - 1;
-      entry.nearestM = Math.min(entry.nearestM, cast.distanceM[index]!);
-      seen.set(part, entry);
+      if (column === 0 || row === 0 || column === columns - 1 || row === rows - 1) entry.cut = true;
+      if (cast.distanceM[index]! < entry.nearestM) entry.nearestM = cast.distanceM[index]!;
     }
   }
-  if (image > 0) for (const group of FRAME_GROUPS) shares[group] /= image;
-  const inFrame = [...seen].map(([index, e]): PartInFrame => {
+  const inFrame: PartInFrame[] = [];
+  seen.forEach((e, index) => {
+    if (!e) return;
     const { id, name, group } = parts[index]!;
-    const centroidU = e.u / e.cells / columns;
-    const centroidV = e.v / e.cells / rows;
-    return { id, name, group, share: e.cells / image, centroidU, centroidV, cut: e.cut, nearestM: e.nearestM };
+    shares[group] += e.cells;
+    inFrame.push({
+      id,
+      name,
+      group,
+      share: e.cells / image,
+      centroidU: e.u / e.cells / columns,
+      centroidV: e.v / e.cells / rows,
+      cut: e.cut,
+      nearestM: e.nearestM,
+    });
   });
+  if (image > 0) for (const group of FRAME_GROUPS) shares[group] /= image;
   inFrame.sort((a, b) => b.share - a.share);
   const nearest = inFrame.reduce<PartInFrame | null>(
     (best, p) => (!best || p.nearestM < best.nearestM ? p : best),
@@ -101,43 +132,80 @@ export function measureFrame(
   };
 }
 
-function isWay(cast: CastFrame, index: number, origin: Vec3, ground: Ground): boolean {
-  const direction: Vec3 = [
-    cast.directions[index * 3]!,
-    cast.directions[index * 3 + 1]!,
-    cast.directions[index * 3 + 2]!,
-  ];
-  const hit = groundHit(ground, origin, direction);
-  const from = hit ? subtract(hit.point, ground.point) : direction;
-  const along = dot(from, ground.ahead);
-  const across = from[2] * ground.ahead[0] - from[0] * ground.ahead[2];
-  return along > (hit ? WAY.fromM : 0) && Math.abs(across) <= along * WAY_SLOPE;
+/** Whether a direction from the lens meets the way: see WAY. */
+function wayTest(origin: Vec3, ground: Ground): (x: number, y: number, z: number) => boolean {
+  const [nx, ny, nz] = ground.normal;
+  const [ax, ay, az] = ground.ahead;
+  const [ox, oy, oz] = subtract(origin, ground.point);
+  const height = ox * nx + oy * ny + oz * nz;
+  return (x, y, z) => {
+    const down = x * nx + y * ny + z * nz;
+    // What goes over the local ground meets the level country far off: its bearing decides.
+    const distance = down < -1e-9 ? -height / down : -1;
+    const hit = distance > 0;
+    const px = hit ? ox + x * distance : x;
+    const py = hit ? oy + y * distance : y;
+    const pz = hit ? oz + z * distance : z;
+    const along = px * ax + py * ay + pz * az;
+    return along > (hit ? WAY.fromM : 0) && abs(pz * ax - px * az) <= along * WAY_SLOPE;
+  };
 }
 
+/** The two planes that a direction in the camera frame is held against for the sky: the local ground's and the level one. */
+interface SkyPlanes {
+  readonly ground: Vec3;
+  readonly level: Vec3;
+}
+
+function skyPlanes(worldFromCamera: Rotation, ground: Ground): SkyPlanes {
+  const cameraFromWorld = inverseRotation(worldFromCamera);
+  return { ground: rotate(cameraFromWorld, ground.normal), level: rotate(cameraFromWorld, UP) };
+}
+
+/** See skyness in ground.ts; here for a direction in the camera frame. */
+const skyAt = ({ ground: [a, b, c], level: [d, e, f] }: SkyPlanes, x: number, y: number, z: number): number =>
+  min(x * a + y * b + z * c, x * d + y * e + z * f);
+
 /** Skyness at the cells' corners, (columns + 1) × (rows + 1). */
-function cornerSkyness(lens: Lens, worldFromCamera: Pose, ground: Ground, columns: number, rows: number): Float64Array {
-  const out = new Float64Array((columns + 1) * (rows + 1));
+function cornerSkyness(lens: Lens, sky: SkyPlanes, columns: number, rows: number): Float64Array {
   const directions = cornerDirections(lens, columns, rows);
+  const out = new Float64Array(directions.length / 3);
   for (let i = 0; i < out.length; i++) {
-    const direction = directions[i];
-    out[i] = direction ? skyness(ground, transformDirection(worldFromCamera, direction)) : -1;
+    const x = directions[i * 3]!;
+    out[i] = x === x ? skyAt(sky, x, directions[i * 3 + 1]!, directions[i * 3 + 2]!) : -1;
   }
   return out;
 }
 
-let lastCorners: { key: string; directions: readonly (Vec3 | null)[] } | null = null;
+const corners = new WeakMap<Lens, Map<string, Float64Array>>();
 
-function cornerDirections(lens: Lens, columns: number, rows: number): readonly (Vec3 | null)[] {
-  const key = JSON.stringify([lens, columns, rows]);
-  if (lastCorners?.key === key) return lastCorners.directions;
-  const directions = Array.from({ length: (columns + 1) * (rows + 1) }, (_, i) =>
-    unprojectPixelToDirection(lens, {
-      u: ((i % (columns + 1)) / columns) * lens.widthPx,
-      v: (Math.floor(i / (columns + 1)) / rows) * lens.heightPx,
-    }),
-  );
-  lastCorners = { key, directions };
+/** Directions of the cells' corners, three numbers each; NaN where the lens has no image. */
+function cornerDirections(lens: Lens, columns: number, rows: number): Float64Array {
+  const known = corners.get(lens) ?? new Map<string, Float64Array>();
+  corners.set(lens, known);
+  const key = `${columns}/${rows}`;
+  const kept = known.get(key);
+  if (kept) return kept;
+  const directions = new Float64Array((columns + 1) * (rows + 1) * 3).fill(NaN);
+  for (let row = 0; row <= rows; row++) {
+    for (let column = 0; column <= columns; column++) {
+      const pixel = { u: (column / columns) * lens.widthPx, v: (row / rows) * lens.heightPx };
+      const direction = unprojectPixelToDirection(lens, pixel);
+      if (direction) directions.set(direction, (row * (columns + 1) + column) * 3);
+    }
+  }
+  known.set(key, directions);
   return directions;
+}
+
+/** Share of sky where the sky line runs straight between the corners of a cell. */
+function straightShare(a: number, b: number, c: number, d: number): number {
+  const upright = abs(a + b - c - d) >= abs(a + c - b - d);
+  const first = upright ? a + b : a + c;
+  const second = upright ? c + d : b + d;
+  if (first >= 0 === second >= 0) return first >= 0 ? 1 : 0;
+  const crossing = first / (first - second);
+  return first >= 0 ? crossing : 1 - crossing;
 }
 
 /**
@@ -146,8 +214,7 @@ function cornerDirections(lens: Lens, columns: number, rows: number): readonly (
  */
 function crossedShare(
   lens: Lens,
-  worldFromCamera: Pose,
-  ground: Ground,
+  sky: SkyPlanes,
   cell: Cell,
   [a, b, c, d]: readonly [number, number, number, number],
 ): number {
@@ -156,7 +223,7 @@ function crossedShare(
     const u = (cell.column + (upright ? 0.5 : t)) / cell.columns;
     const v = (cell.row + (upright ? t : 0.5)) / cell.rows;
     const direction = unprojectPixelToDirection(lens, { u: u * lens.widthPx, v: v * lens.heightPx });
-    return direction ? skyness(ground, transformDirection(worldFromCamera, direction)) : -1;
+    return direction ? skyAt(sky, ...direction) : -1;
   };
   let [low, high] = [0, 1];
   let [atLow, atHigh] = [at(0), at(1)];

@@ -1,4 +1,3 @@
-import { bvhOf } from '../geometry/bvh';
 import { meshBounds, type Mesh } from '../geometry/mesh';
 import type { Vec3 } from '../geometry/vec3';
 
@@ -12,8 +11,6 @@ export interface Patches {
   readonly indices: Uint16Array;
   /** Normal of each triangle (twice the area long) and its product with a corner: four numbers. */
   readonly planes: Float64Array;
-  /** The mesh's own number of each triangle. */
-  readonly order: Uint32Array;
   readonly firstTriangle: Int32Array;
   readonly firstCorner: Int32Array;
   /** Ball round each patch: centre and radius. */
@@ -43,9 +40,8 @@ export function patchesOf(mesh: Mesh): Patches {
 
 function cut(mesh: Mesh): Patches {
   const { positions: p, indices: all } = mesh;
-  // Neighbours in the tree's order are neighbours in space.
-  const { order } = bvhOf(mesh);
-  const triangles = order.length;
+  // Builders lay triangles down in strips: neighbours in order are neighbours in space.
+  const triangles = all.length / 3;
   const count = Math.ceil(triangles / PATCH);
   const positions: number[] = [];
   const indices = new Uint16Array(triangles * 3);
@@ -60,7 +56,7 @@ function cut(mesh: Mesh): Patches {
     const numbers = new Map<number, number>();
     const units: Vec3[] = [];
     for (let t = patch * PATCH; t < end; t++) {
-      const source = order[t]! * 3;
+      const source = t * 3;
       for (let k = 0; k < 3; k++) {
         const corner = all[source + k]!;
         let number = numbers.get(corner);
@@ -92,7 +88,6 @@ function cut(mesh: Mesh): Patches {
     positions: Float32Array.from(positions),
     indices,
     planes,
-    order,
     firstTriangle,
     firstCorner,
     balls,

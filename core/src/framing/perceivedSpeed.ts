@@ -4,7 +4,7 @@ import type { Vec3 } from '../geometry/vec3';
 import type { RayGrid } from '../lens/rayGrid';
 import type { Ground } from '../rig/types';
 import { NO_PART, type CastFrame } from './castFrame';
-import { groundHit } from './ground';
+import { heightAboveGround } from './ground';
 import { travelDirection } from './measureFrame';
 
 /**
@@ -26,12 +26,17 @@ function median(values: number[]): number | null {
 /** Median streaming over the ground that the frame shows, rad/s at 1 m/s; null when it shows none. */
 export function medianStreaming(cast: CastFrame, origin: Vec3, ground: Ground): number | null {
   const travel = travelDirection(ground);
+  const [nx, ny, nz] = ground.normal;
+  const height = heightAboveGround(ground, origin);
   const values: number[] = [];
   for (let i = 0; i < cast.part.length; i++) {
     if (cast.part[i] !== NO_PART) continue;
-    const direction: Vec3 = [cast.directions[i * 3]!, cast.directions[i * 3 + 1]!, cast.directions[i * 3 + 2]!];
-    const hit = groundHit(ground, origin, direction);
-    if (hit) values.push(streamingRadS(1, travel, direction, hit.distanceM));
+    const x = cast.directions[i * 3]!;
+    const y = cast.directions[i * 3 + 1]!;
+    const z = cast.directions[i * 3 + 2]!;
+    const down = x * nx + y * ny + z * nz;
+    if (down >= -1e-9 || height <= 0) continue;
+    values.push(streamingRadS(1, travel, [x, y, z], -height / down));
   }
   return median(values);
 }

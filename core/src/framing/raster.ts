@@ -76,7 +76,7 @@ function rasterPatches(
   hits: Hits,
   index: number,
 ): void {
-  const { positions, indices, planes, order, balls, cones, firstCorner, firstTriangle, low, high, most } = patches;
+  const { positions, indices, planes, balls, cones, firstCorner, firstTriangle, low, high, most } = patches;
   const { size, onFace, centred, leastCos } = bins;
   const half = size / 2;
   if (room.x.length < most) room = cornersFor(most * 2);
@@ -151,7 +151,7 @@ function rasterPatches(
       const k = indices[t * 3 + 2]!;
       const face = F[i]!;
       if (face !== F[j] || face !== F[k]) {
-        acrossFaces(seen, i, j, k, order[t]!, bins, hits, index);
+        acrossFaces(seen, i, j, k, t, bins, hits, index);
         continue;
       }
       if (onFace[face] === 0) continue;
@@ -175,7 +175,7 @@ function rasterPatches(
       const w0 = centred ? ceil(low - 0.5 - EDGE) : floor(low - EDGE);
       const w1 = centred ? floor(high - 0.5 + EDGE) : floor(high + EDGE);
       if (w0 > w1) continue;
-      fill(seen, i, j, k, order[t]!, face, u0, u1, w0, w1, bins, hits, index);
+      fill(seen, i, j, k, t, face, u0, u1, w0, w1, bins, hits, index);
     }
   }
 }

@@ -1,3 +1,4 @@
+import { keepLatest } from '../caching/keepLatest';
 import { bodySegments } from '../body/segments';
 import { compose, poseAt, type Pose } from '../geometry/pose';
 import { rotationFromAxes } from '../geometry/rotation';
@@ -14,8 +15,13 @@ export interface PlacedSpot {
   readonly partFromSpot: Pose;
 }
 
-/** All spots of a rig, machine's first. @throws RangeError when a spot's ray misses its part (a mistake in the catalogue). */
-export function placedSpots(spec: RigSpec): readonly PlacedSpot[] {
+const latest = keepLatest<readonly PlacedSpot[]>(12);
+
+/** All spots of a rig, what is worn first. The same rig gives the same objects while it is among the last few. @throws RangeError when a spot's ray misses its part (a mistake in the catalogue). */
+export const placedSpots = (spec: RigSpec): readonly PlacedSpot[] =>
+  latest(JSON.stringify({ ...spec, ownKit: undefined, subject: undefined }), () => placeAll(spec));
+
+function placeAll(spec: RigSpec): readonly PlacedSpot[] {
   const { machine, worn } = resolveRig(spec);
   const body = bodySegments(spec.statureM);
   const rig = poseRig(spec, SET_UP_STANCE_ID);

@@ -1,6 +1,6 @@
 /** A first shot from every carrier, and how the kind of shot decides about place and lens; common practice, no source. */
 import { CARRIERS } from '../../catalog/index.generated';
-import { intentOf } from '../evaluation/evaluateShot';
+import { intentOf } from '../checks/intentOf';
 import { newCarrier, newShot } from '../outing/newOuting';
 import { resolveRig } from '../rig/resolveRig';
 import { resolveSetUp } from '../strut/resolveSetUp';

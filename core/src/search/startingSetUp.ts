@@ -1,6 +1,6 @@
 import { CAMERAS } from '../../catalog/index.generated';
-import type { IntentDefinition } from '../checks/intent';
-import { SET_UP_STANCE_ID, type BaseKind } from '../rig/definitions';
+import type { Aim, IntentDefinition } from '../checks/intent';
+import { SET_UP_STANCE_ID, type BaseKind, type Surface } from '../rig/definitions';
 import { meshBounds } from '../geometry/mesh';
 import { transformPoint } from '../geometry/pose';
 import { mix, type Vec3 } from '../geometry/vec3';
@@ -8,7 +8,7 @@ import { poseRig, type PosedRig } from '../rig/poseRig';
 import type { PosedPart } from '../rig/types';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
 import { placedSpots } from '../rig/spots';
-import type { CameraMounting } from '../strut/definitions';
+import type { BaseDefinition, CameraMounting } from '../strut/definitions';
 import { baseRefusal } from '../strut/baseRefusal';
 import { kitWith } from '../strut/kit';
 import { resolveSetUp } from '../strut/resolveSetUp';
@@ -45,15 +45,20 @@ const BY_HABIT: readonly BaseKind[] = [
   'tape',
 ];
 
+/** Bases that go on a surface: those made for it first, then as people try them. */
+export function basesByHabit(bases: readonly BaseDefinition[], surface: Surface): readonly BaseDefinition[] {
+  const rank = (base: BaseDefinition) =>
+    (base.madeFor.includes(surface.shape) ? 0 : BY_HABIT.length) +
+    (base.madeFor.includes(surface.shape) ? 0 : BY_HABIT.indexOf(base.kind));
+  return bases.filter((base) => baseRefusal(base, surface) === null).sort((a, b) => rank(a) - rank(b));
+}
+
 /** The strut's simplest form at a spot, nothing aimed yet; null when no base of the kit goes there. */
 export function plainSetUp(spec: RigSpec, spotId: string, camera: CameraChoice): SetUp | null {
   const placed = placedSpots(spec).find((p) => p.spot.id === spotId);
   if (!placed) throw new RangeError(`plainSetUp: no spot "${spotId}" on this rig`);
   const { surface } = placed.spot;
-  const fitting = kitWith(spec.ownKit).bases.filter((candidate) => baseRefusal(candidate, surface) === null);
-  const base =
-    fitting.find((candidate) => candidate.madeFor.includes(surface.shape)) ??
-    [...fitting].sort((a, b) => BY_HABIT.indexOf(a.kind) - BY_HABIT.indexOf(b.kind))[0];
+  const [base] = basesByHabit(kitWith(spec.ownKit).bases, surface);
   if (!base) return null;
   const hangs = placed.partFromSpot.rotation[4] < -0.4;
   return {
@@ -106,8 +111,10 @@ function centred(spec: RigSpec, setUp: SetUp, setUpRig: PosedRig, actionRig: Pos
   return { ...clear, gimbalTiltDeg: Math.round(tilt * 10) / 10 };
 }
 
+type PartAim = Extract<Aim, { kind: 'part' }>;
+
 /** Middle of what is aimed at, world frame; null where this rig has no such thing. */
-function aimPoint(spec: RigSpec, rig: PosedRig, at: 'face' | 'working' | 'subject'): Vec3 | null {
+export function aimPoint(spec: RigSpec, rig: PosedRig, at: PartAim['at']): Vec3 | null {
   if (at === 'face') return rig.byId.get('head')?.worldFromPart.position ?? null;
   if (at === 'working') {
     const part = resolveRig(spec)
@@ -115,7 +122,13 @@ function aimPoint(spec: RigSpec, rig: PosedRig, at: 'face' | 'working' | 'subjec
       .find((p) => p !== undefined);
     return part ? middleOf([part]) : null;
   }
-  const parts = rig.parts.filter((part) => part.group === 'subject');
+  const parts = rig.parts.filter((part) =>
+    at === 'hands'
+      ? part.id.startsWith('hand')
+      : at === 'craft'
+        ? part.group === 'machine' || part.group === 'rider' || part.group === 'face'
+        : part.group === 'subject',
+  );
   return parts.length > 0 ? middleOf(parts) : null;
 }
 

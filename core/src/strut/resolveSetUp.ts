@@ -31,6 +31,21 @@ function find<Item extends { readonly id: string }>(what: string, items: readonl
   return item;
 }
 
+const lenses = new WeakMap<CameraMode, Map<string, Lens>>();
+
+/** The same mode, crop and turn give the same object, so that what is worked out for a lens can be kept with it. */
+function lensOf(mode: CameraMode, { crop }: StabiliserLevel, upright: boolean): Lens {
+  const known = lenses.get(mode) ?? new Map<string, Lens>();
+  lenses.set(mode, known);
+  const key = `${crop.value}/${upright}`;
+  const kept = known.get(key);
+  if (kept) return kept;
+  const lens = calibrateLens({ ...mode.lens, crop: crop.value });
+  const made = upright ? portrait(lens) : lens;
+  known.set(key, made);
+  return made;
+}
+
 /** Ids to catalogue entries. @throws RangeError naming the id that is missing */
 export function resolveSetUp(spec: RigSpec, setUp: SetUp): ResolvedSetUp {
   const spots = placedSpots(spec);
@@ -44,7 +59,6 @@ export function resolveSetUp(spec: RigSpec, setUp: SetUp): ResolvedSetUp {
   const camera = find('camera', kit.cameras, setUp.cameraId);
   const mode = find('mode', camera.modes, setUp.modeId);
   const stabiliser = find('stabiliser level', camera.stabilisers, setUp.stabiliserId);
-  const lens = calibrateLens({ ...mode.lens, crop: stabiliser.crop.value });
   return {
     setUp,
     placed,
@@ -54,6 +68,6 @@ export function resolveSetUp(spec: RigSpec, setUp: SetUp): ResolvedSetUp {
     camera,
     mode,
     stabiliser,
-    lens: setUp.mounting.startsWith('portrait') ? portrait(lens) : lens,
+    lens: lensOf(mode, stabiliser, setUp.mounting.startsWith('portrait')),
   };
 }

@@ -5,16 +5,16 @@ import type { CarrierFamily } from '../../rig/definitions';
 import { worstFirst, type CheckResult, type Finding, type Verdict } from '../result';
 
 /** Nearer than this it strikes; nearer than the second it may, as bodies give and figures are estimates. */
-const STRIKES_M = 0.004;
-const NEAR_M = 0.03;
+export const STRIKES_M = 0.004;
+export const NEAR_M = 0.03;
 /** Higher than this over the head it catches branches; a top this high over the ground meets them on any trail. */
-const ABOVE_HEAD_M = 0.04;
+export const ABOVE_HEAD_M = 0.04;
 const BRANCHES_M = 2;
 const PAST_SIDES_M = 0.02;
 const OVER_GROUND_M = 0.08;
 /** Of the middle of the field of view; drivers and pilots bear less. Common practice. */
-const SIGHT = { driver: { watch: 0.002, stop: 0.02 }, rider: { watch: 0.03, stop: 0.12 } } as const;
-const DRIVERS: readonly CarrierFamily[] = ['car', 'aircraft'];
+export const SIGHT = { driver: { watch: 0.002, stop: 0.02 }, rider: { watch: 0.03, stop: 0.12 } } as const;
+export const DRIVERS: readonly CarrierFamily[] = ['car', 'aircraft'];
 const NECK_MINUTES = 60;
 
 const millimetres = (m: number): string => (Math.abs(m) < 0.0995 ? `${Math.round(m * 1000)} mm` : `${m.toFixed(2)} m`);

@@ -38,6 +38,7 @@ const intent = (over: Partial<IntentDefinition> = {}): IntentDefinition => ({
   name: 'Test',
   purpose: '',
   role: 'ride',
+  feel: null,
   aim: { kind: 'horizon', panDeg: 0 },
   horizonBand: null,
   wants: [want()],

@@ -1,0 +1,40 @@
+import { keepLatest } from '../caching/keepLatest';
+import { SET_UP_STANCE_ID, type Stance } from '../rig/definitions';
+import { poseRig, type PosedRig } from '../rig/poseRig';
+import { resolveRig, type RigSpec } from '../rig/resolveRig';
+import type { PosedPart } from '../rig/types';
+
+/** A carrier posed in all its stances, for many cameras. */
+export interface CarrierScene {
+  readonly setUpRig: PosedRig;
+  readonly working: readonly string[];
+  /** Stances that are ridden; the action first. */
+  readonly ridden: readonly PosedStance[];
+}
+
+export interface PosedStance {
+  readonly stance: Stance;
+  readonly rig: PosedRig;
+  /** What a lens sees: glass left out. */
+  readonly seen: readonly PosedPart[];
+}
+
+const latest = keepLatest<CarrierScene>(6);
+
+export const carrierScene = (rig: RigSpec, actionStanceId: string): CarrierScene =>
+  latest(JSON.stringify([{ ...rig, ownKit: undefined, ownSpots: undefined }, actionStanceId]), () => {
+    const { machine } = resolveRig(rig);
+    const first = (s: Stance) => (s.id === actionStanceId ? 0 : 1);
+    // An action stance of no share is looked at all the same.
+    return {
+      setUpRig: poseRig(rig, SET_UP_STANCE_ID),
+      working: machine.working,
+      ridden: machine.stances
+        .filter((s) => s.share > 0 || s.id === actionStanceId)
+        .sort((a, b) => first(a) - first(b))
+        .map((stance) => {
+          const posed = poseRig(rig, stance.id);
+          return { stance, rig: posed, seen: posed.parts.filter((part) => !part.seeThrough) };
+        }),
+    };
+  });

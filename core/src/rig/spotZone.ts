@@ -1,0 +1,22 @@
+import { keepLatest } from '../caching/keepLatest';
+import { bodySegments } from '../body/segments';
+import { zoneOfBodyPart, type RiderZone } from '../vibration/paths/riderStages';
+import type { Spot } from './definitions';
+import { resolveRig, type RigSpec } from './resolveRig';
+
+const latest = keepLatest<ReadonlyMap<string, string>>(12);
+
+/** What each worn part sits on, by part id. */
+export const wornOn = (spec: RigSpec): ReadonlyMap<string, string> =>
+  latest(JSON.stringify([spec.wornIds, spec.statureM]), () => {
+    const segments = bodySegments(spec.statureM);
+    return new Map(
+      resolveRig(spec)
+        .worn.flatMap((w) => w.parts(segments))
+        .map((p) => [p.id, p.on]),
+    );
+  });
+
+/** Where on the rider a spot is, through whatever is worn between; null where it is on the machine or beside the course. */
+export const spotZone = (spec: RigSpec, { partId }: Pick<Spot, 'partId'>): RiderZone | null =>
+  zoneOfBodyPart(wornOn(spec).get(partId) ?? partId);

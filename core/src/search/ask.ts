@@ -1,0 +1,102 @@
+import { intentOf } from '../checks/intentOf';
+import type { IntentDefinition, Want } from '../checks/intent';
+
+/** What counts in a score; each can be given more or less weight. */
+export const TERM_IDS = ['picture', 'steady', 'feel', 'holds', 'clear', 'light', 'quick', 'reach', 'talk'] as const;
+export type TermId = (typeof TERM_IDS)[number];
+export type Weights = Readonly<Record<TermId, number>>;
+
+/** What the filmer asks of a shot: an intent, and how it is to differ from it. Stored with the shot. */
+export interface Ask {
+  readonly intentId: string;
+  /** Shares of the picture in place of the intent's own, by want. */
+  readonly shares?: Readonly<Record<string, readonly [low: number, high: number]>>;
+  /** Band for the sky line in place of the intent's; null = anywhere. */
+  readonly horizonBand?: readonly [low: number, high: number] | null;
+  /** 0 = calm, 1 = fast, null = does not matter; none = as the intent has it. */
+  readonly feel?: number | null;
+  readonly format: 'wide' | 'upright';
+  readonly hands: 'as the intent' | 'with' | 'without';
+  /** Whether the filmer talks: near the mouth is better. */
+  readonly talking: boolean;
+  /** Whether its button must be in reach while riding. */
+  readonly reachable: boolean;
+  /** From the kit box, or from everything that there is. */
+  readonly kit: 'box' | 'anything';
+  /** Carriers of the outing that are looked at. */
+  readonly carrierIds: readonly string[];
+  readonly weights: Partial<Weights>;
+}
+
+export const newAsk = (intentId: string, carrierId: string): Ask => ({
+  intentId,
+  format: 'wide',
+  hands: 'as the intent',
+  talking: false,
+  reachable: false,
+  kit: 'box',
+  carrierIds: [carrierId],
+  weights: {},
+});
+
+/** Usual weights. The picture comes first; common practice, no source. */
+export const USUAL_WEIGHTS: Weights = {
+  picture: 10,
+  steady: 4,
+  feel: 3,
+  holds: 3,
+  clear: 2,
+  light: 1,
+  quick: 1,
+  reach: 0,
+  talk: 0,
+};
+export const WEIGHT_LIMIT = 12;
+
+/** Weights that count for an ask: the usual ones, what it asks for on top, then what was set by hand. */
+export const weightsOf = (ask: Ask): Weights => ({
+  ...USUAL_WEIGHTS,
+  feel: feelOf(ask) === null ? 0 : USUAL_WEIGHTS.feel,
+  reach: ask.reachable ? 3 : 0,
+  talk: ask.talking ? 3 : 0,
+  ...ask.weights,
+});
+
+export const feelOf = (ask: Ask): number | null => (ask.feel === undefined ? intentOf(ask.intentId).feel : ask.feel);
+
+const HANDS: Want = {
+  id: 'hands',
+  label: 'hands',
+  of: { groups: ['hands'] },
+  share: [0.02, 0.35],
+  weight: 3,
+};
+/** As little as makes no difference. */
+const NO_HANDS = [0, 0.008] as const;
+
+/** The intent with what the ask changes in it: this is what pictures are held against. @throws RangeError for an unknown intent */
+export function askedIntent(ask: Ask): IntentDefinition {
+  const intent = intentOf(ask.intentId);
+  const had = intent.wants.some((w) => w.id === 'hands');
+  const hands: Want =
+    ask.hands === 'without'
+      ? { ...HANDS, share: NO_HANDS }
+      : {
+          ...HANDS,
+          ...(had && intent.wants.find((w) => w.id === 'hands')!.share[0] > 0
+            ? intent.wants.find((w) => w.id === 'hands')!
+            : {}),
+        };
+  const wants =
+    ask.hands === 'as the intent'
+      ? intent.wants
+      : had
+        ? intent.wants.map((w) => (w.id === 'hands' ? hands : w))
+        : [...intent.wants, hands];
+  return {
+    ...intent,
+    feel: feelOf(ask),
+    horizonBand: ask.horizonBand === undefined ? intent.horizonBand : ask.horizonBand,
+    wants: wants.map((w) => (ask.shares?.[w.id] ? { ...w, share: ask.shares[w.id]! } : w)),
+  };
+}
