@@ -6,6 +6,7 @@ import { fieldOfViewDeg } from '../lens/lens';
 import { SET_UP_STANCE_ID } from '../rig/definitions';
 import { poseRig } from '../rig/poseRig';
 import type { RigSpec } from '../rig/resolveRig';
+import { askedIntent, type Ask } from '../search/ask';
 import { bestSpotByWant, rankSpots } from '../search/rankSpots';
 import { aimedSetUp } from '../search/startingSetUp';
 import { reachAndHeight } from '../strut/kinematics';
@@ -27,6 +28,8 @@ export interface ShotQuestion {
   readonly horizonAt: number | null;
   /** What it is ridden on and how; none = as the machine usually is. */
   readonly ride?: RideConditions;
+  /** What was asked of this shot beside its intent; none = the intent as it is. */
+  readonly ask?: Ask;
   /** What a measured log of this spot found. */
   readonly measured?: readonly MeasuredBand[];
 }
@@ -63,7 +66,7 @@ export interface EvaluateOptions {
 
 export function evaluateShot(question: ShotQuestion, options: EvaluateOptions = {}): ShotReport {
   const { rig, setUp, intentId, actionStanceId } = question;
-  const intent = intentOf(intentId);
+  const intent = question.ask ? askedIntent(question.ask) : intentOf(intentId);
   const wantedHeight = intent.horizonBand ? (question.horizonAt ?? heightsInBand(intent.horizonBand)[0]!) : null;
   const framed = frameSetUp(rig, setUp, actionStanceId, options.columns ?? MEASURE_COLUMNS);
   const { resolved, ...plain } = framed;

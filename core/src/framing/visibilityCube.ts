@@ -31,7 +31,30 @@ export function castCube(parts: readonly PosedPart[], from: Vec3, size: number =
   return { size, part, distanceM };
 }
 
-/** The picture of a lens at the cube's place, each cell by the nearest direction of the cube; triangles are not known. */
+const NO_TRIANGLES = new Int32Array(0);
+const rooms = new Map<string, CastFrame>();
+
+function roomFor(columns: number, rows: number): CastFrame {
+  const key = `${columns}/${rows}`;
+  const kept = rooms.get(key);
+  if (kept) return kept;
+  const cells = columns * rows;
+  const made: CastFrame = {
+    columns,
+    rows,
+    part: new Int16Array(cells),
+    distanceM: new Float64Array(cells),
+    directions: new Float64Array(cells * 3),
+    triangle: NO_TRIANGLES,
+  };
+  rooms.set(key, made);
+  return made;
+}
+
+/**
+ * The picture of a lens at the cube's place, each cell by the nearest direction of the cube; triangles are not known. The answer is
+ * written over by the next look-up of the same size: measure it at once.
+ */
 export function lookUpFrame(
   { size, part: seen, distanceM: far }: VisibilityCube,
   rotation: Rotation,
@@ -39,9 +62,8 @@ export function lookUpFrame(
 ): CastFrame {
   const { columns, rows, directions: inCamera } = grid;
   const cells = columns * rows;
-  const part = new Int16Array(cells);
-  const distanceM = new Float64Array(cells);
-  const directions = new Float64Array(cells * 3);
+  const room = roomFor(columns, rows);
+  const { part, distanceM, directions } = room;
   const [r0, r1, r2, r3, r4, r5, r6, r7, r8] = rotation;
   const half = size / 2;
   const last = size - 1;
@@ -83,7 +105,5 @@ export function lookUpFrame(
     part[i] = seen[bin]!;
     distanceM[i] = far[bin]!;
   }
-  return { columns, rows, part, distanceM, triangle: NO_TRIANGLES, directions };
+  return room;
 }
-
-const NO_TRIANGLES = new Int32Array(0);

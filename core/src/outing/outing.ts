@@ -2,6 +2,7 @@ import type { MeasuredBand } from '../vibration/paths/spotMotion';
 import type { RideConditions } from '../vibration/ride';
 import type { RigSpec } from '../rig/resolveRig';
 import type { OwnKit } from '../strut/ownKit';
+import type { Ask } from '../search/ask';
 import type { SetUp } from '../strut/setUp';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
@@ -58,6 +59,8 @@ export interface Shot {
   /** Cautions that were gone through, by id: never asked for twice. */
   readonly acknowledged: readonly string[];
   readonly pullTests: readonly PullTest[];
+  /** What was asked when spots were searched for it; none = its intent as it is. */
+  readonly ask?: Ask;
 }
 
 /** What a measured log said of one spot, against the model as it stood then. */

@@ -6,6 +6,7 @@ import { SURFACE_STATES } from '../holding/grip';
 import { VENUE_IDS } from '../holding/venue';
 import { LIGHTS } from '../light/lights';
 import { BASE_KINDS, SURFACE_SHAPES } from '../rig/definitions';
+import { TERM_IDS, WEIGHT_LIMIT } from '../search/ask';
 import { FASTENINGS } from '../vibration/mount/give';
 import {
   ALTITUDE_RANGE_M,
@@ -245,6 +246,52 @@ const pullTest = object({ at: instant(), newton: within(0, 5000), held: boolean(
   '${path} has unknown fields: ${unknown}',
 );
 
+/** Two shares in order, 0 to 1. */
+const isRange = (value: unknown): boolean =>
+  Array.isArray(value) &&
+  value.length === 2 &&
+  value.every((v) => typeof v === 'number' && v >= 0 && v <= 1) &&
+  value[0] <= value[1];
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const askSchema = object({
+  intentId: id(),
+  shares: mixed().test(
+    'shares',
+    '${path} is no list of shares from low to high, 0 to 1',
+    (value) => value === undefined || (isRecord(value) && Object.values(value).every(isRange)),
+  ),
+  horizonBand: mixed().test(
+    'band',
+    '${path} is no band from low to high, 0 to 1',
+    (value) => value === undefined || value === null || isRange(value),
+  ),
+  feel: within(0, 1).nullable().notRequired(),
+  format: string().strict().oneOf(['wide', 'upright']).required(),
+  hands: string().strict().oneOf(['as the intent', 'with', 'without']).required(),
+  talking: boolean().strict().required(),
+  reachable: boolean().strict().required(),
+  kit: string().strict().oneOf(['box', 'anything']).required(),
+  carrierIds: list(OUTING_LIMITS.carriers).of(id()),
+  weights: mixed().test(
+    'weights',
+    '${path} has weights that do not exist or lie outside 0 to ' + WEIGHT_LIMIT,
+    (value) =>
+      isRecord(value) &&
+      Object.entries(value).every(
+        ([term, weight]) =>
+          (TERM_IDS as readonly string[]).includes(term) &&
+          typeof weight === 'number' &&
+          weight >= 0 &&
+          weight <= WEIGHT_LIMIT,
+      ),
+  ),
+})
+  .default(undefined)
+  .optional()
+  .noUnknown('${path} has unknown fields: ${unknown}');
+
 const shot = object({
   id: id(),
   name: text(OUTING_LIMITS.nameLength),
@@ -259,6 +306,7 @@ const shot = object({
   log: list(OUTING_LIMITS.logEntries).of(logEntry),
   acknowledged: list(OUTING_LIMITS.acknowledged).of(id()),
   pullTests: list(OUTING_LIMITS.pullTests).of(pullTest),
+  ask: askSchema,
 }).noUnknown('${path} has unknown fields: ${unknown}');
 
 export const outingSchema: ObjectSchema<object> = object({

@@ -4,7 +4,7 @@ import { carrierOfShot, measuredBands, rigOfCarrier, type Outing, type Shot } fr
 /** All that a shot's evaluation needs, from its outing. @throws RangeError when the shot names a carrier that the outing lacks */
 export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
   const carrier = carrierOfShot(outing, shot);
-  const { setUp, intentId, actionStanceId, horizonAt } = shot;
+  const { setUp, intentId, actionStanceId, horizonAt, ask } = shot;
   return {
     rig: rigOfCarrier(outing, carrier),
     setUp,
@@ -12,6 +12,8 @@ export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
     actionStanceId,
     horizonAt,
     ride: carrier.ride,
+    // An ask of another intent belongs to what the shot was before.
+    ...(ask && ask.intentId === intentId ? { ask } : {}),
     measured: measuredBands(carrier, setUp.spotId),
   };
 }

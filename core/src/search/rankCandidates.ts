@@ -1,6 +1,6 @@
 import type { TermId, Weights } from './ask';
 import type { Candidate, PlaceKind } from './candidate';
-import { scoreOf } from './searchSpot';
+import { scoreOf } from './score';
 
 export interface Ranked {
   readonly candidate: Candidate;
@@ -31,16 +31,16 @@ export function likeness(a: Candidate, b: Candidate): number {
   const near = (difference: number, scale: number) => Math.exp(-((difference / scale) ** 2));
   const wrapped = Math.abs(((a.facts.viewDeg - b.facts.viewDeg + 540) % 360) - 180);
   return (
-    0.5 * Number(a.spotId === b.spotId) +
+    0.6 * Number(a.spotId === b.spotId) +
     0.1 * Number(a.placeKind === b.placeKind) +
-    0.15 * near(wrapped, 30) +
+    0.1 * near(wrapped, 30) +
     0.1 * near(a.facts.outM - b.facts.outM, 0.15) +
-    0.15 * near(Math.log(a.facts.horizontalFovDeg / b.facts.horizontalFovDeg), 0.3)
+    0.1 * near(Math.log(a.facts.horizontalFovDeg / b.facts.horizontalFovDeg), 0.3)
   );
 }
 
-/** So much of a score is given away for a picture as unlike all before it as can be. Estimate 0.1 to 0.3. */
-const FOR_VARIETY = 0.22;
+/** So much of a score is given away for a picture as unlike all before it as can be. Estimate 0.3 to 0.7. */
+const FOR_VARIETY = 0.5;
 
 /**
  * The first few as different as good ones can be: each next one is the best after a deduction for its likeness to those already

@@ -5,12 +5,14 @@ import type { CandidateScene, SearchCheck } from '../checks/searchCheck';
 import { carrierScene, type CarrierScene } from '../evaluation/carrierScene';
 import { coarseFramed, coarseStance, sightlinesFrom, type Sightlines } from '../evaluation/sightlines';
 import type { FramedSetUp } from '../evaluation/evaluateSetUp';
-import { heightAboveGround } from '../framing/ground';
-import { distance } from '../geometry/vec3';
-import { fieldOfViewDeg } from '../lens/lens';
+import {
+  inverseRotation,
+  multiplyRotations,
+  panTiltRollFromRotation,
+  rotationFromPanTiltRoll,
+} from '../geometry/rotation';
 import { spotZone } from '../rig/spotZone';
 import { placedSpots } from '../rig/spots';
-import { resolveRig } from '../rig/resolveRig';
 import { baseRefusal } from '../strut/baseRefusal';
 import type { BaseDefinition, CameraDefinition, CameraMode } from '../strut/definitions';
 import { kitWith } from '../strut/kit';
@@ -18,17 +20,20 @@ import { poseStrut } from '../strut/kinematics';
 import { nearestNotch } from '../strut/notches';
 import { resolveSetUp, type ResolvedSetUp } from '../strut/resolveSetUp';
 import type { LinkUse, SetUp } from '../strut/setUp';
-import { askedIntent, weightsOf, type Ask, type TermId, type Weights } from './ask';
-import type { Candidate, CandidateFacts, PlaceKind, Rejection, SpotResult, Term } from './candidate';
+import { stanceChange } from '../strut/solveAngles';
+import { askedIntent, weightsOf, type Ask } from './ask';
+import { candidateOf, idOf } from './candidateOf';
+import type { Candidate, CandidateFacts, Rejection, SpotResult, Term } from './candidate';
 import { placesWith, softLinks } from './places';
-import { plainFigures, plainTerms } from './plainTerms';
+import { plainTerms } from './plainTerms';
+import { scoreOf } from './score';
 import { searchedCarrier, type SearchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
 import { aimedSetUp, basesByHabit } from './startingSetUp';
 
 /** How far each round goes; found by npm run bench -- search so that nothing good is lost and it stays quick (docs/performance.md). */
 const KEPT = {
   /** Places at a spot that go on after a look in the action stance. */
-  places: 10,
+  places: 7,
   /** Views of each camera at a place that are looked at in all stances. */
   viewsPerCamera: 3,
   /** Struts of a spot that the dear checks see. */
@@ -125,7 +130,7 @@ export function searchSpot(question: SearchQuestion, job: SearchJob, options: Se
     const candidate = judgeOne(spotted, s, setUp, reject);
     if (candidate) judged.push(candidate);
   };
-  const framed = sketches.map((s) => ({ ...s, framed: framedInAll(s) }));
+  const framed = sketches.map((s) => ({ ...s, framed: framedInAll(s, false) }));
   count.inAllStances += framed.length;
   const best = mixed(
     framed
@@ -135,14 +140,16 @@ export function searchSpot(question: SearchQuestion, job: SearchJob, options: Se
     kept.judged,
   );
   const soft = softLinks(inKit(kit.links));
-  best.forEach((s, rank) => {
+  best.forEach((sketched, rank) => {
+    const s = { ...sketched, framed: framedInAll(sketched, true) };
     const { setUp } = s.resolved;
     for (const base of bases) judge(s, { ...setUp, baseId: base.id });
     if (rank >= KEPT.softened) return;
     for (const piece of soft) judge(s, { ...setUp, links: [...setUp.links, piece] });
   });
   count.tried += judged.length;
-  const weights = weightsOf(question.ask);
+  // By the usual weights, so that other weights need no other search.
+  const weights = weightsOf({ ...question.ask, weights: {} });
   const ranked = judged.sort(
     (a, b) => scoreOf(b.terms, weights) - scoreOf(a.terms, weights) || a.id.localeCompare(b.id),
   );
@@ -173,16 +180,6 @@ function stopAtPlace(
 }
 
 const insteadOf = ([base]: readonly BaseDefinition[]): string | null => (base ? `${base.name} goes on it` : null);
-
-/** Sum of the terms by their weights, over the sum of the weights: 0 to 1. */
-export function scoreOf(terms: readonly Term[], weights: Weights): number {
-  let [sum, of] = [0, 0];
-  for (const { id, value } of terms) {
-    sum += weights[id] * value;
-    of += weights[id];
-  }
-  return of > 0 ? sum / of : 0;
-}
 
 /** The best of each kind in turn, so that one camera doesn't take every place. Order within is kept. */
 function mixed<Item>(items: readonly Item[], kindOf: (item: Item) => string, most: number): readonly Item[] {
@@ -349,19 +346,41 @@ function tryView(
   if (!aimed) return null;
   const free = resolveSetUp(carrier.rig, aimed);
   if (aimed.headId !== 'finger-joint' && !spotted.question.pieceIds.includes(aimed.headId)) return null;
-  const { heldTiltDeg } = nearestNotch(free, scene.setUpRig, aimed.angles.tiltDeg);
-  const setUp = { ...aimed, angles: { ...aimed.angles, tiltDeg: heldTiltDeg } };
-  const resolved = { ...free, setUp };
+  const resolved = levelled(spotted, free) ?? notched(spotted, free);
   const action = coarseStance(sightlines, resolved, scene.ridden[0]!, false);
   const framed = coarseFramed(sightlines, resolved, [{ ...action, share: 1 }]);
   return { sightlines, resolved, horizonAt, score: frameScore(framed, intent) };
 }
 
-const framedInAll = ({ sightlines, resolved }: Sketch): FramedSetUp =>
+/** As the joint really holds it. */
+function notched({ scene }: Spotted, free: ResolvedSetUp): ResolvedSetUp {
+  const { heldTiltDeg } = nearestNotch(free, scene.setUpRig, free.setUp.angles.tiltDeg);
+  return { ...free, setUp: { ...free.setUp, angles: { ...free.setUp.angles, tiltDeg: heldTiltDeg } } };
+}
+
+/** A camera leaning to the side by more than this is turned level, where a joint of the kit can. Degrees; common practice. */
+const LEANS_DEG = 3;
+
+/** Rolled so that the picture is level in the action stance, on a ball joint; null where it is level, or nothing can turn it. */
+function levelled({ carrier, scene, question }: Spotted, free: ResolvedSetUp): ResolvedSetUp | null {
+  const { setUp, camera, placed } = free;
+  const action = scene.ridden[0]!.rig;
+  const change = stanceChange(scene.setUpRig, action, placed.spot.partId);
+  const seen = panTiltRollFromRotation(multiplyRotations(change, rotationFromPanTiltRoll(setUp.angles)));
+  if (Math.abs(seen.rollDeg) <= LEANS_DEG || camera.gimbal || camera.stitch) return null;
+  const ball = kitWith(carrier.rig.ownKit).heads.find((h) => h.turns.roll && question.pieceIds.includes(h.id));
+  if (!ball) return null;
+  const level = rotationFromPanTiltRoll({ ...seen, rollDeg: 0 });
+  const angles = panTiltRollFromRotation(multiplyRotations(inverseRotation(change), level));
+  return resolveSetUp(carrier.rig, { ...setUp, headId: ball.id, angles });
+}
+
+/** @param feel whether the speed feel is wanted too */
+const framedInAll = ({ sightlines, resolved }: Sketch, feel: boolean): FramedSetUp =>
   coarseFramed(
     sightlines,
     resolved,
-    sightlines.scene.ridden.map((posed) => coarseStance(sightlines, resolved, posed, true)),
+    sightlines.scene.ridden.map((posed) => coarseStance(sightlines, resolved, posed, feel)),
   );
 
 /** Through all checks, the cheap ones first; null where one stops it. */
@@ -402,59 +421,3 @@ function judgeOne(
   }
   return candidateOf(judgedScene, horizonAt, [...terms, ...plainTerms(judgedScene)], facts, false);
 }
-
-export function candidateOf(
-  { carrier, resolved, pose, zone, sightlines }: CandidateScene,
-  horizonAt: number | null,
-  terms: readonly Term[],
-  facts: Partial<CandidateFacts>,
-  exact: boolean,
-): Candidate {
-  const { setUp, placed, camera, base, links, lens } = resolved;
-  const { family } = resolveRig(carrier.rig).machine;
-  const placeKind: PlaceKind =
-    zone === 'head' ? 'head' : zone !== null ? 'body' : family === 'beside' ? 'beside' : 'machine';
-  const ahead = pose.worldFromCamera.rotation;
-  return {
-    id: `${carrier.carrierId}/${idOf(setUp)}`,
-    carrierId: carrier.carrierId,
-    spotId: setUp.spotId,
-    spotName: placed.spot.name,
-    placeKind,
-    setUp,
-    horizonAt,
-    terms: [...terms].sort((a, b) => ORDER.indexOf(a.id) - ORDER.indexOf(b.id)),
-    facts: {
-      shares: {},
-      speedFeel: null,
-      unsteadiness: null,
-      ...plainFigures(resolved),
-      cameraName: camera.name,
-      baseName: base.name,
-      linkNames: links.map((l) => l.definition.name),
-      damped: links.some((l) => l.definition.kind === 'damper'),
-      horizontalFovDeg: fieldOfViewDeg(lens, 'horizontal'),
-      heightM: heightAboveGround(sightlines.scene.ridden[0]!.rig.ground, pose.worldFromCamera.position),
-      viewDeg: Math.round((Math.atan2(ahead[6], ahead[0]) * 180) / Math.PI),
-      outM: distance(pose.worldFromSpot.position, pose.worldFromCamera.position),
-      ...facts,
-    },
-    exact,
-  };
-}
-
-const ORDER: readonly TermId[] = ['picture', 'steady', 'feel', 'holds', 'clear', 'light', 'quick', 'reach', 'talk'];
-
-/** Everything that a strut is made of and how it is set, in one line. */
-export const idOf = (setUp: SetUp): string =>
-  [
-    setUp.spotId,
-    setUp.baseId,
-    ...setUp.links.map((l) => `${l.linkId}:${l.lengthM}:${l.bendDeg}:${l.turnDeg}`),
-    setUp.headId,
-    setUp.cameraId,
-    setUp.modeId,
-    setUp.stabiliserId,
-    setUp.mounting,
-    ...[setUp.angles.panDeg, setUp.angles.tiltDeg, setUp.angles.rollDeg].map((deg) => deg.toFixed(1)),
-  ].join('/');

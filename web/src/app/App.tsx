@@ -50,6 +50,10 @@ const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../screens/bench/BenchScreen')).BenchScreen }),
               },
               {
+                path: 'find',
+                lazy: async () => ({ Component: (await import('../screens/find/FindScreen')).FindScreen }),
+              },
+              {
                 path: 'steady',
                 lazy: async () => ({ Component: (await import('../screens/steady/SteadyScreen')).SteadyScreen }),
               },

@@ -144,6 +144,7 @@ function OutingTitle() {
 }
 
 const SHEETS = [
+  ['/find', 'Find'],
   ['', 'Bench'],
   ['/steady', 'Steady'],
   ['/hold', 'Hold'],

@@ -25,7 +25,7 @@ export function useShot() {
     () => shotQuestion({ ...outing, carriers: [carrier] }, shot),
     // Of the outing only carrier and own kit count, and both are in the rig.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [rig, carrier, shot.setUp, shot.intentId, shot.actionStanceId, shot.horizonAt],
+    [rig, carrier, shot.setUp, shot.intentId, shot.actionStanceId, shot.horizonAt, shot.ask],
   );
   return {
     outing,

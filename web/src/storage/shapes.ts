@@ -1,6 +1,6 @@
 import { registerOwnShapes, type OwnShape } from '@strut-spot/core';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { computing, drawing, judging, refining } from '../workers/core';
+import { allWorkers } from '../workers/core';
 import { database } from './database';
 
 const readShapes = async (): Promise<OwnShape[]> => (await database.shapes.toArray()) as OwnShape[];
@@ -11,7 +11,7 @@ export const useShapes = (): readonly OwnShape[] => useLiveQuery(readShapes) ?? 
 export async function announceShapes(): Promise<void> {
   const shapes = await readShapes();
   registerOwnShapes(shapes);
-  await Promise.all([drawing, refining, judging, computing].map((worker) => worker.registerShapes(shapes)));
+  await Promise.all(allWorkers().map((worker) => worker.registerShapes(shapes)));
 }
 
 export async function saveShape(shape: OwnShape): Promise<void> {

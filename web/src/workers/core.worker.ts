@@ -57,6 +57,12 @@ import {
   type ReadLog,
   type WhatIf,
   parseOuting,
+  exactCandidate,
+  searchJobs,
+  searchSpot,
+  type Candidate,
+  type SearchJob,
+  type SearchQuestion,
   type EvaluateOptions,
   type Outing,
   type Shot,
@@ -108,6 +114,10 @@ function lensOf(rig: RigSpec, setUp: SetUp, uncropped: boolean) {
 }
 
 const api = {
+  searchJobs: (question: SearchQuestion) => searchJobs(question),
+  searchSpot: (question: SearchQuestion, job: SearchJob) => searchSpot(question, job),
+  exactCandidate: (question: SearchQuestion, candidate: Candidate) => exactCandidate(question, candidate),
+
   registerShapes: (shapes: readonly OwnShape[]) => registerOwnShapes(shapes),
 
   evaluate: (question: ShotQuestion, options: EvaluateOptions) => evaluateShot(question, options),

@@ -195,7 +195,7 @@ function focusFinding(framed: FramedSetUp, action: StanceFrame): Finding | null 
 }
 
 /**
- * 0 to 1 for the ranking of spots: weighted mean of how far each want is met, the sky line counting as the heaviest, times
+ * 0 to 1 for the ranking of spots: weighted mean of how far each want is met, the sky line counting as the heaviest and a lean to the side against it, times
  * one half to one by the want that is met worst, so that one spoilt thing is not averaged away.
  */
 export function frameScore(framed: FramedSetUp, intent: IntentDefinition): number {
@@ -213,6 +213,8 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     const margin = rangeMargin(action.measures.horizon.heightFraction, intent.horizonBand);
     points.push({ weight: 4, met: margin >= 0 ? 1 : Math.max(0, 1 + margin / 0.3) });
   }
+  const leans = Math.abs(action.measures.horizon.rollDeg) - ROLL_NOTICED_DEG;
+  if (leans > 0) points.push({ weight: 3, met: Math.max(0, 1 - leans / (2 * ROLL_WRONG_DEG)) });
   const total = points.reduce((sum, p) => sum + p.weight, 0);
   const mean = points.reduce((sum, p) => sum + p.weight * p.met, 0) / total;
   return mean * (0.5 + 0.5 * Math.min(...points.map((p) => p.met)));

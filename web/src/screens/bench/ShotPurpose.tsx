@@ -25,7 +25,13 @@ export function ShotPurpose() {
         label="Shows"
         value={shot.intentId}
         choices={INTENTS}
-        onChange={(intentId) => change((s) => ({ ...s, intentId, horizonAt: null }))}
+        onChange={(intentId) =>
+          change(({ ask, ...s }) => {
+            // What was asked belongs to the intent before.
+            void ask;
+            return { ...s, intentId, horizonAt: null };
+          })
+        }
       />
       <ChoiceField
         label="Ridden in"

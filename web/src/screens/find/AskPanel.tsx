@@ -1,0 +1,277 @@
+import {
+  askedIntent,
+  feelOf,
+  INTENTS,
+  resolveRig,
+  TERM_IDS,
+  WEIGHT_LIMIT,
+  weightsOf,
+  type Ask,
+  type Outing,
+  type TermId,
+} from '@strut-spot/core';
+import { Slider } from 'radix-ui';
+import { ChoiceField } from '../../ui/ChoiceField';
+import { TERM_NAMES } from './candidateWords';
+
+interface AskPanelProps {
+  readonly outing: Outing;
+  readonly ask: Ask;
+  readonly onChange: (ask: Ask, mergeKey?: string) => void;
+}
+
+const percent = (share: number) => `${Math.round(share * 100)}`;
+
+/** What the shot must show and how it should feel; every number of the intent can be changed. */
+export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
+  const intent = askedIntent(ask);
+  const own = INTENTS.find((i) => i.id === ask.intentId)!;
+  const feel = feelOf(ask);
+  const weights = weightsOf(ask);
+  const set = (edit: Partial<Ask>, mergeKey?: string) => onChange({ ...ask, ...edit }, mergeKey);
+  return (
+    <div className="space-y-3">
+      <section aria-labelledby="ask">
+        <h2 id="ask" className="caption mb-1 border-b-2 border-ink pb-0.5">
+          What it must show
+        </h2>
+        <ChoiceField
+          label="Shot"
+          value={ask.intentId}
+          choices={INTENTS}
+          onChange={(intentId) => {
+            const { shares, horizonBand, feel: felt, ...kept } = ask;
+            void [shares, horizonBand, felt];
+            onChange({ ...kept, intentId });
+          }}
+        />
+        <p className="py-1 text-[0.9rem] text-ink-2">{own.purpose}</p>
+        {intent.wants.map((want) => (
+          <RangeRow
+            key={want.id}
+            label={want.label}
+            unit="%"
+            value={want.share}
+            onChange={(share) => set({ shares: { ...ask.shares, [want.id]: share } }, `ask-${want.id}`)}
+          />
+        ))}
+        {intent.horizonBand && (
+          <RangeRow
+            label="horizon, from the top"
+            unit="%"
+            value={intent.horizonBand}
+            onChange={(horizonBand) => set({ horizonBand }, 'ask-horizon')}
+          />
+        )}
+        {(ask.shares || ask.horizonBand !== undefined) && (
+          <button
+            type="button"
+            className="min-h-[24px] text-[0.9rem] font-[620] underline underline-offset-2"
+            onClick={() => {
+              const { shares, horizonBand, ...kept } = ask;
+              void [shares, horizonBand];
+              onChange(kept);
+            }}
+          >
+            as the intent has it
+          </button>
+        )}
+      </section>
+      <section aria-labelledby="feel" className="space-y-0.5">
+        <h2 id="feel" className="caption mb-1 border-b border-hair-strong pb-0.5">
+          How it should be
+        </h2>
+        <div className="flex items-center gap-2">
+          <span className="label w-20 shrink-0 text-ink-2">Feel</span>
+          <OneSlider
+            label="Feel, from calm to fast"
+            value={feel ?? 0.5}
+            most={1}
+            step={0.05}
+            disabled={feel === null}
+            onChange={(value) => set({ feel: value }, 'ask-feel')}
+          />
+          <span className="w-14 text-right text-[0.9rem]">
+            {feel === null ? 'any' : feel < 0.34 ? 'calm' : feel > 0.66 ? 'fast' : 'between'}
+          </span>
+        </div>
+        <Tick
+          label="the feel does not matter"
+          checked={feel === null}
+          onChange={(on) => set({ feel: on ? null : 0.5 })}
+        />
+        <ChoiceField
+          label="Format"
+          value={ask.format}
+          choices={[
+            { id: 'wide', name: 'Wide' },
+            { id: 'upright', name: 'Upright 9:16' },
+          ]}
+          onChange={(format) => set({ format: format as Ask['format'] })}
+        />
+        <ChoiceField
+          label="Hands"
+          value={ask.hands}
+          choices={[
+            { id: 'as the intent', name: 'As the shot has it' },
+            { id: 'with', name: 'In the picture' },
+            { id: 'without', name: 'Not in it' },
+          ]}
+          onChange={(hands) => set({ hands: hands as Ask['hands'] })}
+        />
+        <ChoiceField
+          label="Kit"
+          value={ask.kit}
+          choices={[
+            { id: 'box', name: 'What is in the box' },
+            { id: 'anything', name: 'Anything there is' },
+          ]}
+          onChange={(kit) => set({ kit: kit as Ask['kit'] })}
+        />
+        <Tick label="I talk while riding" checked={ask.talking} onChange={(talking) => set({ talking })} />
+        <Tick
+          label="its button must be in reach"
+          checked={ask.reachable}
+          onChange={(reachable) => set({ reachable })}
+        />
+      </section>
+      {outing.carriers.length > 1 && (
+        <section aria-labelledby="from">
+          <h2 id="from" className="caption mb-1 border-b border-hair-strong pb-0.5">
+            Filmed from
+          </h2>
+          {outing.carriers.map((carrier) => (
+            <Tick
+              key={carrier.id}
+              label={resolveRig(carrier.rig).machine.name}
+              checked={ask.carrierIds.includes(carrier.id)}
+              disabled={ask.carrierIds.length === 1 && ask.carrierIds.includes(carrier.id)}
+              onChange={(on) =>
+                set({
+                  carrierIds: outing.carriers
+                    .map((c) => c.id)
+                    .filter((id) => (id === carrier.id ? on : ask.carrierIds.includes(id))),
+                })
+              }
+            />
+          ))}
+        </section>
+      )}
+      <section aria-labelledby="weights">
+        <h2 id="weights" className="caption mb-1 border-b border-hair-strong pb-0.5">
+          What counts, and how much
+        </h2>
+        {TERM_IDS.map((term: TermId) => (
+          <div key={term} className="flex items-center gap-2">
+            <span className="label w-20 shrink-0 text-ink-2">{TERM_NAMES[term]}</span>
+            <OneSlider
+              label={`Weight of ${TERM_NAMES[term].toLowerCase()}`}
+              value={weights[term]}
+              most={WEIGHT_LIMIT}
+              step={1}
+              onChange={(weight) => set({ weights: { ...ask.weights, [term]: weight } }, `ask-weight-${term}`)}
+            />
+            <span className="reading w-6 text-right">{weights[term]}</span>
+          </div>
+        ))}
+      </section>
+    </div>
+  );
+}
+
+function Tick({
+  label,
+  checked,
+  disabled = false,
+  onChange,
+}: {
+  label: string;
+  checked: boolean;
+  disabled?: boolean;
+  onChange: (on: boolean) => void;
+}) {
+  return (
+    <label className="flex min-h-[24px] items-center gap-2 max-lg:min-h-12">
+      <input
+        type="checkbox"
+        checked={checked}
+        disabled={disabled}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <span>{label}</span>
+    </label>
+  );
+}
+
+const THUMB =
+  'block h-5 w-2.5 border border-ink bg-hivis focus-visible:outline-2 focus-visible:outline-offset-2 data-disabled:bg-paper-2';
+
+function OneSlider({
+  label,
+  value,
+  most,
+  step,
+  disabled = false,
+  onChange,
+}: {
+  label: string;
+  value: number;
+  most: number;
+  step: number;
+  disabled?: boolean;
+  onChange: (value: number) => void;
+}) {
+  return (
+    <Slider.Root
+      className="relative flex h-6 flex-1 touch-none items-center select-none"
+      value={[value]}
+      min={0}
+      max={most}
+      step={step}
+      disabled={disabled}
+      onValueChange={([next]) => onChange(next!)}
+    >
+      <Slider.Track className="h-px flex-1 bg-ink" />
+      <Slider.Thumb aria-label={label} className={THUMB} />
+    </Slider.Root>
+  );
+}
+
+/** A range with two handles. */
+function RangeRow({
+  label,
+  unit,
+  value: [low, high],
+  onChange,
+}: {
+  label: string;
+  unit: string;
+  value: readonly [number, number];
+  onChange: (range: readonly [number, number]) => void;
+}) {
+  return (
+    <div className="py-0.5">
+      <div className="flex justify-between text-[0.9rem] leading-tight">
+        <span>{label}</span>
+        <span className="reading">
+          {percent(low)} to {percent(high)} {unit}
+        </span>
+      </div>
+      <Slider.Root
+        className="relative flex h-6 touch-none items-center select-none"
+        value={[low, high]}
+        min={0}
+        max={1}
+        step={0.01}
+        minStepsBetweenThumbs={0}
+        onValueChange={([a, b]) => onChange([a!, b!])}
+      >
+        <Slider.Track className="relative h-px flex-1 bg-ink">
+          <Slider.Range className="absolute h-[3px] -translate-y-px bg-ink" />
+        </Slider.Track>
+        <Slider.Thumb aria-label={`At least: ${label}`} className={THUMB} />
+        <Slider.Thumb aria-label={`At most: ${label}`} className={THUMB} />
+      </Slider.Root>
+    </div>
+  );
+}

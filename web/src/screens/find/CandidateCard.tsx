@@ -1,0 +1,83 @@
+import { CHECK_ORDER, type Candidate, type ExactCandidate, type RigSpec } from '@strut-spot/core';
+import { CHECK_NAMES } from '../../ui/checkNames';
+import { PictureCanvas } from '../../ui/PictureCanvas';
+import { VerdictMark } from '../../ui/VerdictMark';
+import { drawing } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
+import { steadyWord, strutWords } from './candidateWords';
+
+interface CandidateCardProps {
+  readonly rank: number;
+  readonly candidate: Candidate;
+  readonly score: number;
+  readonly exact: ExactCandidate | undefined;
+  readonly rig: RigSpec;
+  readonly stanceId: string;
+  readonly chosen: boolean;
+  readonly compared: boolean;
+  readonly onChoose: () => void;
+  readonly onCompare: (on: boolean) => void;
+}
+
+const WIDTH_PX = 256;
+
+/** One way to take the shot: its computed picture, what it is made of, and how the checks stand. */
+export function CandidateCard(props: CandidateCardProps) {
+  const { rank, candidate, score, exact, rig, stanceId, chosen, compared, onChoose, onCompare } = props;
+  const { facts, setUp } = candidate;
+  const picture = useLatest(candidate.id, () =>
+    drawing.picture({ rig, setUp, stanceId, widthPx: WIDTH_PX, uncropped: false }),
+  );
+  const upright = setUp.mounting.startsWith('portrait');
+  return (
+    <li
+      className={`flex min-w-0 flex-col border-r border-b border-hair bg-sheet ${chosen ? 'outline-2 -outline-offset-2 outline-ink' : ''}`}
+    >
+      <button type="button" className="block w-full text-left" aria-pressed={chosen} onClick={onChoose}>
+        <span className="flex aspect-video w-full justify-center bg-paper-2">
+          <PictureCanvas
+            picture={picture.value}
+            label=""
+            className={upright ? 'h-full object-contain' : 'h-full w-full object-cover'}
+          />
+        </span>
+        <span className="block px-2 pt-1 leading-tight">
+          <span className="flex items-baseline justify-between gap-1">
+            <span className="min-w-0 truncate font-[660]">
+              {rank}. {candidate.spotName}
+            </span>
+            <span className="reading">{Math.round(score * 100)}</span>
+          </span>
+          <span className="block truncate text-[0.86rem] text-ink-2">{facts.cameraName}</span>
+          <span className="block truncate text-[0.86rem] text-ink-2">{strutWords(candidate)}</span>
+          <span className="block truncate pt-0.5 text-[0.86rem]">
+            {facts.speedFeel === null ? 'no ground' : `${facts.speedFeel.toFixed(1)}×`}, {steadyWord(facts)},{' '}
+            {Math.round(facts.massKg * 1000)} g, {Math.round(facts.minutes)} min
+          </span>
+        </span>
+      </button>
+      <div className="mt-auto flex items-center justify-between px-2 pb-1 text-[0.8rem]">
+        <span className="flex gap-1.5" title="Frame, Steady, Hold, Clear, Light, Last">
+          {CHECK_ORDER.map((id) => {
+            const check = exact?.checks.find((c) => c.check === id);
+            return (
+              <span key={id}>
+                <span className="sr-only">{CHECK_NAMES[id]}: </span>
+                <VerdictMark verdict={check?.verdict ?? "can't say"} size={12} word={false} />
+              </span>
+            );
+          })}
+        </span>
+        <label className="flex min-h-[24px] items-center gap-1">
+          <input
+            type="checkbox"
+            checked={compared}
+            aria-label={`Compare ${rank}`}
+            onChange={(event) => onCompare(event.target.checked)}
+          />
+          compare
+        </label>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,78 @@
+import { type Candidate, type ExactCandidate, type Weights } from '@strut-spot/core';
+import { CheckSection } from '../../ui/CheckSection';
+import { modeWords, strutWords, TERM_NAMES } from './candidateWords';
+
+/** One candidate opened: the sum of its terms, what it is set to, what the checks say, and the way to the bench. */
+export function CandidateDetail({
+  candidate,
+  exact,
+  weights,
+  score,
+  onTake,
+  onExact,
+}: {
+  candidate: Candidate;
+  exact: ExactCandidate | undefined;
+  weights: Weights;
+  score: number;
+  onTake: () => void;
+  onExact: () => void;
+}) {
+  const sum = Object.values(weights).reduce((a, b) => a + b, 0) || 1;
+  const counted = candidate.terms.filter((t) => weights[t.id] > 0);
+  return (
+    <section aria-label="The chosen one" className="space-y-2" data-testid="detail">
+      <h2 className="text-[1.1rem] leading-tight font-[680]">
+        {candidate.spotName}: {candidate.facts.cameraName}
+      </h2>
+      <p className="text-[0.9rem] text-ink-2">
+        {strutWords(candidate)}; {modeWords(candidate)}; {degreesUp(candidate.setUp.angles.tiltDeg)}
+        {Math.abs(candidate.setUp.angles.panDeg) > 0.5
+          ? `, turned ${Math.round(Math.abs(candidate.setUp.angles.panDeg))}° ${candidate.setUp.angles.panDeg > 0 ? 'right' : 'left'}`
+          : ''}
+        ; {candidate.facts.cost}
+      </p>
+      <button type="button" className="action action-main w-full" onClick={onTake}>
+        Take it to the bench
+      </button>
+      <table className="w-full text-[0.93rem]">
+        <caption className="caption text-left">
+          Score <span className="reading">{Math.round(score * 100)}</span> of 100: the sum of
+        </caption>
+        <tbody>
+          {counted.map((term) => (
+            <tr key={term.id} className="border-b border-hair align-baseline leading-tight">
+              <th scope="row" className="py-0.5 pr-2 text-left font-normal whitespace-nowrap">
+                {TERM_NAMES[term.id]}
+              </th>
+              <td className="text-[0.86rem] text-ink-2">{term.text}</td>
+              <td className="reading pl-2 text-right whitespace-nowrap">
+                {((100 * weights[term.id] * term.value) / sum).toFixed(1)}
+                <span className="text-ink-2"> / {((100 * weights[term.id]) / sum).toFixed(0)}</span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {exact ? (
+        exact.checks.map((check) => (
+          <div key={check.check} inert>
+            <CheckSection check={check} />
+          </div>
+        ))
+      ) : (
+        <p className="text-[0.9rem]">
+          From the coarse pass: shares within about two hundredths.{' '}
+          <button type="button" className="min-h-[24px] font-[620] underline underline-offset-2" onClick={onExact}>
+            Check it in full
+          </button>
+        </p>
+      )}
+    </section>
+  );
+}
+
+const degreesUp = (tiltDeg: number): string =>
+  Math.abs(tiltDeg) < 0.5
+    ? 'level'
+    : `${Math.round(Math.abs(tiltDeg))}° ${tiltDeg > 0 ? 'up' : 'down'} as read standing`;

@@ -1,0 +1,318 @@
+import {
+  kitWith,
+  measuredBands,
+  newAsk,
+  rankCandidates,
+  resolveRig,
+  rigOfCarrier,
+  SCHOOLS,
+  schoolCosts,
+  weightsOf,
+  withVariety,
+  type Ask,
+  type Candidate,
+  type SchoolId,
+  type SearchQuestion,
+} from '@strut-spot/core';
+import { Search, X } from 'lucide-react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { useShot } from '../../app/useShot';
+import { useSettings } from '../../storage/settings';
+import { isInBox, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
+import { AskPanel } from './AskPanel';
+import { CandidateCard } from './CandidateCard';
+import { CandidateDetail } from './CandidateDetail';
+import { ComparePanel } from './ComparePanel';
+import { TERM_NAMES } from './candidateWords';
+import { SteadyFastChart } from './SteadyFastChart';
+import { candidatesOf, useSpotSearch, VARIED } from './useSpotSearch';
+import { WhyNotPanel } from './WhyNotPanel';
+
+const PAGE = 24;
+const MOST_COMPARED = 4;
+
+/** Ask for a shot, get the places that give it. */
+export function FindScreen() {
+  const { outing, shot, change } = useShot();
+  const { theme } = useSettings();
+  const navigate = useNavigate();
+  const box = useKitBox() ?? STANDARD_BOX;
+  const ask = useMemo(
+    () => shot.ask ?? newAsk(shot.intentId, shot.carrierId),
+    [shot.ask, shot.intentId, shot.carrierId],
+  );
+  const question = useSearchQuestion(ask, box);
+  const { state, outdated, start, stop, makeExact } = useSpotSearch(question);
+  const weights = useMemo(() => weightsOf(ask), [ask]);
+  const [schools, setSchools] = useState<readonly SchoolId[]>([]);
+  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [compared, setCompared] = useState<readonly string[]>([]);
+  const [comparing, setComparing] = useState(false);
+  const [shown, setShown] = useState(PAGE);
+
+  // Opened for the first time: there is something to look at without a press.
+  const opened = useRef(false);
+  useEffect(() => {
+    if (opened.current || state.phase !== 'idle') return;
+    opened.current = true;
+    void start();
+  }, [state.phase, start]);
+
+  const ranked = useMemo(() => rankCandidates(candidatesOf(state), weights), [state, weights]);
+  const costs = useMemo(() => schoolCosts(ranked, weights), [ranked, weights]);
+  const sheet = useMemo(
+    () =>
+      withVariety(
+        ranked.filter((r) => schools.every((id) => SCHOOLS.find((s) => s.id === id)!.holds(r.candidate))),
+        VARIED,
+      ),
+    [ranked, schools],
+  );
+  const candidates = useMemo(() => sheet.map((r) => r.candidate), [sheet]);
+  const chosen =
+    sheet.find((r) => r.candidate.id === chosenId) ?? ranked.find((r) => r.candidate.id === chosenId) ?? sheet[0];
+  const busy = state.phase === 'searching' || state.phase === 'checking';
+  const tried = state.spots.reduce((sum, s) => sum + s.tried, 0);
+  const rigOf = useCallback(
+    (carrierId: string) =>
+      rigOfCarrier(
+        outing,
+        outing.carriers.find((c) => c.id === carrierId)!,
+      ),
+    [outing],
+  );
+  const pick = useCallback((id: string) => setChosenId(id), []);
+
+  const setAsk = (next: Ask, mergeKey?: string) => change((s) => ({ ...s, ask: next }), mergeKey);
+  const take = (candidate: Candidate) => {
+    const carrier = question.carriers.find((c) => c.carrierId === candidate.carrierId)!;
+    change((s) => ({
+      ...s,
+      carrierId: candidate.carrierId,
+      actionStanceId: carrier.actionStanceId,
+      intentId: ask.intentId,
+      horizonAt: candidate.horizonAt,
+      setUp: candidate.setUp,
+      ask,
+    }));
+    void navigate('..', { relative: 'path' });
+    toast(`On the bench: ${candidate.spotName}. Undo brings the old one back.`);
+  };
+  const compare = (id: string, on: boolean) => {
+    if (on && compared.length >= MOST_COMPARED) {
+      toast(`At most ${MOST_COMPARED} beside each other.`);
+      return;
+    }
+    setCompared(on ? [...compared, id] : compared.filter((other) => other !== id));
+  };
+  const toCompare = ranked.filter((r) => compared.includes(r.candidate.id));
+
+  return (
+    <main className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-2.75rem)] lg:grid-cols-[16.5rem_minmax(0,1fr)_20.5rem]">
+      <h1 className="sr-only">Find spots: {shot.name}</h1>
+      <div className="min-h-0 overflow-y-auto border-hair px-3 py-2 max-lg:order-3 max-lg:border-t lg:border-r">
+        <AskPanel outing={outing} ask={ask} onChange={setAsk} />
+      </div>
+
+      <div className="flex min-h-0 min-w-0 flex-col max-lg:order-1">
+        <div className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-ink px-3 py-1.5">
+          {busy ? (
+            <button type="button" className="action" onClick={stop}>
+              <X size={15} aria-hidden /> Stop
+            </button>
+          ) : (
+            <button type="button" className="action action-main" onClick={() => void start()}>
+              <Search size={15} aria-hidden /> Find spots
+            </button>
+          )}
+          <p
+            aria-live="polite"
+            className="min-w-0 flex-1 leading-tight"
+            data-testid="search-progress"
+            data-phase={state.phase}
+          >
+            <Progress
+              phase={state.phase}
+              outdated={outdated}
+              done={state.done}
+              jobs={state.jobs}
+              tried={tried}
+              seconds={state.seconds}
+              kept={ranked.length}
+            />
+          </p>
+          {compared.length >= 2 && (
+            <button type="button" className="action" onClick={() => setComparing(true)}>
+              Compare {compared.length}
+            </button>
+          )}
+        </div>
+        {busy && (
+          <div
+            className="h-1 w-full bg-paper-2"
+            role="progressbar"
+            aria-label="Spots searched"
+            aria-valuemin={0}
+            aria-valuemax={state.jobs}
+            aria-valuenow={state.done}
+          >
+            <div className="h-full bg-hivis" style={{ width: `${(100 * state.done) / Math.max(1, state.jobs)}%` }} />
+          </div>
+        )}
+        <div
+          className="flex flex-wrap gap-1 border-b border-hair px-3 py-1"
+          role="group"
+          aria-label="Schools of the trade"
+        >
+          {costs.map(({ id, name, count, lost, mostly }) => (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={schools.includes(id)}
+              disabled={count === 0}
+              className={`min-h-[24px] border border-hair px-2 text-[0.9rem] disabled:opacity-50 max-lg:min-h-12 ${schools.includes(id) ? 'bg-ink text-paper' : 'bg-sheet'}`}
+              title={
+                lost === null
+                  ? 'nothing of this kind'
+                  : `its best lies ${(lost * 100).toFixed(1)} points behind${mostly ? `, mostly for ${TERM_NAMES[mostly].toLowerCase()}` : ''}`
+              }
+              onClick={() => setSchools(schools.includes(id) ? schools.filter((s) => s !== id) : [...schools, id])}
+            >
+              {name}{' '}
+              <span className="reading text-[0.82rem]">
+                {lost === null ? '–' : lost < 0.0005 ? 'best' : `−${(lost * 100).toFixed(0)}`}
+              </span>
+            </button>
+          ))}
+        </div>
+        <div className="min-h-0 flex-1 overflow-y-auto">
+          {comparing && toCompare.length >= 2 ? (
+            <ComparePanel
+              ranked={toCompare}
+              rigOf={rigOf}
+              weights={weights}
+              onTake={(id) => take(toCompare.find((r) => r.candidate.id === id)!.candidate)}
+              onClose={() => setComparing(false)}
+            />
+          ) : (
+            <>
+              {sheet.length === 0 && !busy && state.phase !== 'idle' && (
+                <p className="p-4">
+                  Nothing in this kit shows it. <b>Why not there?</b> tells what stopped each spot; more kit or wider
+                  shares may help.
+                </p>
+              )}
+              <ul className="grid grid-cols-2 sm:grid-cols-3 xl:grid-cols-4" data-testid="contact-sheet">
+                {sheet.slice(0, busy ? VARIED : shown).map(({ candidate, score }, i) => (
+                  <CandidateCard
+                    key={candidate.id}
+                    rank={i + 1}
+                    candidate={candidate}
+                    score={score}
+                    exact={state.exact.get(candidate.id)}
+                    rig={rigOf(candidate.carrierId)}
+                    stanceId={question.carriers.find((c) => c.carrierId === candidate.carrierId)!.actionStanceId}
+                    chosen={candidate.id === chosen?.candidate.id}
+                    compared={compared.includes(candidate.id)}
+                    onChoose={() => pick(candidate.id)}
+                    onCompare={(on) => compare(candidate.id, on)}
+                  />
+                ))}
+              </ul>
+              {!busy && sheet.length > shown && (
+                <button type="button" className="action m-3" onClick={() => setShown(shown + PAGE)}>
+                  Show more ({sheet.length - shown} left)
+                </button>
+              )}
+            </>
+          )}
+        </div>
+      </div>
+
+      <div className="min-h-0 space-y-3 overflow-y-auto border-hair px-3 py-2 max-lg:order-2 lg:border-l">
+        <div className="h-52">
+          {candidates.length > 0 && (
+            <SteadyFastChart
+              candidates={candidates}
+              chosenId={chosen?.candidate.id ?? null}
+              themeKey={theme}
+              onPick={pick}
+            />
+          )}
+        </div>
+        {chosen && (
+          <CandidateDetail
+            candidate={chosen.candidate}
+            exact={state.exact.get(chosen.candidate.id)}
+            weights={weights}
+            score={chosen.score}
+            onTake={() => take(chosen.candidate)}
+            onExact={() => void makeExact(chosen.candidate)}
+          />
+        )}
+        {state.spots.length > 0 && <WhyNotPanel spots={state.spots} best={ranked[0]} weights={weights} onPick={pick} />}
+      </div>
+    </main>
+  );
+}
+
+function Progress({
+  phase,
+  outdated,
+  done,
+  jobs,
+  tried,
+  seconds,
+  kept,
+}: {
+  phase: string;
+  outdated: boolean;
+  done: number;
+  jobs: number;
+  tried: number;
+  seconds: number | null;
+  kept: number;
+}) {
+  const counted = `${tried.toLocaleString('en')} pictures on ${done} of ${jobs} spots`;
+  if (phase === 'searching') return <>{counted}…</>;
+  if (phase === 'checking') return <>{counted}; checking the best in full…</>;
+  if (phase === 'cancelled') return <>Stopped after {counted}. What was found is below.</>;
+  if (outdated) return <>The question has changed: search again.</>;
+  if (phase === 'done') {
+    return (
+      <>
+        {counted}
+        {seconds === null ? '' : ` in ${seconds.toFixed(1)} s`}; {kept} hold up.
+      </>
+    );
+  }
+  return <>Ask on the left, then search.</>;
+}
+
+/** The question as the search takes it: carriers as fitted, pieces by id. */
+function useSearchQuestion(ask: Ask, box: typeof STANDARD_BOX): SearchQuestion {
+  const { outing, shot } = useShot();
+  return useMemo(() => {
+    const carriers = outing.carriers
+      .filter((c) => ask.carrierIds.includes(c.id))
+      .map((carrier) => ({
+        carrierId: carrier.id,
+        rig: rigOfCarrier(outing, carrier),
+        actionStanceId:
+          carrier.id === shot.carrierId ? shot.actionStanceId : resolveRig(carrier.rig).machine.actionStanceId,
+        ride: carrier.ride,
+        measured: Object.fromEntries(
+          [...new Set(carrier.spotLogs.map((log) => log.spotId))]
+            .map((spotId) => [spotId, measuredBands(carrier, spotId)] as const)
+            .filter(([, bands]) => bands.length > 0),
+        ),
+      }));
+    const { cameras, bases, links, heads } = kitWith(outing.ownKit);
+    const pieceIds = [...cameras, ...bases, ...links, ...heads]
+      .map((piece) => piece.id)
+      .filter((id) => ask.kit === 'anything' || isInBox(box, id));
+    return { ask, carriers, pieceIds };
+  }, [outing, shot.carrierId, shot.actionStanceId, ask, box]);
+}

@@ -1,0 +1,34 @@
+import type { Candidate, TermId } from '@strut-spot/core';
+
+export const TERM_NAMES: Readonly<Record<TermId, string>> = {
+  picture: 'Picture',
+  steady: 'Steady',
+  feel: 'Speed feel',
+  holds: 'Holds',
+  clear: 'Clear',
+  light: 'Light',
+  quick: 'Quick',
+  reach: 'In reach',
+  talk: 'Voice',
+};
+
+/** What stands between spot and camera, in a few words. */
+export const strutWords = ({ facts, setUp }: Candidate): string =>
+  [
+    facts.baseName,
+    ...facts.linkNames.map((name, i) => {
+      const { lengthM } = setUp.links[i]!;
+      return lengthM >= 0.1 ? `${name} ${Math.round(lengthM * 100)} cm` : name;
+    }),
+  ].join(', ');
+
+/** How a shake reads in one word. */
+export function steadyWord({ unsteadiness }: Candidate['facts']): string {
+  if (unsteadiness === null) return '…';
+  return unsteadiness < 0.35 ? 'steady' : unsteadiness < 1 ? 'lively' : 'shaky';
+}
+
+export const modeWords = ({ setUp }: Candidate): string => {
+  const upright = setUp.mounting.startsWith('portrait') ? ', upright' : '';
+  return `${setUp.modeId}, stabiliser ${setUp.stabiliserId}${upright}`;
+};

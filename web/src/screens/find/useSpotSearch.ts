@@ -1,0 +1,143 @@
+import {
+  rankCandidates,
+  weightsOf,
+  withVariety,
+  type Candidate,
+  type ExactCandidate,
+  type SearchQuestion,
+  type SpotResult,
+} from '@strut-spot/core';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { announceShapes } from '../../storage/shapes';
+import { searching } from '../../workers/core';
+
+export interface SearchState {
+  readonly phase: 'idle' | 'searching' | 'checking' | 'done' | 'cancelled';
+  readonly done: number;
+  readonly jobs: number;
+  readonly spots: readonly SpotResult[];
+  readonly exact: ReadonlyMap<string, ExactCandidate>;
+  /** Whole time, once it is done. */
+  readonly seconds: number | null;
+}
+
+const NOTHING: SearchState = { phase: 'idle', done: 0, jobs: 0, spots: [], exact: new Map(), seconds: null };
+/** Of the best, as different as can be, so many are cast exactly and checked in full. */
+const FINALISTS = 16;
+/** Pictures on the sheet's first screens that must differ. */
+export const VARIED = 8;
+
+/** Searches of the last questions: kept as long as nothing in the outing that they depend on changes. */
+const finished = new Map<string, SearchState>();
+const KEPT = 8;
+
+/** What a search depends on: weights only rank what was found. */
+const keyOf = ({ ask, ...rest }: SearchQuestion): string => JSON.stringify({ ...rest, ask: { ...ask, weights: {} } });
+
+/** Candidates as they stand: the exact ones in place of the coarse, those left out that an exact check stopped. */
+export const candidatesOf = ({ spots, exact }: SearchState): readonly Candidate[] =>
+  spots
+    .flatMap((spot) => spot.candidates)
+    .filter((c) => !exact.get(c.id)?.stopped)
+    .map((c) => exact.get(c.id)?.candidate ?? c);
+
+/** Runs a search on the searching workers, spot by spot; the best so far is there all the while. */
+export function useSpotSearch(question: SearchQuestion) {
+  const key = keyOf(question);
+  const [shown, setShown] = useState<{ key: string; state: SearchState }>(() => ({
+    key,
+    state: finished.get(key) ?? NOTHING,
+  }));
+  const run = useRef(0);
+  const stop = useCallback(() => {
+    run.current++;
+    setShown((s) =>
+      s.state.phase === 'searching' || s.state.phase === 'checking'
+        ? { ...s, state: { ...s.state, phase: 'cancelled' } }
+        : s,
+    );
+  }, []);
+  useEffect(
+    () => () => {
+      run.current++;
+    },
+    [],
+  );
+
+  const start = useCallback(async () => {
+    const mine = ++run.current;
+    const begun = performance.now();
+    const workers = searching();
+    const announced = announceShapes();
+    let state: SearchState = { ...NOTHING, phase: 'searching' };
+    const show = (next: SearchState) => {
+      state = next;
+      if (mine === run.current) setShown({ key, state });
+    };
+    show(state);
+    await announced;
+    // Finding the spots poses the carrier: not for the page's own thread.
+    const jobs = await workers[0]!.searchJobs(question);
+    show({ ...state, jobs: jobs.length });
+    /** Deals out jobs to whoever is free. */
+    const deal = async <Job, Result>(
+      list: readonly Job[],
+      ask: (worker: (typeof workers)[number], job: Job) => Promise<Result>,
+      take: (result: Result, job: Job) => void,
+    ) => {
+      let next = 0;
+      await Promise.all(
+        workers.map(async (worker) => {
+          while (next < list.length && mine === run.current) {
+            const job = list[next++]!;
+            const result = await ask(worker, job);
+            if (mine === run.current) take(result, job);
+          }
+        }),
+      );
+    };
+    await deal(
+      jobs,
+      (worker, job) => worker.searchSpot(question, job),
+      (result) => {
+        // In the order of the carrier's spots, whoever was quicker.
+        const order = (s: SpotResult) => jobs.findIndex((j) => j.carrierId === s.carrierId && j.spotId === s.spotId);
+        show({
+          ...state,
+          done: state.done + 1,
+          spots: [...state.spots, result].sort((a, b) => order(a) - order(b)),
+        });
+      },
+    );
+    if (mine !== run.current) return;
+    show({ ...state, phase: 'checking' });
+    const ranked = rankCandidates(candidatesOf(state), weightsOf(question.ask));
+    const finalists = withVariety(ranked, VARIED)
+      .slice(0, FINALISTS)
+      .map((r) => r.candidate);
+    await deal(
+      finalists,
+      (worker, candidate) => worker.exactCandidate(question, candidate),
+      (result, candidate) => show({ ...state, exact: new Map(state.exact).set(candidate.id, result) }),
+    );
+    if (mine !== run.current) return;
+    show({ ...state, phase: 'done', seconds: (performance.now() - begun) / 1000 });
+    finished.set(key, state);
+    if (finished.size > KEPT) finished.delete(finished.keys().next().value!);
+  }, [key, question]);
+
+  /** Checks one more candidate in full. */
+  const makeExact = useCallback(
+    async (candidate: Candidate) => {
+      const result = await searching()[0]!.exactCandidate(question, candidate);
+      setShown((s) => ({ ...s, state: { ...s.state, exact: new Map(s.state.exact).set(candidate.id, result) } }));
+    },
+    [question],
+  );
+
+  const known = finished.get(key);
+  const state = shown.key === key ? shown.state : (known ?? shown.state);
+  /** Shown is the answer to another question: something was changed since. */
+  const outdated = shown.key !== key && known === undefined && shown.state.phase !== 'idle';
+  return useMemo(() => ({ state, outdated, start, stop, makeExact }), [state, outdated, start, stop, makeExact]);
+}
