@@ -16,6 +16,7 @@ const intent: IntentDefinition = {
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.01], weight: 2 },
   ],
   feel: 0.1,
+  weights: { steady: 6 },
   seconds: 15,
 };
 

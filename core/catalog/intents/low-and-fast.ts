@@ -15,6 +15,7 @@ const intent: IntentDefinition = {
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
   feel: 1,
+  weights: { feel: 9, steady: 2 },
   seconds: 10,
 };
 

@@ -15,6 +15,7 @@ const intent: IntentDefinition = {
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
   feel: 0.8,
+  weights: { steady: 8 },
   seconds: 15,
 };
 

@@ -37,6 +37,8 @@ export interface IntentDefinition {
   readonly wants: readonly Want[];
   /** How it should feel: 0 = calm, floating, 1 = fast; null where it does not matter. */
   readonly feel: number | null;
+  /** What counts more or less in it than usual, by the terms of a search. */
+  readonly weights?: Readonly<Partial<Record<'steady' | 'feel' | 'clear' | 'quick', number>>>;
   /** Seconds of film that such a shot usually gives. */
   readonly seconds: number;
 }

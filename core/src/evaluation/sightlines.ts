@@ -5,7 +5,8 @@ import type { FramedSetUp, StanceFrame } from './evaluateSetUp';
 import { castCube, lookUpFrame, type VisibilityCube } from '../framing/visibilityCube';
 import { FRAME_GROUPS, measureFrame } from '../framing/measureFrame';
 import { eyeStreaming, medianStreaming } from '../framing/perceivedSpeed';
-import type { Lens } from '../lens/lens';
+import { fieldOfViewDeg, type Lens } from '../lens/lens';
+import { castFrame } from '../framing/castFrame';
 import type { PosedPart } from '../rig/types';
 import { poseStrut } from '../strut/kinematics';
 import { ownParts } from '../strut/ownParts';
@@ -39,6 +40,8 @@ export function seenIn({ scene, reference, cubes }: Sightlines, { stance, rig, s
 
 /** Columns of the pictures that are looked up: shares within some 2 percentage points (docs/performance.md). */
 export const COARSE_COLUMNS = 24;
+/** Below this a column is narrower than a direction of the cube. */
+const NARROW_DEG = 45;
 const eyes = keepLatest<{ readonly streaming: number | null }>(400);
 
 /** One picture by looking up. @param feel whether the speed feel is wanted too */
@@ -52,7 +55,11 @@ export function coarseStance(
   const { parts, cube } = seenIn(sightlines, posed);
   const strut = poseStrut(resolved, sightlines.scene.setUpRig, posed.rig);
   const grid = rayGridOf(lens);
-  const cast = lookUpFrame(cube, strut.worldFromCamera.rotation, grid);
+  // A narrow lens sees finer than the cube: its picture is cast.
+  const cast =
+    fieldOfViewDeg(lens, 'horizontal') < NARROW_DEG
+      ? castFrame(parts, strut.worldFromCamera, grid)
+      : lookUpFrame(cube, strut.worldFromCamera.rotation, grid);
   const { ground } = posed.rig;
   // The cube's own place: half a decimetre beside the lens at most.
   let speedFeel: number | null = null;

@@ -3,12 +3,18 @@ import { MeshBVH } from 'three-mesh-bvh';
 import { bikeRig } from '../../testing/rigs';
 import { seededRandom } from '../../testing/seededRandom';
 import { invert, transformDirection, transformPoint, type Pose } from '../geometry/pose';
-import { rotationFromPanTiltRoll } from '../geometry/rotation';
+import { NO_ROTATION, rotationFromPanTiltRoll } from '../geometry/rotation';
 import { calibrateLens } from '../lens/lens';
 import { rayGrid } from '../lens/rayGrid';
 import { poseRig } from '../rig/poseRig';
 import type { PosedPart } from '../rig/types';
+import { newCarrier } from '../outing/newOuting';
+import { knownMachines } from '../rig/resolveRig';
+import { placedSpots, worldFromSpot } from '../rig/spots';
 import { castFrame } from './castFrame';
+import { FRAME_GROUPS, measureFrame } from './measureFrame';
+import { cubeBins } from './rayBins';
+import { castCube, lookUpFrame } from './visibilityCube';
 
 /** Outside reference: three-mesh-bvh 0.9, one tree a part, one ray at a time. */
 function oracle(parts: readonly PosedPart[], camera: Pose, directions: Float64Array): number[] {
@@ -66,4 +72,72 @@ it('names the same part as three-mesh-bvh on at least 99.5 % of pixels, over sta
     }
   }
   expect(same / all).toBeGreaterThan(0.995);
+});
+
+it('and over every carrier, in one of its stances each and a lens of each kind, seeded', () => {
+  const random = seededRandom(7);
+  let same = 0;
+  let all = 0;
+  for (const machine of knownMachines()) {
+    const { rig } = newCarrier('c', machine.id, 1.75);
+    const stance = machine.stances[Math.floor(random() * machine.stances.length)]!;
+    const posed = poseRig(rig, stance.id);
+    const parts = posed.parts.filter((p) => !p.seeThrough);
+    const placed = placedSpots(rig);
+    const spot = placed[Math.floor(random() * placed.length)]!;
+    const from = worldFromSpot(posed, spot);
+    const projection = (['rectilinear', 'equidistant', 'equisolid', 'stereographic'] as const)[
+      Math.floor(random() * 4)
+    ]!;
+    const lens = calibrateLens({
+      projection,
+      widthPx: 1600,
+      heightPx: 900,
+      fovDeg: 60 + 60 * random(),
+      fovAcross: 'horizontal',
+      crop: 1,
+    });
+    const camera: Pose = {
+      position: transformPoint(from, [0, 0.06 + 0.2 * random(), 0]),
+      rotation: rotationFromPanTiltRoll({
+        panDeg: 360 * random(),
+        tiltDeg: 60 * random() - 40,
+        rollDeg: 20 * random(),
+      }),
+    };
+    const cast = castFrame(parts, camera, rayGrid(lens, 24, 14));
+    oracle(parts, camera, cast.directions).forEach((part, i) => {
+      all++;
+      if (part === cast.part[i]) same++;
+    });
+  }
+  expect(same / all).toBeGreaterThan(0.995);
+});
+
+it('what is looked up in a visibility cube agrees with what is cast, but for edges', () => {
+  const { parts, ground } = poseRig(bikeRig(), 'crouch');
+  const place: Pose = {
+    position: [0.15, 1.18, 0],
+    rotation: rotationFromPanTiltRoll({ panDeg: 5, tiltDeg: -20, rollDeg: 3 }),
+  };
+  const lens = calibrateLens({
+    projection: 'equidistant',
+    widthPx: 1600,
+    heightPx: 900,
+    fovDeg: 118,
+    fovAcross: 'horizontal',
+    crop: 1,
+  });
+  const grid = rayGrid(lens, 64, 36);
+  const cast = castFrame(parts, place, grid);
+  const cube = castCube(parts, place.position);
+  const looked = lookUpFrame(cube, place.rotation, grid);
+  const agree = [...cast.part].filter((part, i) => part === looked.part[i]).length / cast.part.length;
+  expect(agree).toBeGreaterThan(0.93);
+  const exact = measureFrame(cast, parts, lens, place, ground).shares;
+  const coarse = measureFrame(looked, parts, lens, place, ground, false).shares;
+  for (const group of FRAME_GROUPS) expect(Math.abs(exact[group] - coarse[group])).toBeLessThan(0.015);
+  // The cube itself is exact in its own directions.
+  const own = oracle(parts, { ...place, rotation: NO_ROTATION }, cubeBins(cube.size).directions.slice(0, 3 * 2000));
+  expect(own.filter((part, i) => part === cube.part[i]).length / own.length).toBeGreaterThan(0.995);
 });

@@ -56,7 +56,8 @@ export const WEIGHT_LIMIT = 12;
 /** Weights that count for an ask: the usual ones, what it asks for on top, then what was set by hand. */
 export const weightsOf = (ask: Ask): Weights => ({
   ...USUAL_WEIGHTS,
-  feel: feelOf(ask) === null ? 0 : USUAL_WEIGHTS.feel,
+  ...intentOf(ask.intentId).weights,
+  ...(feelOf(ask) === null ? { feel: 0 } : {}),
   reach: ask.reachable ? 3 : 0,
   talk: ask.talking ? 3 : 0,
   ...ask.weights,

@@ -1,5 +1,6 @@
 import { type Candidate, type ExactCandidate, type Weights } from '@strut-spot/core';
-import { CheckSection } from '../../ui/CheckSection';
+import { CHECK_NAMES } from '../../ui/checkNames';
+import { VerdictMark } from '../../ui/VerdictMark';
 import { modeWords, strutWords, TERM_NAMES } from './candidateWords';
 
 /** One candidate opened: the sum of its terms, what it is set to, what the checks say, and the way to the bench. */
@@ -55,11 +56,19 @@ export function CandidateDetail({
         </tbody>
       </table>
       {exact ? (
-        exact.checks.map((check) => (
-          <div key={check.check} inert>
-            <CheckSection check={check} />
-          </div>
-        ))
+        <ul className="text-[0.93rem]">
+          {exact.checks.map((check) => (
+            <li key={check.check} className="border-b border-hair py-0.5 leading-tight">
+              <span className="flex justify-between">
+                <span className="font-[660]">{CHECK_NAMES[check.check]}</span>
+                <VerdictMark verdict={check.verdict} size={13} />
+              </span>
+              <span className="text-[0.86rem] text-ink-2">
+                {'findings' in check ? check.findings[0]!.because : check.missing}
+              </span>
+            </li>
+          ))}
+        </ul>
       ) : (
         <p className="text-[0.9rem]">
           From the coarse pass: shares within about two hundredths.{' '}

@@ -70,7 +70,15 @@ export function FindScreen() {
       ),
     [ranked, schools],
   );
-  const candidates = useMemo(() => sheet.map((r) => r.candidate), [sheet]);
+  // The chart waits for the search to settle: drawing hundreds of points at every spot would hold up the page.
+  const isDone = state.phase === 'done';
+  const settled = state.phase === 'searching' ? 0 : state.spots.length;
+  const candidates = useMemo(
+    () => (settled === 0 ? [] : sheet.map((r) => r.candidate)),
+    // Exact figures that come in one by one move a point by less than its size.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [settled, isDone, schools],
+  );
   const chosen =
     sheet.find((r) => r.candidate.id === chosenId) ?? ranked.find((r) => r.candidate.id === chosenId) ?? sheet[0];
   const busy = state.phase === 'searching' || state.phase === 'checking';

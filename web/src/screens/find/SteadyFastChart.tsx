@@ -13,6 +13,8 @@ interface Point {
   readonly name: string;
 }
 
+const TICKS = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20];
+
 /** Own shapes for where a camera sits, so that meaning does not hang on colour. */
 const SHAPES = { head: 'circle', body: 'triangle', machine: 'rect', beside: 'crossRot' } as const;
 
@@ -73,10 +75,12 @@ export function SteadyFastChart({
           ...axis,
           type: 'logarithmic',
           title: { display: true, text: 'fast: × the speed that the eyes see', color: ink2 },
-          ticks: {
-            ...axis.ticks,
-            callback: (value) => (([0.1, 0.2, 0.5, 1, 2, 5, 10, 20] as unknown[]).includes(value) ? String(value) : ''),
+          min: 0.1,
+          max: 20,
+          afterBuildTicks: (scale) => {
+            scale.ticks = TICKS.map((value) => ({ value }));
           },
+          ticks: { ...axis.ticks, callback: (value) => String(value) },
         },
         y: { ...axis, min: 0, max: 1, title: { display: true, text: 'steady', color: ink2 } },
       },

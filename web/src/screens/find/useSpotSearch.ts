@@ -23,7 +23,8 @@ export interface SearchState {
 
 const NOTHING: SearchState = { phase: 'idle', done: 0, jobs: 0, spots: [], exact: new Map(), seconds: null };
 /** Of the best, as different as can be, so many are cast exactly and checked in full. */
-const FINALISTS = 16;
+const FINALISTS = 12;
+const ROUNDS = 4;
 /** Pictures on the sheet's first screens that must differ. */
 export const VARIED = 8;
 
@@ -111,15 +112,20 @@ export function useSpotSearch(question: SearchQuestion) {
     );
     if (mine !== run.current) return;
     show({ ...state, phase: 'checking' });
-    const ranked = rankCandidates(candidatesOf(state), weightsOf(question.ask));
-    const finalists = withVariety(ranked, VARIED)
-      .slice(0, FINALISTS)
-      .map((r) => r.candidate);
-    await deal(
-      finalists,
-      (worker, candidate) => worker.exactCandidate(question, candidate),
-      (result, candidate) => show({ ...state, exact: new Map(state.exact).set(candidate.id, result) }),
-    );
+    // What an exact check stops makes room for the next one, which is then checked in its turn.
+    for (let round = 0; round < ROUNDS && mine === run.current; round++) {
+      const ranked = rankCandidates(candidatesOf(state), weightsOf(question.ask));
+      const open = withVariety(ranked, VARIED)
+        .slice(0, round === 0 ? FINALISTS : VARIED)
+        .map((r) => r.candidate)
+        .filter((c) => !state.exact.has(c.id));
+      if (open.length === 0) break;
+      await deal(
+        open,
+        (worker, candidate) => worker.exactCandidate(question, candidate),
+        (result, candidate) => show({ ...state, exact: new Map(state.exact).set(candidate.id, result) }),
+      );
+    }
     if (mine !== run.current) return;
     show({ ...state, phase: 'done', seconds: (performance.now() - begun) / 1000 });
     finished.set(key, state);

@@ -1,0 +1,44 @@
+import { INTENTS } from '../catalog/index.generated';
+import { newCarrier } from '../src/outing/newOuting';
+import type { RigSpec } from '../src/rig/resolveRig';
+import { resolveRig } from '../src/rig/resolveRig';
+import { newAsk, type Ask } from '../src/search/ask';
+import type { SearchQuestion } from '../src/search/searchQuestion';
+import { kitWith } from '../src/strut/kit';
+import { usualRide, type RideConditions } from '../src/vibration/ride';
+
+/** Every piece of the catalogue, or those of some kinds with only the cameras and links named. */
+export function pieces(only: { cameras?: readonly string[]; links?: readonly string[] } = {}): readonly string[] {
+  const { cameras, bases, links, heads } = kitWith();
+  const ids = (items: readonly { readonly id: string }[], keep?: readonly string[]) =>
+    items.map((item) => item.id).filter((id) => keep === undefined || keep.includes(id));
+  return [...ids(cameras, only.cameras), ...ids(bases), ...ids(links, only.links), ...ids(heads)];
+}
+
+/** A question about one carrier of the catalogue, ridden as usual. */
+export function asking(
+  machineId: string,
+  intentId: (typeof INTENTS)[number]['id'],
+  over: {
+    ask?: Partial<Ask>;
+    ride?: Partial<RideConditions>;
+    rig?: Partial<RigSpec>;
+    pieceIds?: readonly string[];
+  } = {},
+): SearchQuestion {
+  const { rig } = newCarrier('c', machineId, 1.75);
+  const { machine } = resolveRig(rig);
+  return {
+    ask: { ...newAsk(intentId, 'c'), kit: 'anything', ...over.ask },
+    carriers: [
+      {
+        carrierId: 'c',
+        rig: { ...rig, ...over.rig },
+        actionStanceId: machine.actionStanceId,
+        ride: { ...usualRide(machine), ...over.ride },
+        measured: {},
+      },
+    ],
+    pieceIds: over.pieceIds ?? pieces({ cameras: ['cube-camera'], links: [] }),
+  };
+}
