@@ -131,8 +131,8 @@ export class Page {
 
   text = async (css: string): Promise<string> => (await this.find(css)).getText();
 
-  async until(what: string, holds: () => Promise<boolean>): Promise<void> {
-    await this.driver.wait(async () => holds().catch(() => false), WAIT_MS, `waited in vain: ${what}`);
+  async until(what: string, holds: () => Promise<boolean>, waitMs = WAIT_MS): Promise<void> {
+    await this.driver.wait(async () => holds().catch(() => false), waitMs, `waited in vain: ${what}`);
   }
 
   untilText = (css: string, pattern: RegExp) =>

@@ -1,0 +1,104 @@
+/** Finding spots in the real page: ask, progress, stop, ask again, pick on the chart, compare, why-not, to the bench and back. */
+import { By } from 'selenium-webdriver';
+import { Page } from './support/browser';
+
+let page: Page;
+beforeAll(async () => {
+  page = await Page.start();
+  await page.open('/');
+  await page.at('//a[contains(., "Late winter on Skerra")]');
+});
+afterAll(async () => {
+  expect(await page.errors()).toEqual([]);
+  await page.stop();
+});
+
+const shot = '/outing/skerra-late-winter/shot/gravel-hands';
+const phase = async () => (await page.find('[data-testid=search-progress]')).getAttribute('data-phase');
+const done = () => page.until('the search is done', async () => (await phase()) === 'done', 90_000);
+const cards = () => page.driver.findElements(By.css('[data-testid=contact-sheet] > li'));
+const names = async () => Promise.all((await cards()).map(async (card) => (await card.getText()).split('\n')[0]!));
+
+it('opened, it searches by itself; stopped, it keeps what was found; asked again, it finishes', async () => {
+  await page.open(`${shot}/find`);
+  await page.until('something is found', async () => (await cards()).length > 0, 60_000);
+  expect(await phase()).toBe('searching');
+  await page.press('Stop');
+  await page.untilText('[data-testid=search-progress]', /Stopped after [\d,]+ pictures on \d+ of \d+ spots/);
+  expect((await cards()).length).toBeGreaterThan(0);
+  await page.driver.executeScript(
+    'window.longTasks = []; new PerformanceObserver((l) => l.getEntries().forEach((e) => window.longTasks.push(e.duration))).observe({ type: "longtask" })',
+  );
+  await page.press('Find spots');
+  await done();
+  await page.untilText('[data-testid=search-progress]', /on 12 of 12 spots in [\d.]+ s; \d+ hold up/);
+  console.info(
+    `${await page.text('[data-testid=search-progress]')} longest main-thread task: ${Math.round(Number(await page.driver.executeScript('return Math.max(0, ...window.longTasks)')))} ms`,
+  );
+  // The first eight are eight different spots, each with its picture.
+  const first = (await names()).slice(0, 8).map((name) => name.replace(/^\d+\. /, ''));
+  expect(new Set(first).size).toBeGreaterThanOrEqual(6);
+  await page.find('[data-testid=contact-sheet] canvas:not([data-drawn="0"])');
+});
+
+it('a weight ranks anew at once; a school narrows the sheet', async () => {
+  await page.open(`${shot}/find`);
+  await page.until('searched', async () => ['done', 'searching'].includes((await phase())!));
+  await done();
+  const before = await names();
+  const steady = await page.find('[aria-label="Weight of steady"]');
+  await steady.sendKeys(...Array.from({ length: 8 }, () => '\uE014'));
+  await page.until('the order changes', async () => (await names()).join() !== before.join());
+  expect(await phase()).toBe('done');
+  await page.press('Undo');
+  const school = await page.at('//button[starts-with(normalize-space(.), "On the head")]');
+  await school.click();
+  await page.until('heads alone', async () =>
+    (await names()).every((name) => /helmet|head|mouth|chin|visor/i.test(name)),
+  );
+  await school.click();
+});
+
+it('a point of the chart is picked; three are compared in all stances', async () => {
+  const chosen = () => page.text('[data-testid=detail] h2');
+  const was = await chosen();
+  await page.until('another one is picked', async () => {
+    await page.driver.executeScript(`
+      const canvas = document.querySelector('canvas[role=img][aria-label*="steady against fast"]');
+      const box = canvas.getBoundingClientRect();
+      window.tries = (window.tries ?? 0) + 1;
+      for (let i = 0; i < 60; i++) {
+        const x = box.left + box.width * (0.2 + 0.7 * ((window.tries * 7 + i * 13) % 60) / 60);
+        const y = box.top + box.height * (0.2 + 0.5 * ((i * 17) % 60) / 60);
+        canvas.dispatchEvent(new MouseEvent('click', { clientX: x, clientY: y, bubbles: true }));
+      }`);
+    return (await chosen()) !== was;
+  });
+  for (const n of [1, 2, 3]) await page.click(await page.at(`//input[@aria-label="Compare ${n}"]`));
+  await page.press('Compare 3');
+  const panel = await page.find('[data-testid=compare]');
+  expect(await panel.findElements(By.css('article'))).toHaveLength(3);
+  expect(await panel.findElements(By.css('figure'))).toHaveLength(15);
+  expect(await panel.getText()).toMatch(/The best of these/);
+  expect(await panel.getText()).toMatch(/less \w+/);
+  await page.press('Back to the sheet');
+});
+
+it('why not there: a reason or what it gives away; then the best goes to the bench, and undo brings the old one back', async () => {
+  for (const spot of ['Boot, right, outside', 'Helmet, top']) {
+    await page.click(await page.at(`//*[@data-testid="why-not"]//button[.="${spot}"]`));
+    await page.untilText('[data-testid=why-not]', /Nothing holds up there|points behind with its best|It is the best/);
+  }
+  await page.click(await page.at('(//*[@data-testid="contact-sheet"]//button)[1]'));
+  const spotName = /^(.*): /.exec(await page.text('[data-testid=detail] h2'))![1]!;
+  await page.press('Take it to the bench');
+  await page.find('[data-testid=lens-picture][data-fine=yes]');
+  await page.until('its spot is chosen', async () => {
+    const chosen = await page.driver.findElements(By.xpath(`//label[contains(., "${spotName}")]/input[@name="spot"]`));
+    return chosen.length > 0 && (await chosen[0]!.isSelected());
+  });
+  await page.press('Undo');
+  // Back on the sheet nothing has to be searched again.
+  await page.click(await page.at('//nav[@aria-label="Sheets of this shot"]/a[.="Find"]'));
+  expect(await phase()).toBe('done');
+});
