@@ -14,6 +14,12 @@ import {
 import { MeshBVH } from 'three-mesh-bvh';
 import { evaluateShot } from '../src/evaluation/evaluateShot';
 import { castFrame } from '../src/framing/castFrame';
+import { cubeBins } from '../src/framing/rayBins';
+import { castCube, lookUpFrame } from '../src/framing/visibilityCube';
+import { measureFrame } from '../src/framing/measureFrame';
+import { asking, pieces } from '../testing/asking';
+import { searchJobs } from '../src/search/searchQuestion';
+import { searchSpot } from '../src/search/searchSpot';
 import { mergeMeshes, transformMesh, triangleCount } from '../src/geometry/mesh';
 import type { Pose } from '../src/geometry/pose';
 import { rotationFromPanTiltRoll } from '../src/geometry/rotation';
@@ -115,3 +121,58 @@ console.log(`poses a second, ${STANCES.length} stances each: ${(1000 / fiveStanc
 console.log(`evaluation of one set-up in all stances, with its check: ${evaluation.toFixed(1)} ms`);
 console.log(`ranking of all spots for one intent: ${ranking.toFixed(0)} ms`);
 console.log(`coarse picture of 144 × 81: ${coarse.toFixed(1)} ms`);
+
+// What a search does: a cube once a place and stance, then looking up for every orientation, mode and crop there.
+const cube = castCube(crouch.parts, camera.position);
+const cubeRays = cubeBins(cube.size).rays.length;
+const ofCube = medianMs(() => castCube(crouch.parts, camera.position), 2000, 20);
+const wholeCube = medianMs(() => castCube(crouch.parts, camera.position, { exact: true }), 2000, 20);
+const cubeDirections = cubeBins(cube.size).directions;
+const cubeWithTree = medianMs(
+  () => {
+    for (let i = 0; i < cubeRays; i++) {
+      ahead.set(cubeDirections[i * 3]!, cubeDirections[i * 3 + 1]!, cubeDirections[i * 3 + 2]!);
+      caster.set(origin, ahead);
+      tree.raycastFirst(caster.ray, DoubleSide);
+    }
+  },
+  2000,
+  3,
+);
+const lookUp = medianMs(() => lookUpFrame(cube, camera.rotation, grid), 1000, 50);
+const measured = medianMs(
+  () => measureFrame(lookUpFrame(cube, camera.rotation, grid), crouch.parts, lens, camera, crouch.ground, false),
+  1000,
+  50,
+);
+/** Pictures that share a cube in a search of one carrier: fewest of a place that goes on (docs/performance.md). */
+const SHARED = 60;
+console.log(
+  `\nvisibility cube of ${cubeRays} rays: ${ofCube.toFixed(2)} ms (${wholeCube.toFixed(2)} with every triangle); the same rays by three-mesh-bvh ${cubeWithTree.toFixed(1)} ms: ${(cubeWithTree / ofCube).toFixed(1)} × (${(cubeWithTree / wholeCube).toFixed(1)} ×)`,
+);
+console.log(
+  `a picture of ${COLUMNS} × ${ROWS} looked up: ${lookUp.toFixed(3)} ms, looked up and measured: ${measured.toFixed(3)} ms`,
+);
+console.log(
+  `framing with ${SHARED} pictures to a cube: ${(1000 / (ofCube / SHARED + lookUp)).toFixed(0)} pictures a second, ${(withTree / (ofCube / SHARED + lookUp)).toFixed(1)} × three-mesh-bvh`,
+);
+
+const searched = (question: ReturnType<typeof asking>) => {
+  const start = performance.now();
+  const results = searchJobs(question).map((job) => searchSpot(question, job));
+  const ms = performance.now() - start;
+  const tried = results.reduce((sum, r) => sum + r.tried, 0);
+  return { ms, tried, inAll: results.reduce((sum, r) => sum + r.inAllStances, 0) };
+};
+console.log('\nsearch of all spots of a mountain bike on one thread, by what is in the kit');
+for (const [name, ids] of [
+  ['one camera, no arms', pieces({ cameras: ['cube-camera'], links: [] })],
+  ['two cameras, two arms', pieces({ cameras: ['cube-camera', 'thumb-camera'], links: ['short-arm', 'long-arm'] })],
+  ['everything', pieces()],
+] as const) {
+  searched(asking('mountain-bike', 'hands-and-trail', { pieceIds: ids }));
+  const { ms, tried, inAll } = searched(asking('mountain-bike', 'hands-and-trail', { pieceIds: ids }));
+  console.log(
+    `${name.padEnd(24)} ${String(tried).padStart(6)} pictures, ${String(inAll).padStart(5)} in all stances, ${(ms / 1000).toFixed(2)} s, ${((1000 * tried) / ms).toFixed(0)} a second, ${(tried / (ms / withTree)).toFixed(1)} to one 64 × 36 frame of three-mesh-bvh`,
+  );
+}

@@ -170,9 +170,15 @@ const skyAt = ({ ground: [a, b, c], level: [d, e, f] }: SkyPlanes, x: number, y:
 function cornerSkyness(lens: Lens, sky: SkyPlanes, columns: number, rows: number): Float64Array {
   const directions = cornerDirections(lens, columns, rows);
   const out = new Float64Array(directions.length / 3);
+  const [a, b, c] = sky.ground;
+  const [d, e, f] = sky.level;
   for (let i = 0; i < out.length; i++) {
     const x = directions[i * 3]!;
-    out[i] = x === x ? skyAt(sky, x, directions[i * 3 + 1]!, directions[i * 3 + 2]!) : -1;
+    const y = directions[i * 3 + 1]!;
+    const z = directions[i * 3 + 2]!;
+    const overGround = x * a + y * b + z * c;
+    const overLevel = x * d + y * e + z * f;
+    out[i] = x === x ? (overGround < overLevel ? overGround : overLevel) : -1;
   }
   return out;
 }

@@ -1,9 +1,11 @@
-import { poseAt } from '../geometry/pose';
+import { coarseMesh } from '../geometry/coarseMesh';
+import { poseAt, transformPoint } from '../geometry/pose';
 import type { Rotation } from '../geometry/rotation';
-import type { Vec3 } from '../geometry/vec3';
+import { distance, type Vec3 } from '../geometry/vec3';
 import type { RayGrid } from '../lens/rayGrid';
 import type { PosedPart } from '../rig/types';
 import { NO_IMAGE, NO_PART, type CastFrame } from './castFrame';
+import { patchesOf } from './patches';
 import { rasterise } from './raster';
 import { cubeBins } from './rayBins';
 
@@ -23,11 +25,31 @@ export const CUBE_SIZE = 48;
 // Hot enough that looking up Math each time counts.
 const { abs } = Math;
 
-export function castCube(parts: readonly PosedPart[], from: Vec3, size: number = CUBE_SIZE): VisibilityCube {
+/** Parts farther than this are cast with fewer triangles: a cell of the grid is then no wider than a direction of the cube. */
+const FAR_M = 0.4;
+const CELL_M = 0.01;
+
+/** The part with fewer triangles where it is far enough from the lens. */
+function asSeenFrom(part: PosedPart, from: Vec3): PosedPart {
+  const { centre, radiusM } = patchesOf(part.mesh);
+  const away = distance(transformPoint(part.worldFromPart, centre), from) - radiusM;
+  return away > FAR_M ? { ...part, mesh: coarseMesh(part.mesh, CELL_M) } : part;
+}
+
+/** @param exact every triangle of every part, near or far */
+export function castCube(
+  parts: readonly PosedPart[],
+  from: Vec3,
+  { size = CUBE_SIZE, exact = false }: { size?: number; exact?: boolean } = {},
+): VisibilityCube {
   const cells = 6 * size * size;
   const part = new Int16Array(cells).fill(NO_PART);
   const distanceM = new Float64Array(cells).fill(Infinity);
-  rasterise(parts, poseAt(from), cubeBins(size), { part, distanceM, triangle: new Int32Array(cells) });
+  rasterise(exact ? parts : parts.map((part) => asSeenFrom(part, from)), poseAt(from), cubeBins(size), {
+    part,
+    distanceM,
+    triangle: new Int32Array(cells),
+  });
   return { size, part, distanceM };
 }
 

@@ -40,8 +40,9 @@ const KEPT = {
   judged: 24,
   /** Of these, with soft pieces as well. */
   softened: 4,
-  /** Bases that each is tried on. */
+  /** Bases that the first of them are tried on, and how many those are. */
   bases: 3,
+  onEveryBase: 8,
   /** Handed back. */
   candidates: 24,
 } as const;
@@ -74,7 +75,14 @@ export function searchSpot(question: SearchQuestion, job: SearchJob, options: Se
   const spot = placedSpots(rig).find((p) => p.spot.id === job.spotId)?.spot;
   if (!spot) throw new RangeError(`searchSpot: no spot "${job.spotId}" on carrier "${job.carrierId}"`);
   const kept = options.exhaustive
-    ? { ...KEPT, places: Infinity, viewsPerCamera: Infinity, judged: Infinity, candidates: Infinity }
+    ? {
+        ...KEPT,
+        places: Infinity,
+        viewsPerCamera: Infinity,
+        judged: Infinity,
+        onEveryBase: Infinity,
+        candidates: Infinity,
+      }
     : KEPT;
   const spotted: Spotted = {
     question,
@@ -115,10 +123,14 @@ export function searchSpot(question: SearchQuestion, job: SearchJob, options: Se
 
   const count = { tried: 0, inAllStances: 0 };
   const places = placesWith(inKit(kit.links)).filter((links) => {
-    const stops = bases.map((base) => stopAtPlace(spotted, spot.id, base, links, lightest(cameras)));
-    const free = stops.some((stop) => stop === null);
-    if (!free) reject(stops[0]!);
-    return free;
+    let first: Rejection | null = null;
+    for (const base of bases) {
+      const stop = stopAtPlace(spotted, spot.id, base, links, lightest(cameras));
+      if (!stop) return true;
+      first ??= stop;
+    }
+    reject(first!);
+    return false;
   });
   const sketches = sketch(spotted, spot.id, bases[0]!, cameras, places, count);
   if (sketches.length === 0) {
@@ -143,7 +155,8 @@ export function searchSpot(question: SearchQuestion, job: SearchJob, options: Se
   best.forEach((sketched, rank) => {
     const s = { ...sketched, framed: framedInAll(sketched, true) };
     const { setUp } = s.resolved;
-    for (const base of bases) judge(s, { ...setUp, baseId: base.id });
+    // Behind the first few another base would not bring them forward.
+    for (const base of rank < kept.onEveryBase ? bases : bases.slice(0, 1)) judge(s, { ...setUp, baseId: base.id });
     if (rank >= KEPT.softened) return;
     for (const piece of soft) judge(s, { ...setUp, links: [...setUp.links, piece] });
   });

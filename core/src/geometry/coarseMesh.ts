@@ -1,0 +1,52 @@
+import { meshBounds, type Mesh } from './mesh';
+
+/** Cells along an axis at most: numbers of cells stay whole numbers that are told apart. */
+const SIDE = 2 ** 17;
+
+const known = new WeakMap<Mesh, Map<number, Mesh>>();
+
+/**
+ * The same shape with fewer triangles, for looking from afar: corners within one cell of a grid become one, and triangles that
+ * shrink to a line go (vertex clustering: Rossignac & Borrel 1993). No corner moves by more than the cell's diagonal. Kept with the mesh.
+ */
+export function coarseMesh(mesh: Mesh, cellM: number): Mesh {
+  const made = known.get(mesh) ?? new Map<number, Mesh>();
+  known.set(mesh, made);
+  const kept = made.get(cellM);
+  if (kept) return kept;
+  const coarse = cluster(mesh, cellM);
+  made.set(cellM, coarse);
+  return coarse;
+}
+
+function cluster({ positions, indices, ...rest }: Mesh, cellM: number): Mesh {
+  const { min } = meshBounds({ positions, indices, ...rest });
+  const cells = new Map<number, number>();
+  const sums: number[] = [];
+  const of = new Uint32Array(positions.length / 3);
+  for (let i = 0; i < of.length; i++) {
+    const x = Math.floor((positions[i * 3]! - min[0]) / cellM);
+    const y = Math.floor((positions[i * 3 + 1]! - min[1]) / cellM);
+    const z = Math.floor((positions[i * 3 + 2]! - min[2]) / cellM);
+    const key = (x * SIDE + y) * SIDE + z;
+    let cell = cells.get(key);
+    if (cell === undefined) {
+      cell = cells.size;
+      cells.set(key, cell);
+      sums.push(0, 0, 0, 0);
+    }
+    of[i] = cell;
+    for (let k = 0; k < 3; k++) sums[cell * 4 + k]! += positions[i * 3 + k]!;
+    sums[cell * 4 + 3]!++;
+  }
+  const left: number[] = [];
+  for (let t = 0; t < indices.length; t += 3) {
+    const [a, b, c] = [of[indices[t]!]!, of[indices[t + 1]!]!, of[indices[t + 2]!]!];
+    if (a !== b && b !== c && c !== a) left.push(a, b, c);
+  }
+  const middle = Float32Array.from({ length: cells.size * 3 }, (_, i) => {
+    const cell = Math.floor(i / 3);
+    return sums[cell * 4 + (i % 3)]! / sums[cell * 4 + 3]!;
+  });
+  return { positions: middle, indices: Uint32Array.from(left) };
+}
