@@ -36,6 +36,12 @@ const fine = async () => {
   await settle(2500);
 };
 
+const found = async (shot) => {
+  await driver.get(`${base}/shot/${shot}/find`);
+  await driver.wait(until.elementLocated(By.css('[data-testid=search-progress][data-phase=done]')), 120000);
+  await settle(5000);
+};
+
 const views = {
   outings: async () => driver.get(address),
   shots: async () => {
@@ -114,12 +120,6 @@ const views = {
     await driver.get(`${base}/shot/gravel-hands/card`);
     await settle(3500);
   },
-  'phone-steady': async () => {
-    await size(390, 844, true);
-    await driver.get(`${base}/shot/buggy-arm/steady`);
-    await driver.wait(until.elementLocated(By.css('[data-testid=mends] li')), 30000);
-    await settle(1500);
-  },
   'phone-log': async () => {
     await size(390, 844, true);
     await driver.get(`${base}/shot/gravel-hands/log`);
@@ -130,10 +130,14 @@ const views = {
     await driver.get(`${base}/shot/gravel-hands/clip`);
     await settle(800);
   },
-  'phone-bench': async () => {
-    await size(390, 844, true);
-    await driver.get(`${base}/shot/gravel-hands`);
-    await fine();
+  find: async () => {
+    await found('gravel-hands');
+  },
+  'find-compare': async () => {
+    await found('gravel-hands');
+    for (const n of [1, 2, 3]) await driver.findElement(By.css(`[aria-label="Compare ${n}"]`)).click();
+    await driver.findElement(By.xpath("//button[contains(., 'Compare 3')]")).click();
+    await settle(5000);
   },
 };
 

@@ -48,6 +48,7 @@ export * from './search/candidate';
 export * from './search/rankCandidates';
 export * from './search/whyNot';
 export * from './search/score';
+export * from './framing/slopeShown';
 export * from './search/exactCandidate';
 export * from './checks/frame/frameSearch';
 export * from './checks/frame/frameCheck';

@@ -34,6 +34,10 @@ export interface CandidateFacts {
   /** Shares of the picture over the ride. */
   readonly shares: Readonly<Record<string, number>>;
   readonly speedFeel: number | null;
+  /** Share of the picture that is the slope below, over the stances that go downhill; null where none does. */
+  readonly slopeShown: number | null;
+  /** What the seam of a two-lens camera takes of hands, face or subject in the action stance; empty for others and in the coarse pass. */
+  readonly inSeam: readonly string[];
   /** 1 = spoilt by shaking; null before it is known. */
   readonly unsteadiness: number | null;
   readonly massKg: number;

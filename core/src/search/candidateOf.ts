@@ -32,6 +32,8 @@ export function candidateOf(
     facts: {
       shares: {},
       speedFeel: null,
+      slopeShown: null,
+      inSeam: [],
       unsteadiness: null,
       ...plainFigures(resolved),
       cameraName: camera.name,

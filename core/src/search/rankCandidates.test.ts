@@ -18,6 +18,8 @@ const candidate = (id: string, values: Partial<Record<TermId, number>>, over: Pa
   facts: {
     shares: {},
     speedFeel: 1,
+    slopeShown: null,
+    inSeam: [],
     unsteadiness: 0.4,
     massKg: 0.2,
     minutes: 4,

@@ -1,3 +1,5 @@
+import { slopeShown } from '../../framing/slopeShown';
+import type { PartGroup } from '../../rig/types';
 import { clamp } from '../../units/angle';
 import type { SearchCheck } from '../searchCheck';
 import { frameScore } from './frameCheck';
@@ -5,6 +7,10 @@ import { frameScore } from './frameCheck';
 /** The speed feel, as a factor of what the eyes see, that counts as calm and as fast. Common practice, no source. */
 const CALM_FEEL = 0.6;
 const FAST_FEEL = 4;
+
+/** A part is lost where the seam takes this much of it; only these are missed. Estimate 0.2 to 0.5. */
+const SEAM_TAKES = 0.3;
+const SEAM_GROUPS: readonly PartGroup[] = ['hands', 'face', 'subject'];
 
 /** Where a speed feel lies between calm (0) and fast (1), by its logarithm. */
 export const feelOnScale = (speedFeel: number): number =>
@@ -14,7 +20,7 @@ export const feelOnScale = (speedFeel: number): number =>
 export const frameSearch: SearchCheck = {
   check: 'frame',
   cost: 'cheap',
-  judge({ framed, intent }) {
+  judge({ framed, intent, sightlines: { scene } }) {
     const picture = frameScore(framed, intent);
     const { weightedSpeedFeel: speedFeel } = framed;
     const missed = speedFeel === null || intent.feel === null ? null : Math.abs(intent.feel - feelOnScale(speedFeel));
@@ -28,7 +34,17 @@ export const frameSearch: SearchCheck = {
           text: speedFeel === null ? 'no ground in sight' : `${speedFeel.toFixed(1)} × the speed that the eyes see`,
         },
       ],
-      facts: { shares: framed.weightedShares, speedFeel },
+      facts: {
+        shares: framed.weightedShares,
+        speedFeel,
+        slopeShown: slopeShown(
+          framed.stances,
+          (stanceId) => scene.ridden.find((posed) => posed.stance.id === stanceId)?.rig.ground,
+        ),
+        inSeam: (framed.stances.find((s) => s.stanceId === framed.actionStanceId)?.stitched ?? [])
+          .filter(({ group, within }) => within >= SEAM_TAKES && SEAM_GROUPS.includes(group))
+          .map(({ name }) => name),
+      },
     };
   },
 };

@@ -55,6 +55,9 @@ export function CandidateDetail({
           ))}
         </tbody>
       </table>
+      <p className="text-[0.9rem]" data-testid="measures">
+        Over the ride: {measures(candidate)}.
+      </p>
       {exact ? (
         <ul className="text-[0.93rem]">
           {exact.checks.map((check) => (
@@ -85,3 +88,18 @@ const degreesUp = (tiltDeg: number): string =>
   Math.abs(tiltDeg) < 0.5
     ? 'level'
     : `${Math.round(Math.abs(tiltDeg))}° ${tiltDeg > 0 ? 'up' : 'down'} as read standing`;
+
+/** What the picture measures, in words. */
+function measures({ facts }: Candidate): string {
+  const share = (group: string) => `${Math.round((facts.shares[group] ?? 0) * 100)} %`;
+  return [
+    `hands ${share('hands')}`,
+    `face ${share('face')}`,
+    `way ${share('way')}`,
+    `sky ${share('sky')}`,
+    `own hardware ${share('own')}`,
+    ...(facts.slopeShown === null ? [] : [`slope below ${Math.round(facts.slopeShown * 100)} % going downhill`]),
+    ...(facts.speedFeel === null ? [] : [`${facts.speedFeel.toFixed(1)} × the speed that the eyes see`]),
+    ...(facts.inSeam.length > 0 ? [`the seam takes ${facts.inSeam.join(', ')}`] : []),
+  ].join(', ');
+}

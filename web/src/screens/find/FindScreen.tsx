@@ -30,7 +30,7 @@ import { SteadyFastChart } from './SteadyFastChart';
 import { candidatesOf, useSpotSearch, VARIED } from './useSpotSearch';
 import { WhyNotPanel } from './WhyNotPanel';
 
-const PAGE = 24;
+const PAGE = 12;
 const MOST_COMPARED = 4;
 
 /** Ask for a shot, get the places that give it. */

@@ -24,7 +24,7 @@ export interface SearchState {
 const NOTHING: SearchState = { phase: 'idle', done: 0, jobs: 0, spots: [], exact: new Map(), seconds: null };
 /** Of the best, as different as can be, so many are cast exactly and checked in full. */
 const FINALISTS = 12;
-const ROUNDS = 4;
+const ROUNDS = 8;
 /** Pictures on the sheet's first screens that must differ. */
 export const VARIED = 8;
 
