@@ -1,4 +1,4 @@
-import { INTENTS } from '../catalog/index.generated';
+import { type INTENTS } from '../catalog/index.generated';
 import { newCarrier } from '../src/outing/newOuting';
 import type { RigSpec } from '../src/rig/resolveRig';
 import { resolveRig } from '../src/rig/resolveRig';

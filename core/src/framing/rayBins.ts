@@ -58,7 +58,7 @@ function sortInto(size: number, rays: readonly number[], directions: Float64Arra
 }
 
 /** Number of the bin that a direction of any length falls into. */
-export function binAt(size: number, x: number, y: number, z: number): number {
+function binAt(size: number, x: number, y: number, z: number): number {
   const [ax, ay, az] = [abs(x), abs(y), abs(z)];
   let face: number;
   let m: number;

@@ -3,11 +3,9 @@ import type { Vec3 } from './vec3';
 
 /**
  * Bounding volume tree over a mesh's triangles in flat typed arrays, in the mesh's own frame.
- * Every node carries the sphere round its box (for cones of rays that share an origin) and the box (for single rays).
+ * Every node carries the box round its triangles.
  */
 export interface Bvh {
-  /** Centre x, y, z and radius of each node's sphere, metres. */
-  readonly spheres: Float64Array;
   /** min x, y, z, max x, y, z of each node's box. */
   readonly boxes: Float64Array;
   /** Inner node: index of the first of two neighbouring children. Leaf: -1 - first slot in `order`. */
@@ -54,7 +52,6 @@ export function buildBvh(mesh: Mesh): Bvh {
 
   const order = Uint32Array.from({ length: triangles }, (_, i) => i);
   const boxes: number[] = [];
-  const spheres: number[] = [];
   const first: number[] = [];
   const count: number[] = [];
 
@@ -67,9 +64,7 @@ export function buildBvh(mesh: Mesh): Bvh {
         box[axis + 3] = max(box[axis + 3]!, high[t * 3 + axis]!);
       }
     }
-    const [x0, y0, z0, x1, y1, z1] = box as [number, number, number, number, number, number];
     boxes.push(...box);
-    spheres.push((x0 + x1) / 2, (y0 + y1) / 2, (z0 + z1) / 2, Math.hypot(x1 - x0, y1 - y0, z1 - z0) / 2);
     first.push(-1 - start);
     count.push(end - start);
     return first.length - 1;
@@ -111,7 +106,6 @@ export function buildBvh(mesh: Mesh): Bvh {
   });
   return {
     boxes: Float64Array.from(boxes),
-    spheres: Float64Array.from(spheres),
     first: Int32Array.from(first),
     count: Int32Array.from(count),
     order,

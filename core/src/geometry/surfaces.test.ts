@@ -188,7 +188,7 @@ describe('builders', () => {
 });
 
 describe('the tree', () => {
-  it('holds every triangle once, and every box lies in its sphere', () => {
+  it('holds every triangle once, and every box lies in the one above it', () => {
     const mesh = tube(
       smoothPath(
         [
@@ -203,8 +203,14 @@ describe('the tree', () => {
     const tree = buildBvh(mesh);
     expect([...tree.order].sort((a, b) => a - b)).toEqual(Array.from({ length: triangleCount(mesh) }, (_, i) => i));
     for (let node = 0; node < tree.first.length; node++) {
-      const corner = [0, 1, 2].map((axis) => tree.boxes[node * 6 + axis]! - tree.spheres[node * 4 + axis]!);
-      expect(Math.hypot(...corner)).toBeLessThanOrEqual(tree.spheres[node * 4 + 3]! + 1e-12);
+      const child = tree.first[node]!;
+      if (child < 0) continue;
+      for (const inner of [child, child + 1]) {
+        for (const axis of [0, 1, 2]) {
+          expect(tree.boxes[inner * 6 + axis]!).toBeGreaterThanOrEqual(tree.boxes[node * 6 + axis]!);
+          expect(tree.boxes[inner * 6 + 3 + axis]!).toBeLessThanOrEqual(tree.boxes[node * 6 + 3 + axis]!);
+        }
+      }
     }
   });
 

@@ -1,5 +1,5 @@
 import type { TermId, Weights } from './ask';
-import type { Candidate, PlaceKind } from './candidate';
+import type { Candidate } from './candidate';
 import { scoreOf } from './score';
 
 export interface Ranked {
@@ -97,10 +97,3 @@ export function schoolCosts(ranked: readonly Ranked[], weights: Weights) {
     };
   });
 }
-
-export const PLACE_WORDS: Readonly<Record<PlaceKind, string>> = {
-  head: 'head',
-  body: 'body',
-  machine: 'machine',
-  beside: 'beside the course',
-};

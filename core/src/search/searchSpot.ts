@@ -1,71 +1,32 @@
-import { heightsInBand, type IntentDefinition } from '../checks/intent';
 import { frameScore } from '../checks/frame/frameCheck';
 import { SEARCH_CHECKS } from '../checks/searchChecks';
 import type { CandidateScene, SearchCheck } from '../checks/searchCheck';
-import { carrierScene, type CarrierScene } from '../evaluation/carrierScene';
-import { coarseFramed, coarseStance, sightlinesFrom, type Sightlines } from '../evaluation/sightlines';
+import { carrierScene } from '../evaluation/carrierScene';
 import type { FramedSetUp } from '../evaluation/evaluateSetUp';
-import {
-  inverseRotation,
-  multiplyRotations,
-  panTiltRollFromRotation,
-  rotationFromPanTiltRoll,
-} from '../geometry/rotation';
+import { coarseFramed, coarseStance } from '../evaluation/sightlines';
 import { spotZone } from '../rig/spotZone';
 import { placedSpots } from '../rig/spots';
 import { baseRefusal } from '../strut/baseRefusal';
-import type { BaseDefinition, CameraDefinition, CameraMode } from '../strut/definitions';
+import type { BaseDefinition, CameraDefinition } from '../strut/definitions';
 import { kitWith } from '../strut/kit';
 import { poseStrut } from '../strut/kinematics';
-import { nearestNotch } from '../strut/notches';
-import { resolveSetUp, type ResolvedSetUp } from '../strut/resolveSetUp';
+import { resolveSetUp } from '../strut/resolveSetUp';
 import type { LinkUse, SetUp } from '../strut/setUp';
-import { stanceChange } from '../strut/solveAngles';
-import { askedIntent, weightsOf, type Ask } from './ask';
+import { askedIntent, weightsOf } from './ask';
 import { candidateOf, idOf } from './candidateOf';
 import type { Candidate, CandidateFacts, Rejection, SpotResult, Term } from './candidate';
+import { mixed } from './mixed';
 import { placesWith, softLinks } from './places';
 import { plainTerms } from './plainTerms';
 import { scoreOf } from './score';
-import { searchedCarrier, type SearchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
-import { aimedSetUp, basesByHabit } from './startingSetUp';
-
-/** How far each round goes; found by npm run bench -- search so that nothing good is lost and it stays quick (docs/performance.md). */
-const KEPT = {
-  /** Places at a spot that go on after a look in the action stance. */
-  places: 7,
-  /** Views of each camera at a place that are looked at in all stances. */
-  viewsPerCamera: 3,
-  /** Struts of a spot that the dear checks see. */
-  judged: 24,
-  /** Of these, with soft pieces as well. */
-  softened: 4,
-  /** Bases that the first of them are tried on, and how many those are. */
-  bases: 3,
-  onEveryBase: 8,
-  /** Handed back. */
-  candidates: 24,
-} as const;
+import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
+import { KEPT, plainAt, sketch, type Sketch, type Spotted } from './sketch';
+import { basesByHabit } from './startingSetUp';
+import { viewsOf } from './views';
 
 export interface SearchOptions {
   /** Leaves nothing out: every place and view goes through every round. For tests; slow. */
   readonly exhaustive?: boolean;
-}
-
-interface Spotted {
-  readonly question: SearchQuestion;
-  readonly carrier: SearchedCarrier;
-  readonly scene: CarrierScene;
-  readonly intent: IntentDefinition;
-  readonly kept: { readonly [K in keyof typeof KEPT]: number };
-}
-
-/** A picture that shows something of what is asked. */
-interface Sketch {
-  readonly sightlines: Sightlines;
-  readonly resolved: ResolvedSetUp;
-  readonly horizonAt: number | null;
-  readonly score: number;
 }
 
 /** All that one spot gives for an ask. Same input, same result, whatever else was searched before. */
@@ -193,200 +154,6 @@ function stopAtPlace(
 }
 
 const insteadOf = ([base]: readonly BaseDefinition[]): string | null => (base ? `${base.name} goes on it` : null);
-
-/** The best of each kind in turn, so that one camera doesn't take every place. Order within is kept. */
-function mixed<Item>(items: readonly Item[], kindOf: (item: Item) => string, most: number): readonly Item[] {
-  const kinds = new Map<string, Item[]>();
-  for (const item of items) kinds.set(kindOf(item), [...(kinds.get(kindOf(item)) ?? []), item]);
-  const out: Item[] = [];
-  for (let round = 0; out.length < Math.min(most, items.length); round++) {
-    for (const list of kinds.values()) if (list[round] && out.length < most) out.push(list[round]!);
-  }
-  return out;
-}
-
-/** First rounds: places by a few views in the action stance, then every view of every camera at the best places. */
-function sketch(
-  spotted: Spotted,
-  spotId: string,
-  base: BaseDefinition,
-  cameras: readonly CameraDefinition[],
-  places: readonly (readonly LinkUse[])[],
-  count: { tried: number },
-): readonly Sketch[] {
-  const { kept } = spotted;
-  const views = cameras.flatMap((camera) => viewsOf(camera, spotted.question.ask));
-  if (views.length === 0) return [];
-  const few = fewWidths(views);
-  const heights = spotted.intent.horizonBand ? heightsInBand(spotted.intent.horizonBand) : [null];
-  const looked = places.flatMap((links) => {
-    const sightlines = sightlinesAt(spotted, spotId, base, links, few[0]!);
-    if (!sightlines) return [];
-    let best = 0;
-    for (const view of few) {
-      count.tried++;
-      const found = tryView(spotted, sightlines, spotId, base, links, view, heights[0]!);
-      if (found) best = Math.max(best, found.score);
-    }
-    return [{ links, sightlines, best }];
-  });
-  return looked
-    .map((p, order) => ({ ...p, order }))
-    .sort((a, b) => b.best - a.best || a.order - b.order)
-    .filter((p, rank) => rank < kept.places || p.links.length === 0)
-    .flatMap(({ links, sightlines }) =>
-      cameras.flatMap((camera) => {
-        const look = (view: View, height: number | null): Sketch[] => {
-          count.tried++;
-          const found = tryView(spotted, sightlines, spotId, base, links, view, height);
-          return found ? [found] : [];
-        };
-        // Modes first, as they are usually stabilised and with the sky line in the middle of its band; then the best of them otherwise.
-        const all = viewsOf(camera, spotted.question.ask);
-        const usual = camera.stabilisers[Math.min(1, camera.stabilisers.length - 1)]!.id;
-        const byMode = all
-          .filter((view) => view.stabiliserId === usual)
-          .flatMap((view) => look(view, heights[0]!))
-          .sort(byScore)
-          .slice(0, kept.viewsPerCamera);
-        const others = byMode.flatMap((first) => {
-          const { modeId } = first.resolved.setUp;
-          const same = all.filter((view) => view.modeId === modeId);
-          const atHeights = [
-            first,
-            ...heights.slice(1).flatMap((h) =>
-              look(
-                same.find((v) => v.stabiliserId === usual)!,
-                h,
-              ),
-            ),
-          ].sort(byScore);
-          const best = atHeights[0]!;
-          return [
-            best,
-            ...same.filter((view) => view.stabiliserId !== usual).flatMap((view) => look(view, best.horizonAt)),
-          ];
-        });
-        return mixed(others.sort(byScore), (s) => s.resolved.stabiliser.id, kept.viewsPerCamera * 2);
-      }),
-    );
-}
-
-const byScore = (a: Sketch, b: Sketch): number =>
-  b.score - a.score || idOf(a.resolved.setUp).localeCompare(idOf(b.resolved.setUp));
-
-interface View {
-  readonly camera: CameraDefinition;
-  readonly modeId: string;
-  readonly stabiliserId: string;
-  readonly mounting: 'upright' | 'portrait-left';
-  readonly widthDeg: number;
-}
-
-/** Modes of a camera that show something else, each with its levels of stabiliser; upright pictures only where it can be turned. */
-function viewsOf(camera: CameraDefinition, { format }: Ask): readonly View[] {
-  if (format === 'upright' && !camera.mounting.includes('portrait-left')) return [];
-  const look = ({ lens }: CameraMode) =>
-    JSON.stringify([lens.projection, lens.fovDeg, lens.fovAcross, (lens.widthPx / lens.heightPx).toFixed(2)]);
-  const { modes, stabilisers } = camera;
-  return modes
-    .filter((mode, i) => modes.findIndex((other) => look(other) === look(mode)) === i)
-    .flatMap((mode) =>
-      stabilisers.map((stabiliser) => ({
-        camera,
-        modeId: mode.id,
-        stabiliserId: stabiliser.id,
-        mounting: format === 'upright' ? ('portrait-left' as const) : ('upright' as const),
-        widthDeg: mode.lens.fovDeg * stabiliser.crop.value,
-      })),
-    );
-}
-
-/** The narrowest, the middle and the widest. */
-function fewWidths(views: readonly View[]): readonly View[] {
-  const sorted = [...views].sort((a, b) => a.widthDeg - b.widthDeg);
-  return [...new Set([sorted[sorted.length >> 1]!, sorted[0]!, sorted.at(-1)!])];
-}
-
-const plainAt = (
-  { carrier: { rig } }: Spotted,
-  spotId: string,
-  base: BaseDefinition,
-  links: readonly LinkUse[],
-  { camera, modeId, stabiliserId, mounting }: View,
-): SetUp => {
-  const hangs = placedSpots(rig).find((p) => p.spot.id === spotId)!.partFromSpot.rotation[4] < -0.4;
-  return {
-    spotId,
-    baseId: base.id,
-    links,
-    headId: 'finger-joint',
-    cameraId: camera.id,
-    modeId,
-    stabiliserId,
-    mounting: mounting === 'upright' && hangs && camera.mounting.includes('inverted') ? 'inverted' : mounting,
-    angles: { panDeg: 0, tiltDeg: 0, rollDeg: 0 },
-  };
-};
-
-function sightlinesAt(
-  spotted: Spotted,
-  spotId: string,
-  base: BaseDefinition,
-  links: readonly LinkUse[],
-  view: View,
-): Sightlines | null {
-  const { carrier, intent, scene } = spotted;
-  const height = intent.horizonBand ? heightsInBand(intent.horizonBand)[0]! : null;
-  const plain = plainAt(spotted, spotId, base, links, view);
-  const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, height);
-  return aimed && sightlinesFrom(scene, resolveSetUp(carrier.rig, aimed));
-}
-
-/** A view aimed as the joint really holds it, and its picture in the action stance. */
-function tryView(
-  spotted: Spotted,
-  sightlines: Sightlines,
-  spotId: string,
-  base: BaseDefinition,
-  links: readonly LinkUse[],
-  view: View,
-  horizonAt: number | null,
-): Sketch | null {
-  const { carrier, intent, scene } = spotted;
-  const plain = plainAt(spotted, spotId, base, links, view);
-  const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, horizonAt);
-  if (!aimed) return null;
-  const free = resolveSetUp(carrier.rig, aimed);
-  if (aimed.headId !== 'finger-joint' && !spotted.question.pieceIds.includes(aimed.headId)) return null;
-  const resolved = levelled(spotted, free) ?? notched(spotted, free);
-  const action = coarseStance(sightlines, resolved, scene.ridden[0]!, false);
-  const framed = coarseFramed(sightlines, resolved, [{ ...action, share: 1 }]);
-  return { sightlines, resolved, horizonAt, score: frameScore(framed, intent) };
-}
-
-/** As the joint really holds it. */
-function notched({ scene }: Spotted, free: ResolvedSetUp): ResolvedSetUp {
-  const { heldTiltDeg } = nearestNotch(free, scene.setUpRig, free.setUp.angles.tiltDeg);
-  return { ...free, setUp: { ...free.setUp, angles: { ...free.setUp.angles, tiltDeg: heldTiltDeg } } };
-}
-
-/** A camera leaning to the side by more than this is turned level, where a joint of the kit can. Degrees; common practice. */
-const LEANS_DEG = 3;
-
-/** Rolled so that the picture is level in the action stance, on a ball joint; null where it is level, or nothing can turn it. */
-function levelled({ carrier, scene, question }: Spotted, free: ResolvedSetUp): ResolvedSetUp | null {
-  const { setUp, camera, placed } = free;
-  const action = scene.ridden[0]!.rig;
-  const change = stanceChange(scene.setUpRig, action, placed.spot.partId);
-  const seen = panTiltRollFromRotation(multiplyRotations(change, rotationFromPanTiltRoll(setUp.angles)));
-  if (Math.abs(seen.rollDeg) <= LEANS_DEG || camera.gimbal || camera.stitch) return null;
-  const ball = kitWith(carrier.rig.ownKit).heads.find((h) => h.turns.roll && question.pieceIds.includes(h.id));
-  if (!ball) return null;
-  const level = rotationFromPanTiltRoll({ ...seen, rollDeg: 0 });
-  const angles = panTiltRollFromRotation(multiplyRotations(inverseRotation(change), level));
-  return resolveSetUp(carrier.rig, { ...setUp, headId: ball.id, angles });
-}
 
 /** @param feel whether the speed feel is wanted too */
 const framedInAll = ({ sightlines, resolved }: Sketch, feel: boolean): FramedSetUp =>
