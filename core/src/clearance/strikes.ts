@@ -94,7 +94,7 @@ function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Appr
     if (goesAlong && sweep.wholeTurn) return [];
     const carried = goesAlong ? sweep.steps.map((step) => points.map((point) => transformPoint(step, point))) : null;
     return setUpRig.parts
-      .filter((p) => p.group !== 'subject' && p.id !== carrier.id && sweep.moves(p) !== goesAlong)
+      .filter((p) => p.group !== 'subject' && !p.bends && p.id !== carrier.id && sweep.moves(p) !== goesAlong)
       .filter((p) => !goesAlong || !sweep.yields(p))
       .flatMap((p): Approach[] => {
         let found: Approach | null = null;

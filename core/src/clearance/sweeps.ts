@@ -55,7 +55,7 @@ function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: Posed
     ownHead: false,
     moves: (part) => movesWith(part.on),
     // Hands and arms go along with what they hold; the stances show them.
-    yields: (part) => part.group === 'hands' || part.id.startsWith('upperArm') || part.bends === true,
+    yields: (part) => part.group === 'hands' || part.id.startsWith('upperArm'),
     steps: between(low, high).map((value) =>
       inWorld(kind === 'turn' ? turnAbout(at, axis, value) : poseAt(scale(axis, value))),
     ),

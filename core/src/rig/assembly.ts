@@ -33,6 +33,8 @@ export interface AssembledPart {
   /** The moving part it belongs to; none = fixed to the machine. */
   readonly on?: string;
   readonly seeThrough?: boolean;
+  /** Gives way: a cable. */
+  readonly bends?: boolean;
   readonly group?: PartGroup;
 }
 
@@ -61,13 +63,14 @@ export function turnAbout(at: Vec3, axis: Vec3, angleDeg: number): Pose {
 
 /** Every part where the state puts it. */
 export function poseAssembly({ parts, moving }: Assembly, worldFromMachine: Pose, state: MovingState): PosedPart[] {
-  return parts.map(({ id, name, tone, mesh, on, seeThrough, group = 'machine' }) => ({
+  return parts.map(({ id, name, tone, mesh, on, seeThrough, bends, group = 'machine' }) => ({
     id,
     name,
     tone,
     mesh,
     group,
     ...(seeThrough ? { seeThrough } : {}),
+    ...(bends ? { bends } : {}),
     ...(on === undefined ? {} : { on }),
     worldFromPart: on === undefined ? worldFromMachine : compose(worldFromMachine, movedPose(moving, on, state)),
   }));

@@ -12,6 +12,8 @@ interface NumberFieldProps {
   /** Label above the number, for narrow columns. */
   readonly stacked?: boolean;
   readonly disabled?: boolean;
+  /** For two or three digits. */
+  readonly narrow?: boolean;
   readonly onChange: (value: number) => void;
 }
 
@@ -28,6 +30,7 @@ export function NumberField(props: NumberFieldProps) {
     hideLabel = false,
     stacked = false,
     disabled = false,
+    narrow = false,
     onChange,
   } = props;
   const id = useId();
@@ -67,7 +70,7 @@ export function NumberField(props: NumberFieldProps) {
         </label>
         <input
           id={id}
-          className={`field reading text-right disabled:opacity-50 ${stacked ? 'w-0 flex-1' : 'w-16'}`}
+          className={`field reading text-right disabled:opacity-50 ${stacked ? 'w-0 flex-1' : narrow ? 'w-8' : 'w-16'}`}
           inputMode="decimal"
           autoComplete="off"
           disabled={disabled}
@@ -79,7 +82,7 @@ export function NumberField(props: NumberFieldProps) {
           onBlur={(event) => typed !== null && commit(event.target.value)}
           onKeyDown={onKeyDown}
         />
-        <span className={`reading text-ink-2 ${unit.length > 2 ? 'w-10' : 'w-6'}`}>{unit}</span>
+        <span className={`reading text-ink-2 ${unit.length > 2 ? 'w-10' : narrow ? 'w-3' : 'w-6'}`}>{unit}</span>
       </div>
       {refused && (
         <p id={`${id}-refused`} role="alert" className="text-right text-[0.8rem] font-[600]">

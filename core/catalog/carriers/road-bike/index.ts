@@ -120,7 +120,7 @@ export default machineFrom({
         { id: 'bar', name: 'handlebar', tone: 'black', mesh: cockpit.bar, on: 'bars' },
         { id: 'hoods', name: 'brake hoods', tone: 'rubber', mesh: cockpit.hoods, on: 'bars' },
         { id: 'levers', name: 'brake levers', tone: 'metal', mesh: cockpit.levers, on: 'bars' },
-        { id: 'cables', name: 'cables', tone: 'black', mesh: cockpit.cables, on: 'bars' },
+        { id: 'cables', name: 'cables', tone: 'black', mesh: cockpit.cables, on: 'bars', bends: true },
         { id: 'frontTyre', name: 'front tyre', tone: 'tyre', mesh: at(wheel.tyre, g.frontAxle), on: 'frontWheel' },
         { id: 'frontRim', name: 'front rim', tone: 'black', mesh: at(wheel.rim, g.frontAxle), on: 'frontWheel' },
         {

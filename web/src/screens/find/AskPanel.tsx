@@ -12,6 +12,7 @@ import {
 } from '@strut-spot/core';
 import { Slider } from 'radix-ui';
 import { ChoiceField } from '../../ui/ChoiceField';
+import { NumberField } from '../../ui/NumberField';
 import { TERM_NAMES } from './candidateWords';
 
 interface AskPanelProps {
@@ -19,8 +20,6 @@ interface AskPanelProps {
   readonly ask: Ask;
   readonly onChange: (ask: Ask, mergeKey?: string) => void;
 }
-
-const percent = (share: number) => `${Math.round(share * 100)}`;
 
 /** What the shot must show and how it should feel; every number of the intent can be changed. */
 export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
@@ -50,7 +49,6 @@ export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
           <RangeRow
             key={want.id}
             label={want.label}
-            unit="%"
             value={want.share}
             onChange={(share) => set({ shares: { ...ask.shares, [want.id]: share } }, `ask-${want.id}`)}
           />
@@ -58,7 +56,6 @@ export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
         {intent.horizonBand && (
           <RangeRow
             label="horizon, from the top"
-            unit="%"
             value={intent.horizonBand}
             onChange={(horizonBand) => set({ horizonBand }, 'ask-horizon')}
           />
@@ -203,8 +200,9 @@ function Tick({
   );
 }
 
+/** As wide as a finger needs, drawn as a narrow mark. */
 const THUMB =
-  'block h-5 w-2.5 border border-ink bg-hivis focus-visible:outline-2 focus-visible:outline-offset-2 data-disabled:bg-paper-2';
+  'grid size-[24px] place-items-center focus-visible:outline-2 after:block after:h-5 after:w-2.5 after:border after:border-ink after:bg-hivis data-disabled:after:bg-paper-2';
 
 function OneSlider({
   label,
@@ -223,7 +221,7 @@ function OneSlider({
 }) {
   return (
     <Slider.Root
-      className="relative flex h-6 flex-1 touch-none items-center select-none"
+      className="relative flex h-[26px] flex-1 touch-none items-center select-none"
       value={[value]}
       min={0}
       max={most}
@@ -237,41 +235,36 @@ function OneSlider({
   );
 }
 
-/** A range with two handles. */
+/** A range as two numbers in percent; neither passes the other. */
 function RangeRow({
   label,
-  unit,
   value: [low, high],
   onChange,
 }: {
   label: string;
-  unit: string;
   value: readonly [number, number];
   onChange: (range: readonly [number, number]) => void;
 }) {
+  const field = (name: string, value: number, min: number, max: number, set: (share: number) => void) => (
+    <NumberField
+      label={`${name}: ${label}`}
+      hideLabel
+      narrow
+      value={value * 100}
+      unit="%"
+      step={1}
+      digits={0}
+      min={Math.round(min * 100)}
+      max={Math.round(max * 100)}
+      onChange={(percent) => set(percent / 100)}
+    />
+  );
   return (
-    <div className="py-0.5">
-      <div className="flex justify-between text-[0.9rem] leading-tight">
-        <span>{label}</span>
-        <span className="reading">
-          {percent(low)} to {percent(high)} {unit}
-        </span>
-      </div>
-      <Slider.Root
-        className="relative flex h-6 touch-none items-center select-none"
-        value={[low, high]}
-        min={0}
-        max={1}
-        step={0.01}
-        minStepsBetweenThumbs={0}
-        onValueChange={([a, b]) => onChange([a!, b!])}
-      >
-        <Slider.Track className="relative h-px flex-1 bg-ink">
-          <Slider.Range className="absolute h-[3px] -translate-y-px bg-ink" />
-        </Slider.Track>
-        <Slider.Thumb aria-label={`At least: ${label}`} className={THUMB} />
-        <Slider.Thumb aria-label={`At most: ${label}`} className={THUMB} />
-      </Slider.Root>
+    <div className="flex items-center gap-1 border-b border-hair">
+      <span className="min-w-0 flex-1 text-[0.9rem] leading-tight">{label}</span>
+      {field('At least', low, 0, high, (next) => onChange([next, high]))}
+      <span className="text-ink-2">to</span>
+      {field('At most', high, low, 1, (next) => onChange([low, next]))}
     </div>
   );
 }

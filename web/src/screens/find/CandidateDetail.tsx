@@ -22,7 +22,7 @@ export function CandidateDetail({
   const sum = Object.values(weights).reduce((a, b) => a + b, 0) || 1;
   const counted = candidate.terms.filter((t) => weights[t.id] > 0);
   return (
-    <section aria-label="The chosen one" className="space-y-2" data-testid="detail">
+    <section aria-label="The chosen one" className="space-y-2" data-testid="detail" data-candidate={candidate.id}>
       <h2 className="text-[1.1rem] leading-tight font-[680]">
         {candidate.spotName}: {candidate.facts.cameraName}
       </h2>

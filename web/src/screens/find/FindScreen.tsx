@@ -27,7 +27,7 @@ import { CandidateDetail } from './CandidateDetail';
 import { ComparePanel } from './ComparePanel';
 import { TERM_NAMES } from './candidateWords';
 import { SteadyFastChart } from './SteadyFastChart';
-import { candidatesOf, useSpotSearch, VARIED } from './useSpotSearch';
+import { candidatesOf, spotsOf, useSpotSearch, VARIED } from './useSpotSearch';
 import { WhyNotPanel } from './WhyNotPanel';
 
 const PAGE = 12;
@@ -61,6 +61,7 @@ export function FindScreen() {
   }, [state.phase, start]);
 
   const ranked = useMemo(() => rankCandidates(candidatesOf(state), weights), [state, weights]);
+  const spots = useMemo(() => spotsOf(state), [state]);
   const costs = useMemo(() => schoolCosts(ranked, weights), [ranked, weights]);
   const sheet = useMemo(
     () =>
@@ -70,18 +71,11 @@ export function FindScreen() {
       ),
     [ranked, schools],
   );
-  // The chart waits for the search to settle: drawing hundreds of points at every spot would hold up the page.
-  const isDone = state.phase === 'done';
-  const settled = state.phase === 'searching' ? 0 : state.spots.length;
-  const candidates = useMemo(
-    () => (settled === 0 ? [] : sheet.map((r) => r.candidate)),
-    // Exact figures that come in one by one move a point by less than its size.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [settled, isDone, schools],
-  );
+  const busy = state.phase === 'searching' || state.phase === 'checking';
+  // The chart waits for the search to end: drawing its points anew with every answer would hold up the page.
+  const candidates = useMemo(() => (busy ? [] : sheet.map((r) => r.candidate)), [busy, sheet]);
   const chosen =
     sheet.find((r) => r.candidate.id === chosenId) ?? ranked.find((r) => r.candidate.id === chosenId) ?? sheet[0];
-  const busy = state.phase === 'searching' || state.phase === 'checking';
   const tried = state.spots.reduce((sum, s) => sum + s.tried, 0);
   const rigOf = useCallback(
     (carrierId: string) =>
@@ -241,6 +235,7 @@ export function FindScreen() {
 
       <div className="min-h-0 space-y-3 overflow-y-auto border-hair px-3 py-2 max-lg:order-2 lg:border-l">
         <div className="h-52">
+          {busy && <p className="caption">Steady against fast, when the search is done…</p>}
           {candidates.length > 0 && (
             <SteadyFastChart
               candidates={candidates}
@@ -260,7 +255,7 @@ export function FindScreen() {
             onExact={() => void makeExact(chosen.candidate)}
           />
         )}
-        {state.spots.length > 0 && <WhyNotPanel spots={state.spots} best={ranked[0]} weights={weights} onPick={pick} />}
+        {state.spots.length > 0 && <WhyNotPanel spots={spots} best={ranked[0]} weights={weights} onPick={pick} />}
       </div>
     </main>
   );

@@ -35,12 +35,33 @@ const KEPT = 8;
 /** What a search depends on: weights only rank what was found. */
 const keyOf = ({ ask, ...rest }: SearchQuestion): string => JSON.stringify({ ...rest, ask: { ...ask, weights: {} } });
 
-/** Candidates as they stand: the exact ones in place of the coarse, those left out that an exact check stopped. */
-export const candidatesOf = ({ spots, exact }: SearchState): readonly Candidate[] =>
-  spots
-    .flatMap((spot) => spot.candidates)
-    .filter((c) => !exact.get(c.id)?.stopped)
-    .map((c) => exact.get(c.id)?.candidate ?? c);
+/** So many struts of a spot stopped by the exact checks and none passed: the rest of it is not believed. */
+const GIVEN_UP_AFTER = 3;
+
+/** Spots as they stand: what an exact check stopped is told as a reason, the exact ones are in place of the coarse. */
+export const spotsOf = ({ spots, exact }: Pick<SearchState, 'spots' | 'exact'>): readonly SpotResult[] =>
+  spots.map((spot) => {
+    const checked = spot.candidates.flatMap((c) => exact.get(c.id) ?? []);
+    const stopped = checked.flatMap((e) => e.stopped ?? []);
+    if (checked.length === 0) return spot;
+    const givenUp = stopped.length >= GIVEN_UP_AFTER && stopped.length === checked.length;
+    return {
+      ...spot,
+      candidates: givenUp
+        ? []
+        : spot.candidates.filter((c) => !exact.get(c.id)?.stopped).map((c) => exact.get(c.id)?.candidate ?? c),
+      rejections: [
+        ...stopped
+          .filter((r, i) => stopped.findIndex((other) => other.because === r.because) === i)
+          .map((r) => ({ ...r, times: stopped.filter((other) => other.because === r.because).length })),
+        ...spot.rejections,
+      ],
+    };
+  });
+
+/** Candidates of all spots as they stand. */
+export const candidatesOf = (state: Pick<SearchState, 'spots' | 'exact'>): readonly Candidate[] =>
+  spotsOf(state).flatMap((spot) => spot.candidates);
 
 /** Runs a search on the searching workers, spot by spot; the best so far is there all the while. */
 export function useSpotSearch(question: SearchQuestion) {
