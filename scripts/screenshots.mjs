@@ -37,6 +37,7 @@ const fine = async () => {
 };
 
 const found = async (shot) => {
+  await size(1280, 800);
   await driver.get(`${base}/shot/${shot}/find`);
   await driver.wait(until.elementLocated(By.css('[data-testid=search-progress][data-phase=done]')), 120000);
   await settle(5000);
