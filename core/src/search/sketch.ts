@@ -21,7 +21,7 @@ import type { SearchedCarrier, SearchQuestion } from './searchQuestion';
 import { aimedSetUp } from './startingSetUp';
 import { fewWidths, viewsOf, type View } from './views';
 
-/** How far each round goes; found by npm run bench -- search so that nothing good is lost and it stays quick (docs/performance.md). */
+/** How far each round goes: estimates, held against an exhaustive search on small kits (practice.test.ts) and for speed by npm run bench. */
 export const KEPT = {
   /** Places at a spot that go on after a look in the action stance. */
   places: 7,
