@@ -1,23 +1,42 @@
 /** Finding spots in the real page: ask, progress, stop, ask again, pick on the chart, compare, why-not, to the bench and back. */
 import { By } from 'selenium-webdriver';
-import { Page } from './support/browser';
+import type { Page } from './support/browser';
+import { withDemo } from './support/withDemo';
 
 let page: Page;
-beforeAll(async () => {
-  page = await Page.start();
-  await page.open('/');
-  await page.at('//a[contains(., "Late winter on Skerra")]');
-});
-afterAll(async () => {
-  expect(await page.errors()).toEqual([]);
-  await page.stop();
-});
+withDemo((opened) => (page = opened));
 
 const shot = '/outing/skerra-late-winter/shot/gravel-hands';
 const phase = async () => (await page.find('[data-testid=search-progress]')).getAttribute('data-phase');
 const done = () => page.until('the search is done', async () => (await phase()) === 'done', 90_000);
 const cards = () => page.driver.findElements(By.css('[data-testid=contact-sheet] > li'));
 const names = async () => Promise.all((await cards()).map(async (card) => (await card.getText()).split('\n')[0]!));
+
+interface Progress {
+  readonly told: number;
+  readonly steps: number;
+  readonly pictures: number;
+}
+
+/** Notes in the page when the search first tells of pictures looked at, how often it tells, and when the first card stands. */
+const watchProgress = () =>
+  page.driver.executeScript(`
+    const begun = performance.now();
+    const seen = (window.progress = { told: null, steps: 0, pictures: null });
+    let last = '';
+    const look = () => {
+      const line = document.querySelector('[data-testid=search-progress]');
+      const text = line?.textContent ?? '';
+      if (line?.dataset.phase === 'searching' && /^[1-9]/.test(text) && text !== last) {
+        last = text;
+        seen.steps++;
+        seen.told ??= Math.round(performance.now() - begun);
+        if (document.querySelector('[data-testid=contact-sheet] > li')) seen.pictures ??= Math.round(performance.now() - begun);
+      }
+      if (line?.dataset.phase !== 'done') setTimeout(look, 15);
+    };
+    document.querySelector('[data-testid=search-progress]').dataset.phase === 'done' ? setTimeout(look, 15) : look();
+  `);
 
 it('opened, it searches by itself; stopped, it keeps what was found; asked again, it finishes', async () => {
   await page.open(`${shot}/find`);
@@ -29,11 +48,15 @@ it('opened, it searches by itself; stopped, it keeps what was found; asked again
   await page.driver.executeScript(
     'window.longTasks = []; new PerformanceObserver((l) => l.getEntries().forEach((e) => window.longTasks.push(e.duration))).observe({ type: "longtask" })',
   );
+  await watchProgress();
   await page.press('Find spots');
   await done();
   await page.untilText('[data-testid=search-progress]', /on 12 of 12 spots in [\d.]+ s; \d+ hold up/);
+  const { told, steps, pictures } = await page.driver.executeScript<Progress>('return window.progress');
+  // Told many times a spot, not only when one is done.
+  expect(steps).toBeGreaterThan(12);
   console.info(
-    `${await page.text('[data-testid=search-progress]')} longest main-thread task: ${Math.round(Number(await page.driver.executeScript('return Math.max(0, ...window.longTasks)')))} ms`,
+    `${await page.text('[data-testid=search-progress]')} first progress after ${told} ms, first pictures after ${pictures} ms; longest main-thread task: ${Math.round(Number(await page.driver.executeScript('return Math.max(0, ...window.longTasks)')))} ms`,
   );
   // The first eight are of different spots, as far as there are that many that hold up, each with its picture.
   const first = (await names()).slice(0, 8).map((name) => name.replace(/^\d+\. /, ''));
@@ -57,6 +80,18 @@ it('a weight ranks anew at once; a school narrows the sheet', async () => {
     (await names()).every((name) => /helmet|head|mouth|chin|visor/i.test(name)),
   );
   await school.click();
+});
+
+it('the sun is kept out where it is told how it stands; taken back, the old answer is there again', async () => {
+  const sun = await page.at('//section[@aria-labelledby="kept-out"]//label[normalize-space(.)="the sun"]/input');
+  await page.click(sun);
+  await page.untilText('[data-testid=search-progress]', /The question has changed: search again/);
+  await page.press('Find spots');
+  await page.until('it searches', async () => (await phase()) === 'searching');
+  await done();
+  await page.untilText('[data-testid=detail]', /the sun (looks in|stays out)/);
+  await page.press('Undo');
+  await page.until('what was found before', async () => !/the sun/.test(await page.text('[data-testid=detail]')));
 });
 
 it('a point of the chart is picked; three are compared in all stances', async () => {

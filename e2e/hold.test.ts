@@ -1,17 +1,10 @@
 /** Whether it holds and is out of the way: a stop, its reason, the mend, the pull test and the cautions on the card. */
 import { By, Key } from 'selenium-webdriver';
-import { Page } from './support/browser';
+import type { Page } from './support/browser';
+import { withDemo } from './support/withDemo';
 
 let page: Page;
-beforeAll(async () => {
-  page = await Page.start();
-  await page.open('/');
-  await page.at('//a[contains(., "Late winter on Skerra")]');
-});
-afterAll(async () => {
-  expect(await page.errors()).toEqual([]);
-  await page.stop();
-});
+withDemo((opened) => (page = opened));
 
 const arm = '/outing/skerra-late-winter/shot/buggy-arm';
 const holdVerdict = '(//*[@data-testid="hold-checks"]//section[@aria-label="Hold"]//h2/span)[2]';
@@ -59,4 +52,14 @@ it('a pull is practised on the scale and recorded, and the card says what to pul
   expect(card).toMatch(/inspection of the event/);
   expect(card).toMatch(/The driver handles no camera/);
   expect((await page.driver.findElements(By.css('article'))).length).toBe(1);
+});
+
+it('mirrors and instruments are told from the rest of the sight; a tape that moves cannot be taken, and says why', async () => {
+  await page.open(`${arm}/hold`);
+  await page.untilText('[data-testid=watched]', /instruments\s*(in sight|\d+ % hidden)/);
+  await page.open(arm);
+  const tape = await page.at(
+    '//select[@id=//label[.="Base"]/@for]/option[contains(., "Hook-and-loop tape") and contains(., "side to side")]',
+  );
+  expect(await tape.isEnabled()).toBe(false);
 });

@@ -1,18 +1,11 @@
 /** How steady a shot is: cause, mends, both schools, the moving preview and a measured log, in the real page. */
 import { writeFileSync } from 'node:fs';
 import { By } from 'selenium-webdriver';
-import { Page } from './support/browser';
+import type { Page } from './support/browser';
+import { withDemo } from './support/withDemo';
 
 let page: Page;
-beforeAll(async () => {
-  page = await Page.start();
-  await page.open('/');
-  await page.at('//a[contains(., "Late winter on Skerra")]');
-});
-afterAll(async () => {
-  expect(await page.errors()).toEqual([]);
-  await page.stop();
-});
+withDemo((opened) => (page = opened));
 
 const shaky = '/outing/skerra-late-winter/shot/buggy-arm';
 const jumpPx = async () => Number(/([\d.]+) px/.exec(await page.text('[data-testid=figure-jump]'))![1]);
@@ -34,9 +27,10 @@ it('a shaky set-up: its cause is read, the best mend looked at and taken, and it
   await page.until('it is steadier', async () => (await jumpPx()) < before / 2);
   await page.untilText('[data-testid=steady-verdict]', /watch|good/);
   // The bench has the same verdict, and the strut has lost its links.
-  await page.open(shaky);
+  const sheet = (name: string) => page.at(`//nav[@aria-label="Sheets of this shot"]/a[.="${name}"]`);
+  await page.click(await sheet('Bench'));
   await page.untilText('[data-testid=checks]', /Steady\s+(watch|good)/);
-  await page.driver.navigate().back();
+  await page.click(await sheet('Steady'));
   await page.press('Undo');
   await page.untilText('[data-testid=steady-verdict]', /stop/);
 });

@@ -33,10 +33,13 @@ it('settings hold over a reload: imperial lengths and the night theme', async ()
   await page.click(await page.at('//label[contains(., "Imperial")]'));
   await page.click(await page.at('//label[contains(., "Night")]'));
   await page.driver.actions().sendKeys(Key.ESCAPE).perform();
+  const night = async () =>
+    (await page.driver.executeScript('return document.documentElement.dataset.theme')) === 'dark';
   await page.untilText('article', /Height off the surface\s+[\d.]+ in/);
+  await page.until('it is night', night);
   await page.driver.navigate().refresh();
   await page.untilText('article', /Height off the surface\s+[\d.]+ in/);
-  expect(await page.driver.executeScript('return document.documentElement.dataset.theme')).toBe('dark');
+  await page.until('it is still night', night);
   await page.press('Settings');
   await page.click(await page.at('//label[contains(., "Metric")]'));
   await page.click(await page.at('//label[contains(., "As the system")]'));

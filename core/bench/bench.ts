@@ -25,9 +25,10 @@ import type { Pose } from '../src/geometry/pose';
 import { rotationFromPanTiltRoll } from '../src/geometry/rotation';
 import { calibrateLens } from '../src/lens/lens';
 import { rayGrid } from '../src/lens/rayGrid';
-import { newOuting } from '../src/outing/newOuting';
+import { newCarrier, newOuting } from '../src/outing/newOuting';
 import { renderPicture } from '../src/picture/renderPicture';
 import { poseRig } from '../src/rig/poseRig';
+import { resolveRig } from '../src/rig/resolveRig';
 import { rankSpots } from '../src/search/rankSpots';
 import { aimedSetUp, plainSetUp, standardCamera } from '../src/search/startingSetUp';
 import { INTENTS } from '../catalog/index.generated';
@@ -174,5 +175,23 @@ for (const [name, ids] of [
   const { ms, tried, inAll } = searched(asking('mountain-bike', 'hands-and-trail', { pieceIds: ids }));
   console.log(
     `${name.padEnd(24)} ${String(tried).padStart(6)} pictures, ${String(inAll).padStart(5)} in all stances, ${(ms / 1000).toFixed(2)} s, ${((1000 * tried) / ms).toFixed(0)} a second, ${(tried / (ms / withTree)).toFixed(1)} to one 64 × 36 frame of three-mesh-bvh`,
+  );
+}
+const { heapUsed, arrayBuffers } = process.memoryUsage();
+console.log(
+  `memory in use after them: heap ${(heapUsed / 1e6).toFixed(0)} MB, arrays ${(arrayBuffers / 1e6).toFixed(0)} MB`,
+);
+
+// How a cube's cost grows: with what there is to see, and with the directions in which it is looked.
+console.log('\ncube of a place over the middle of each carrier, action stance');
+for (const machineId of ['longboard', 'kayak', 'road-bike', 'coupe'] as const) {
+  const { rig: spec } = newCarrier('c', machineId, 1.75);
+  const { parts } = poseRig(spec, resolveRig(spec).machine.actionStanceId);
+  const triangles = parts.reduce((sum, p) => sum + triangleCount(p.mesh), 0);
+  const [small, usual, large] = [24, 48, 96].map((size) =>
+    medianMs(() => castCube(parts, [0, 1.3, 0], { size }), 800, 10),
+  );
+  console.log(
+    `${machineId.padEnd(12)} ${String(triangles).padStart(6)} triangles: ${small!.toFixed(2)} ms for 3,456 directions, ${usual!.toFixed(2)} for 13,824, ${large!.toFixed(2)} for 55,296`,
   );
 }

@@ -19,7 +19,7 @@ import { baseRefusal } from '../src/strut/baseRefusal';
 import { deepest } from '../testing/penetration';
 import { placedSpots, worldFromSpot } from '../src/rig/spots';
 import { SET_UP_STANCE_ID, type MachineDefinition, type Source } from '../src/rig/definitions';
-import type { Sourced } from '../src/strut/definitions';
+import type { Sourced } from '../src/rig/source';
 import { quarterVehicleFrom } from '../src/vibration/paths/quarterVehicle';
 import { atHigh, atLow, usual } from '../src/vibration/picks';
 import { BASES, CAMERAS, CARRIERS, GROUND_WORLDS, HEADS, INTENTS, LINKS } from './index.generated';

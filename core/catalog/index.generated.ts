@@ -43,6 +43,7 @@ import basesCurvedAdhesivePad from './hardware/bases/curved-adhesive-pad';
 import basesGroundPlate from './hardware/bases/ground-plate';
 import basesHandGrip from './hardware/bases/hand-grip';
 import basesHeadStrapPlate from './hardware/bases/head-strap-plate';
+import basesHookAndLoopTape from './hardware/bases/hook-and-loop-tape';
 import basesInterlockingTape from './hardware/bases/interlocking-tape';
 import basesJawClamp from './hardware/bases/jaw-clamp';
 import basesLeverClamp from './hardware/bases/lever-clamp';
@@ -115,7 +116,7 @@ import type { IntentDefinition } from '../src/checks/intent';
 
 export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
 export const CAMERAS: readonly CameraDefinition[] = [camerasCageCamera, camerasCompact, camerasCubeCamera, camerasPhone, camerasPocketGimbal, camerasThumbCamera, camerasTwoLens360];
-export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesMagneticRelease, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp];
+export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesMagneticRelease, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp];
 export const LINKS: readonly LinkDefinition[] = [linksDamperPlate, linksFeltPad, linksGooseNeck, linksLongArm, linksLongPole, linksMediumPole, linksRiser, linksShortArm, linksSoftGrommets, linksStandOffHook, linksStiffArm, linksStiffGrommets];
 export const HEADS: readonly HeadDefinition[] = [headsBallJoint, headsFingerJoint, headsSwivelHead];
 export const GROUND_WORLDS: readonly GroundsOfWorld[] = [groundsAir, groundsRoad, groundsSnow, groundsTrail, groundsWater];

@@ -28,4 +28,9 @@ export function shakeAt(
   };
 }
 
-export const link = (linkId: string, lengthM: number, bendDeg = 0) => ({ linkId, lengthM, bendDeg, turnDeg: 0 });
+export const link = (linkId: string, lengthM: number, bendDeg = 0, turnDeg = 0) => ({
+  linkId,
+  lengthM,
+  bendDeg,
+  turnDeg,
+});

@@ -208,16 +208,36 @@ export function buildCar(f: CarFigures): Assembly {
       tone: 'black',
       mesh: both(mergeMeshes([flare(shape, shape.frontAxleX), flare(shape, shape.rearAxleX)])),
     },
-    { id: 'mirrors', name: 'door mirrors', tone: 'paint', mesh: both(mirror) },
+    { id: 'rightMirror', name: 'right door mirror', tone: 'paint', watched: true, mesh: mirror },
+    { id: 'leftMirror', name: 'left door mirror', tone: 'paint', watched: true, mesh: mirrorMesh(mirror) },
+    {
+      id: 'innerMirror',
+      name: 'inside mirror',
+      tone: 'black',
+      watched: true,
+      mesh: mergeMeshes([
+        roundedBox([0.03, 0.065, 0.23], 0.012, poseAt([shape.screen[1] + 0.06, shape.roofY - 0.13, 0])),
+        rod([shape.screen[1] + 0.07, shape.roofY - 0.12, 0], [shape.screen[1] + 0.12, shape.roofY - 0.07, 0], {
+          radiusM: 0.007,
+          segments: 8,
+        }),
+      ]),
+    },
     {
       id: 'dash',
       name: 'dashboard',
       tone: 'black',
       mesh: mergeMeshes([
         roundedBox([0.52, 0.22, shape.halfZ * 1.72], 0.07, poseAt([cowlX - 0.3, dashY - 0.13, 0])),
-        roundedBox([0.2, 0.1, 0.36], 0.04, poseAt([cowlX - 0.42, dashY - 0.01, f.wheel[2]])),
         roundedBox([0.9, 0.3, 0.24], 0.06, poseAt([cowlX - 0.75, f.floorY + 0.16, 0])),
       ]),
+    },
+    {
+      id: 'instruments',
+      name: 'instruments',
+      tone: 'black',
+      watched: true,
+      mesh: roundedBox([0.2, 0.1, 0.36], 0.04, poseAt([cowlX - 0.42, dashY - 0.01, f.wheel[2]])),
     },
     {
       id: 'floor',

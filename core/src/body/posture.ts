@@ -97,7 +97,7 @@ const WRIST_FROM_GRIP: Vec3 = [-0.076, 0.016, 0];
 /** Ankle from the ball of the foot as shares of the foot's length (estimate). */
 const ANKLE_BEHIND_BALL = 0.52;
 
-const limbPose = (upper: Vec3, lower: Vec3, pole: Vec3): Pose => {
+export const limbPose = (upper: Vec3, lower: Vec3, pole: Vec3): Pose => {
   const y = normalize(subtract(lower, upper));
   const x = normalize(rejectFrom(pole, y));
   const z = cross(x, y);

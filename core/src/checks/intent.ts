@@ -14,7 +14,12 @@ export type Aim =
 export interface Want {
   readonly id: string;
   readonly label: string;
-  readonly of: { readonly groups?: readonly FrameGroup[]; readonly working?: true };
+  readonly of: {
+    readonly groups?: readonly FrameGroup[];
+    readonly working?: true;
+    /** Parts by what their ids begin with. */
+    readonly parts?: readonly string[];
+  };
   readonly share: readonly [low: number, high: number];
   /** Where its middle should lie, fraction from the top. */
   readonly heightBand?: readonly [low: number, high: number];

@@ -20,6 +20,8 @@ export interface CandidateScene {
   readonly framed: FramedSetUp;
   readonly sightlines: Sightlines;
   readonly zone: RiderZone | null;
+  /** One of the finalists: its pictures are cast ray by ray, and no cubes are there. */
+  readonly exact: boolean;
   /** What earlier checks found and later ones use. */
   readonly shaken: { accelerationMS2: number; landingG: number } | null;
 }

@@ -3,7 +3,7 @@ import { meshPoint } from '../geometry/mesh';
 import { transformPoint } from '../geometry/pose';
 import { distance, dot, subtract } from '../geometry/vec3';
 import { lowestOverWater } from '../holding/loads';
-import { SHORTEST_TETHER_M, tetherLimitM } from '../holding/tether';
+import { noTetherWithinM, tetherLimitM } from '../holding/tether';
 import { SET_UP_STANCE_ID } from '../rig/definitions';
 import { poseRig, type PosedRig } from '../rig/poseRig';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
@@ -19,6 +19,7 @@ import { noticed, type Noticed } from './noticed';
 import { ownPoints } from './ownPoints';
 import { hiddenSight, levelEyes, type SightReport } from './sight';
 import { approaches, nearestTurning, type Approach } from './strikes';
+import { watchedHidden, watchedSights, type WatchedReport } from './watched';
 import { waysOut, type WayOutReport } from './wayOut';
 
 export interface ClearQuestion {
@@ -42,6 +43,8 @@ export interface ClearReport {
   /** Least height over the ground in any stance, metres; null over water and in the air. */
   readonly overGroundM: number | null;
   readonly sight: SightReport | null;
+  /** Mirrors and instruments that the eyes see, with what is hidden of each; the most hidden first. Empty for what sits on the head: it goes along when the head turns to look. */
+  readonly watched: readonly WatchedReport[];
   /** Distance from the nearer shoulder to the camera over the arm's length: within 1 it can be reached under way. */
   readonly reachShare: number | null;
   /** Ways out of a cockpit beside camera and strut; empty where nobody is shut in, or where the wearer takes it along. */
@@ -51,9 +54,13 @@ export interface ClearReport {
   /** Minutes that a neck bears it; null where it is not on the head. */
   readonly neckMinutes: number | null;
   /** Nearest part that turns all the way round, and the longest tether beside it. */
-  readonly turning: { readonly partName: string; readonly distanceM: number; readonly tetherM: number | null } | null;
-  /** What a tether needs at least. */
-  readonly leastTetherM: number;
+  readonly turning: {
+    readonly partName: string;
+    readonly distanceM: number;
+    /** Farther than this there is a tether that is short enough. */
+    readonly neededM: number;
+    readonly tetherM: number | null;
+  } | null;
 }
 
 /** 150 g on the top of the head, about 0.2 m over the neck, tire it after an hour; less weight or lever lasts longer in proportion. Common practice. */
@@ -106,6 +113,12 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
             others.filter((p) => p.group === 'machine' && !p.seeThrough),
           )
         : null,
+    watched:
+      action.eyes && zone !== 'head'
+        ? watchedHidden(action.eyes.position, sightsOf(action, onHead), ownParts(resolved, pose)).sort(
+            (a, b) => b.hiddenShare - a.hiddenShare,
+          )
+        : [],
     reachShare: body
       ? Math.min(...(['left', 'right'] as const).map((side) => distance(body.upperArm[side].position, camera))) /
         (arm.upperArmM + arm.forearmM + arm.handM)
@@ -133,10 +146,20 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     turning: turning && {
       partName: turning.partName,
       distanceM: turning.distanceM,
+      neededM: noTetherWithinM(Math.max(...resolved.camera.bodyM)),
       tetherM: tetherLimitM(turning.distanceM, Math.max(...resolved.camera.bodyM)),
     },
-    leastTetherM: SHORTEST_TETHER_M,
   };
+}
+
+const sights = new WeakMap<PosedRig, ReturnType<typeof watchedSights>>();
+function sightsOf(action: PosedRig, onHead: ReadonlySet<string>) {
+  const known = sights.get(action);
+  if (known) return known;
+  const hiding = action.parts.filter((p) => p.group !== 'subject' && p.id !== 'neck' && !onHead.has(p.id));
+  const made = watchedSights(action.eyes!.position, hiding);
+  sights.set(action, made);
+  return made;
 }
 
 /** Highest point of some parts, world frame; null where there is none. */

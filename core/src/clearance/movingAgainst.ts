@@ -14,8 +14,19 @@ const SAME_M = 0.004;
 
 const relative = (from: PosedPart, to: PosedPart): Pose => compose(invert(from.worldFromPart), to.worldFromPart);
 
-/** Ids of the parts that move against one part from the set-up stance to any other; the subject and the part itself left out. */
+const known = new WeakMap<PosedRig, Map<string, ReadonlySet<string>>>();
+
+/** Ids of the parts that move against one part from the set-up stance to any other; the subject and the part itself left out. Kept with the set-up rig. */
 export function movingAgainst(setUpRig: PosedRig, others: readonly PosedRig[], partId: string): ReadonlySet<string> {
+  const ofRig = known.get(setUpRig) ?? new Map<string, ReadonlySet<string>>();
+  known.set(setUpRig, ofRig);
+  const key = [partId, ...others.map((rig) => rig.stanceId)].join(' ');
+  const kept = ofRig.get(key) ?? findMoving(setUpRig, others, partId);
+  ofRig.set(key, kept);
+  return kept;
+}
+
+function findMoving(setUpRig: PosedRig, others: readonly PosedRig[], partId: string): ReadonlySet<string> {
   const carrier = setUpRig.byId.get(partId)!;
   const moves = (part: PosedPart): boolean =>
     others.some(({ byId }) => {

@@ -10,9 +10,16 @@ const MOST_POINTS = 160;
 
 /** Corners of the strut's own meshes, evenly thinned, world frame. Base pieces lie on the surface and are left out by their height. */
 export function ownPoints(resolved: ResolvedSetUp, pose: StrutPose): readonly Vec3[] {
-  const points = ownParts(resolved, pose).flatMap(({ mesh, worldFromPart }) =>
-    Array.from({ length: mesh.positions.length / 3 }, (_, i) => transformPoint(worldFromPart, meshPoint(mesh, i))),
-  );
-  const step = Math.max(1, Math.floor(points.length / MOST_POINTS));
-  return points.filter((_, i) => i % step === 0);
+  const parts = ownParts(resolved, pose);
+  const corners = parts.reduce((sum, { mesh }) => sum + mesh.positions.length / 3, 0);
+  const step = Math.max(1, Math.floor(corners / MOST_POINTS));
+  const points: Vec3[] = [];
+  // Counted through all meshes, one after the other.
+  let skip = 0;
+  for (const { mesh, worldFromPart } of parts) {
+    const count = mesh.positions.length / 3;
+    for (; skip < count; skip += step) points.push(transformPoint(worldFromPart, meshPoint(mesh, skip)));
+    skip -= count;
+  }
+  return points;
 }

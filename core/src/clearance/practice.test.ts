@@ -28,7 +28,7 @@ describe('heads and bars', () => {
     const nod = (statureM: number) => {
       const { rig, setUp } = shakeAt('mountain-bike', 'chin-bar', { links: [link('short-arm', 0.07, -90)] });
       const fitted = { ...rig, statureM };
-      return approaches(fitted, resolveSetUp(fitted, setUp)).find((a) => a.sweeping?.ownHead)!;
+      return approaches(fitted, resolveSetUp(fitted, setUp)).find((a) => a.sweeping?.own === 'head')!;
     };
     expect(nod(1.5)).toMatchObject({ partName: 'chest', sweeping: { verb: 'looks down and up' } });
     expect(nod(1.5).distanceM).toBeLessThan(0.004);

@@ -10,7 +10,8 @@ import { poseStrut } from '../strut/kinematics';
 import type { ResolvedSetUp } from '../strut/resolveSetUp';
 import { movingAgainst } from './movingAgainst';
 import { ownPoints } from './ownPoints';
-import { sweepsOf, type Sweep } from './sweeps';
+import type { Sweep } from './sweep';
+import { sweepsOf } from './sweeps';
 
 // Hot enough that looking up Math each time counts.
 const { sqrt } = Math;
@@ -30,7 +31,7 @@ export interface Approach {
     readonly name: string;
     readonly verb: string;
     readonly path: readonly Vec3[];
-    readonly ownHead: boolean;
+    readonly own: Sweep['own'];
   } | null;
   /** Turns all the way round: a wheel, a propeller, a rotor. */
   readonly turns: boolean;
@@ -57,63 +58,109 @@ export function approaches(rig: RigSpec, resolved: ResolvedSetUp): readonly Appr
   );
   const best = new Map<string, Approach>();
   const keep = (approach: Approach) => {
-    const known = best.get(approach.partId);
-    if (!known || approach.distanceM < known.distanceM) best.set(approach.partId, approach);
+    // What the filmer can help is kept beside what nobody can.
+    const key = `${approach.partId} ${approach.sweeping?.own ?? ''}`;
+    const known = best.get(key);
+    if (!known || approach.distanceM < known.distanceM) best.set(key, approach);
   };
-  const against = setUpRig.parts.filter((p) => moving.has(p.id)).map((p) => p.id);
   for (const { stance, rig: r } of posed) {
-    const points = ownPoints(resolved, poseStrut(resolved, setUpRig, r));
-    for (const id of against) {
-      const part = r.byId.get(id);
-      const near = part && nearest(points, part, part.worldFromPart);
-      if (near)
-        keep({
-          ...near,
-          partId: id,
-          partName: part.name,
-          stanceId: stance.id,
-          stanceName: stance.name,
-          sweeping: null,
-          turns: false,
-        });
-    }
+    for (const approach of inStance(resolved, setUpRig, r, stance.name, moving, NEAR_M)) keep(approach);
   }
   for (const approach of swept(rig, resolved, setUpRig)) keep(approach);
   return [...best.values()].sort((a, b) => a.distanceM - b.distanceM);
 }
 
+/** What comes within a limit of camera and strut in one stance. @param moving ids of what moves against what they sit on */
+function inStance(
+  resolved: ResolvedSetUp,
+  setUpRig: PosedRig,
+  rig: PosedRig,
+  stanceName: string,
+  moving: ReadonlySet<string>,
+  limitM: number,
+): Approach[] {
+  const points = ownPoints(resolved, poseStrut(resolved, setUpRig, rig));
+  return rig.parts.flatMap((part): Approach[] => {
+    const near = moving.has(part.id) && nearest(points, part, part.worldFromPart, limitM);
+    return near
+      ? [
+          {
+            ...near,
+            partId: part.id,
+            partName: part.name,
+            stanceId: rig.stanceId,
+            stanceName,
+            sweeping: null,
+            turns: false,
+          },
+        ]
+      : [];
+  });
+}
+
+/** The first that strikes camera or strut in any of some stances, without the sweeps between them: cheap, for a search. */
+export function strikeInStances(
+  resolved: ResolvedSetUp,
+  setUpRig: PosedRig,
+  stances: readonly { readonly name: string; readonly rig: PosedRig }[],
+  limitM: number,
+): Approach | null {
+  const moving = movingAgainst(
+    setUpRig,
+    stances.map((s) => s.rig),
+    resolved.placed.spot.partId,
+  );
+  for (const { name, rig } of stances) {
+    const [first] = inStance(resolved, setUpRig, rig, name, moving, limitM);
+    if (first) return first;
+  }
+  return null;
+}
+
 /**
- * Sweeps from the set-up stance. What hangs on the moving thing goes along, and is then held against all that stays; a wheel that
+ * Sweeps, each from its stance. What hangs on the moving thing goes along, and is then held against all that stays; a wheel that
  * carries it is left out.
  */
 function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Approach[] {
-  const carrier = setUpRig.byId.get(resolved.placed.spot.partId)!;
-  const points = ownPoints(resolved, poseStrut(resolved, setUpRig, setUpRig));
-  return sweepsOf(spec, setUpRig, carrier.id).flatMap((sweep): Approach[] => {
+  const { partId } = resolved.placed.spot;
+  const inStance = new Map<PosedRig, readonly Vec3[]>();
+  const pointsIn = (rig: PosedRig): readonly Vec3[] => {
+    const known = inStance.get(rig) ?? ownPoints(resolved, poseStrut(resolved, setUpRig, rig));
+    inStance.set(rig, known);
+    return known;
+  };
+  return sweepsOf(spec, setUpRig, partId).flatMap((sweep): Approach[] => {
+    const carrier = sweep.rig.byId.get(partId)!;
+    const points = pointsIn(sweep.rig);
     const goesAlong = sweep.moves(carrier);
     if (goesAlong && sweep.wholeTurn) return [];
-    const carried = goesAlong ? sweep.steps.map((step) => points.map((point) => transformPoint(step, point))) : null;
-    return setUpRig.parts
+    const carried = goesAlong
+      ? sweep.steps.map((step) => {
+          const moved = step(carrier);
+          return points.map((point) => transformPoint(moved, point));
+        })
+      : null;
+    return sweep.rig.parts
       .filter((p) => p.group !== 'subject' && !p.bends && p.id !== carrier.id && sweep.moves(p) !== goesAlong)
       .filter((p) => !goesAlong || !sweep.yields(p))
       .flatMap((p): Approach[] => {
         let found: Approach | null = null;
         for (const [i, step] of sweep.steps.entries()) {
           const moved = carried?.[i] ?? points;
-          const worldFromPart = goesAlong ? p.worldFromPart : compose(step, p.worldFromPart);
+          const worldFromPart = goesAlong ? p.worldFromPart : compose(step(p), p.worldFromPart);
           const near = nearest(moved, p, worldFromPart, found?.distanceM ?? NEAR_M);
           if (!near) continue;
           found = {
             ...near,
             partId: p.id,
             partName: p.name,
-            stanceId: SET_UP_STANCE_ID,
-            stanceName: 'Set-up',
+            stanceId: sweep.rig.stanceId,
+            stanceName: sweep.stanceName,
             sweeping: {
               name: sweep.name,
               verb: sweep.verb,
-              path: pathOf(sweep, step, goesAlong ? near.from : near.to),
-              ownHead: sweep.ownHead,
+              path: pathOf(sweep, i, goesAlong ? carrier : p, goesAlong ? near.from : near.to),
+              own: sweep.own,
             },
             turns: sweep.wholeTurn,
           };
@@ -123,10 +170,10 @@ function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Appr
   });
 }
 
-/** The way that the point goes which comes nearest, given where it is at that step. */
-const pathOf = (sweep: Sweep, step: Pose, point: Vec3): readonly Vec3[] => {
-  const start = transformPoint(invert(step), point);
-  return sweep.steps.map((pose) => transformPoint(pose, start));
+/** The way that the point goes which comes nearest, given the part it is on and where it is at that step. */
+const pathOf = ({ steps }: Sweep, at: number, part: PosedPart, point: Vec3): readonly Vec3[] => {
+  const start = transformPoint(invert(steps[at]!(part)), point);
+  return steps.map((step) => transformPoint(step(part), start));
 };
 
 /** Nearest of some points to a part where it is; null where none comes nearer than the limit. */

@@ -1,4 +1,4 @@
-import { compose, invert, poseAt, type Pose } from '../geometry/pose';
+import { compose, IDENTITY_POSE, invert, poseAt, type Pose } from '../geometry/pose';
 import { rotate, rotationAbout } from '../geometry/rotation';
 import { scale, subtract, type Vec3 } from '../geometry/vec3';
 import { turnAbout, type MovingPart } from '../rig/assembly';
@@ -6,22 +6,8 @@ import type { PosedRig } from '../rig/poseRig';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
 import { wornOn } from '../rig/spotZone';
 import type { PosedPart } from '../rig/types';
-
-/** Something that moves over a range while the rest stays: bars turning, a fork going in, a head looking down. */
-export interface Sweep {
-  readonly name: string;
-  /** How it moves, as a verb: turns, slides, looks about. */
-  readonly verb: string;
-  /** Turns all the way round: a wheel, a propeller, a rotor. */
-  readonly wholeTurn: boolean;
-  /** The filmer's own head, which can be held still. */
-  readonly ownHead: boolean;
-  readonly moves: (part: PosedPart) => boolean;
-  /** Parts that give way or go along, and are not struck by it. */
-  readonly yields: (part: PosedPart) => boolean;
-  /** World from where it was, at each step of the way. */
-  readonly steps: readonly Pose[];
-}
+import { onLeg, pedalSweeps } from './pedalling';
+import type { Sweep } from './sweep';
 
 /** Steps of a sweep. */
 const STEPS = 12;
@@ -33,13 +19,38 @@ const DOWN_TO_BARS_DEG = 45;
 const between = (low: number, high: number): number[] =>
   Array.from({ length: STEPS + 1 }, (_, i) => low + ((high - low) * i) / STEPS);
 
-/** Everything that sweeps on this rig, from the stance in which it is posed. @param partId what camera and strut sit on */
+/** Everything that sweeps on this rig from the set-up stance, and legs that pedal. @param partId what camera and strut sit on */
 export const sweepsOf = (spec: RigSpec, rig: PosedRig, partId: string): readonly Sweep[] => [
   ...resolveRig(spec)
     .machine.moving(spec.fit)
+    // What sits on a leg goes along with the pedal under the foot.
+    .filter((part) => !part.pedalledIn || !onLeg(spec, partId))
     .map((part, _, all) => machineSweep(part, all, rig)),
+  ...runningSweep(rig),
   ...headSweeps(spec, rig, partId),
+  ...pedalSweeps(spec),
 ];
+
+/** Chains and belts run along themselves: nothing of them comes nearer, but they wind up and cut. */
+function runningSweep(rig: PosedRig): readonly Sweep[] {
+  const running = rig.parts.find((part) => part.runs);
+  if (!running) return [];
+  return [
+    {
+      ...FROM_SET_UP,
+      rig,
+      name: running.name,
+      verb: 'runs',
+      wholeTurn: true,
+      own: null,
+      moves: (part) => part.runs === true,
+      yields: () => false,
+      steps: [() => IDENTITY_POSE],
+    },
+  ];
+}
+
+const FROM_SET_UP = { stanceName: 'Set-up' } as const;
 
 function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: PosedRig): Sweep {
   const { at, axis, low, high, id, name, kind } = moving;
@@ -49,16 +60,19 @@ function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: Posed
   const machineFromWorld = invert(rig.worldFromMachine);
   const inWorld = (pose: Pose) => compose(compose(rig.worldFromMachine, pose), machineFromWorld);
   return {
+    ...FROM_SET_UP,
+    rig,
     name,
     verb: kind === 'turn' ? 'turns' : 'slides',
     wholeTurn: kind === 'turn' && high - low >= 360,
-    ownHead: false,
+    own: null,
     moves: (part) => movesWith(part.on),
     // Hands and arms go along with what they hold; the stances show them.
     yields: (part) => part.group === 'hands' || part.id.startsWith('upperArm'),
-    steps: between(low, high).map((value) =>
-      inWorld(kind === 'turn' ? turnAbout(at, axis, value) : poseAt(scale(axis, value))),
-    ),
+    steps: between(low, high).map((value) => {
+      const step = inWorld(kind === 'turn' ? turnAbout(at, axis, value) : poseAt(scale(axis, value)));
+      return () => step;
+    }),
   };
 }
 
@@ -71,13 +85,17 @@ function headSweeps(spec: RigSpec, rig: PosedRig, partId: string): readonly Swee
   const { body } = rig;
   if (!body) return [];
   const onHead = headPartIds(spec);
-  const about = (rotation: Pose['rotation']): Pose =>
-    poseAt(subtract(body.neckBase, rotate(rotation, body.neckBase)), rotation);
+  const about = (rotation: Pose['rotation']) => {
+    const step = poseAt(subtract(body.neckBase, rotate(rotation, body.neckBase)), rotation);
+    return () => step;
+  };
   const upright = rotate(body.ribcage.rotation, [0, 1, 0]);
   const sideways: Vec3 = rotate(body.ribcage.rotation, [0, 0, 1]);
   const shared = {
+    ...FROM_SET_UP,
+    rig,
     wholeTurn: false,
-    ownHead: true,
+    own: 'head' as const,
     moves: (part: PosedPart) => onHead.has(part.id),
     yields: (part: PosedPart) => part.group === 'hands' || part.id === 'neck',
   };

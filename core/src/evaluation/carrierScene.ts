@@ -1,4 +1,5 @@
 import { keepLatest } from '../caching/keepLatest';
+import { keyOf } from '../caching/keyOf';
 import { SET_UP_STANCE_ID, type Stance } from '../rig/definitions';
 import { poseRig, type PosedRig } from '../rig/poseRig';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
@@ -20,9 +21,10 @@ export interface PosedStance {
 }
 
 const latest = keepLatest<CarrierScene>(6);
+const sceneKey = keyOf((rig: RigSpec) => ({ ...rig, ownKit: undefined, ownSpots: undefined }));
 
 export const carrierScene = (rig: RigSpec, actionStanceId: string): CarrierScene =>
-  latest(JSON.stringify([{ ...rig, ownKit: undefined, ownSpots: undefined }, actionStanceId]), () => {
+  latest(`${actionStanceId} ${sceneKey(rig)}`, () => {
     const { machine } = resolveRig(rig);
     const first = (s: Stance) => (s.id === actionStanceId ? 0 : 1);
     // An action stance of no share is looked at all the same.

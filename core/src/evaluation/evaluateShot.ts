@@ -5,34 +5,17 @@ import type { CheckResult } from '../checks/result';
 import { fieldOfViewDeg } from '../lens/lens';
 import { SET_UP_STANCE_ID } from '../rig/definitions';
 import { poseRig } from '../rig/poseRig';
-import type { RigSpec } from '../rig/resolveRig';
-import { askedIntent, type Ask } from '../search/ask';
+import { askedIntent } from '../search/ask';
 import { bestSpotByWant, rankSpots } from '../search/rankSpots';
 import { aimedSetUp } from '../search/startingSetUp';
 import { reachAndHeight } from '../strut/kinematics';
 import { middleTiltDeg, nearestNotch, type NotchReading } from '../strut/notches';
 import type { SetUp } from '../strut/setUp';
 import { strutSwing, type StrutSwing } from '../vibration/mount/strutSwing';
-import type { MeasuredBand } from '../vibration/paths/spotMotion';
-import type { RideConditions } from '../vibration/ride';
 import { holdClear, type HoldClearReport } from './holdClear';
+import type { ShotQuestion } from './shotQuestion';
 import { steadyReport, type SteadyReport } from './steadyReport';
 import { frameSetUp, MEASURE_COLUMNS, type FramedSetUp } from './evaluateSetUp';
-
-export interface ShotQuestion {
-  readonly rig: RigSpec;
-  readonly setUp: SetUp;
-  readonly intentId: string;
-  readonly actionStanceId: string;
-  /** Where the sky line is wanted, fraction from the top; null = the middle of the intent's band. */
-  readonly horizonAt: number | null;
-  /** What it is ridden on and how; none = as the machine usually is. */
-  readonly ride?: RideConditions;
-  /** What was asked of this shot beside its intent; none = the intent as it is. */
-  readonly ask?: Ask;
-  /** What a measured log of this spot found. */
-  readonly measured?: readonly MeasuredBand[];
-}
 
 /** All that is computed for one shot: plain data, so that it can cross to and from a worker. */
 export interface ShotReport extends Omit<FramedSetUp, 'resolved'> {
@@ -62,13 +45,15 @@ export interface EvaluateOptions {
   readonly columns?: number;
   /** Whether to look for what would mend it, other spots among them, and for how far estimates may lie off; slower. */
   readonly deep?: boolean;
+  /** Where the pictures are there already. */
+  readonly framed?: FramedSetUp;
 }
 
 export function evaluateShot(question: ShotQuestion, options: EvaluateOptions = {}): ShotReport {
   const { rig, setUp, intentId, actionStanceId } = question;
   const intent = question.ask ? askedIntent(question.ask) : intentOf(intentId);
   const wantedHeight = intent.horizonBand ? (question.horizonAt ?? heightsInBand(intent.horizonBand)[0]!) : null;
-  const framed = frameSetUp(rig, setUp, actionStanceId, options.columns ?? MEASURE_COLUMNS);
+  const framed = options.framed ?? frameSetUp(rig, setUp, actionStanceId, options.columns ?? MEASURE_COLUMNS);
   const { resolved, ...plain } = framed;
   const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
   const aimed = aimedSetUp(rig, setUp, keepPan(intent, setUp), actionStanceId, wantedHeight);

@@ -9,7 +9,7 @@ import { usualVenue } from '../holding/venue';
 import { resolveRig } from '../rig/resolveRig';
 import { placedSpots } from '../rig/spots';
 import { spotZone } from '../rig/spotZone';
-import type { ShotQuestion } from './evaluateShot';
+import type { ShotQuestion } from './shotQuestion';
 import { shakeQuestionOf, type SteadyReport } from './steadyReport';
 
 /** Whether it stays on and in whose way it is; plain data. */

@@ -1,12 +1,20 @@
-import type { Vec3 } from '../geometry/vec3';
 import { rayGrid, rowsFor } from '../lens/rayGrid';
-import { keepLatest } from '../caching/keepLatest';
 import type { FramedSetUp, StanceFrame } from './evaluateSetUp';
-import { castCube, lookUpFrame, type VisibilityCube } from '../framing/visibilityCube';
+import {
+  castCube,
+  CUBE_SIZE,
+  lookUpFrame,
+  recycleCube,
+  ROUGH_CUBE_SIZE,
+  sharedFrame,
+  type VisibilityCube,
+} from '../framing/visibilityCube';
 import { FRAME_GROUPS, measureFrame } from '../framing/measureFrame';
 import { eyeStreaming, medianStreaming } from '../framing/perceivedSpeed';
 import { fieldOfViewDeg, type Lens } from '../lens/lens';
 import { castFrame } from '../framing/castFrame';
+import { partsFromAfar } from '../framing/fromAfar';
+import { toRad } from '../units/angle';
 import type { PosedPart } from '../rig/types';
 import { poseStrut } from '../strut/kinematics';
 import { ownParts } from '../strut/ownParts';
@@ -18,38 +26,51 @@ export interface Sightlines {
   readonly scene: CarrierScene;
   /** A strut that puts a lens there. */
   readonly reference: ResolvedSetUp;
+  /** Good enough to rank places by: cubes of fewer directions, and narrow lenses looked up like the others. */
+  readonly rough: boolean;
   readonly cubes: Map<string, { readonly parts: readonly PosedPart[]; readonly cube: VisibilityCube }>;
 }
 
-export const sightlinesFrom = (scene: CarrierScene, reference: ResolvedSetUp): Sightlines => ({
+export const sightlinesFrom = (scene: CarrierScene, reference: ResolvedSetUp, rough = false): Sightlines => ({
   scene,
   reference,
+  rough,
   cubes: new Map(),
 });
 
 /** Everything round the lens in one stance: rider, machine and the strut's own chain; the camera's body is left out. */
-export function seenIn({ scene, reference, cubes }: Sightlines, { stance, rig, seen }: PosedStance) {
+export function seenIn({ scene, reference, rough, cubes }: Sightlines, { stance, rig, seen }: PosedStance) {
   const known = cubes.get(stance.id);
   if (known) return known;
   const pose = poseStrut(reference, scene.setUpRig, rig);
   const parts = [...seen, ownParts(reference, pose)[0]!];
-  const made = { parts, cube: castCube(parts, pose.worldFromCamera.position) };
+  const made = {
+    parts,
+    cube: castCube(parts, pose.worldFromCamera.position, { size: rough ? ROUGH_CUBE_SIZE : CUBE_SIZE }),
+  };
   cubes.set(stance.id, made);
   return made;
 }
 
+/** Done with a place: its cubes make room for others, and are cast anew if it is asked about again. */
+export function forget({ cubes }: Sightlines): void {
+  for (const { cube } of cubes.values()) recycleCube(cube);
+  cubes.clear();
+}
+
 /** Columns of the pictures that are looked up: shares within some 2 percentage points (docs/performance.md). */
 export const COARSE_COLUMNS = 24;
+/** Width of a column, radians, rather less than more. */
+const columnRad = (lens: Lens): number => (0.75 * toRad(fieldOfViewDeg(lens, 'horizontal'))) / COARSE_COLUMNS;
 /** Below this a column is narrower than a direction of the cube. */
-const NARROW_DEG = 45;
-const eyes = keepLatest<{ readonly streaming: number | null }>(400);
+const NARROW_DEG = 35;
 
 /** One picture by looking up. @param feel whether the speed feel is wanted too */
 export function coarseStance(
   sightlines: Sightlines,
   resolved: ResolvedSetUp,
   posed: PosedStance,
-  feel: boolean,
+  feel = false,
 ): StanceFrame {
   const { lens } = resolved;
   const { parts, cube } = seenIn(sightlines, posed);
@@ -57,18 +78,20 @@ export function coarseStance(
   const grid = rayGridOf(lens);
   // A narrow lens sees finer than the cube: its picture is cast.
   const cast =
-    fieldOfViewDeg(lens, 'horizontal') < NARROW_DEG
-      ? castFrame(parts, strut.worldFromCamera, grid)
+    !sightlines.rough && fieldOfViewDeg(lens, 'horizontal') < NARROW_DEG
+      ? castFrame(
+          partsFromAfar(parts, strut.worldFromCamera.position, columnRad(lens)),
+          strut.worldFromCamera,
+          grid,
+          sharedFrame(grid.columns, grid.rows),
+        )
       : lookUpFrame(cube, strut.worldFromCamera.rotation, grid);
   const { ground } = posed.rig;
   // The cube's own place: half a decimetre beside the lens at most.
   let speedFeel: number | null = null;
   if (feel && posed.rig.eyes) {
     const felt = medianStreaming(cast, strut.worldFromCamera.position, ground);
-    const from: Vec3 = posed.rig.eyes.position;
-    const { streaming } = eyes(JSON.stringify([lens, from, ground.point, ground.normal]), () => ({
-      streaming: eyeStreaming(grid, from, ground),
-    }));
+    const streaming = eyeStreaming(grid, posed.rig.eyes.position, ground);
     speedFeel = felt !== null && streaming !== null && streaming > 0 ? felt / streaming : null;
   }
   return {

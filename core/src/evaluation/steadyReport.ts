@@ -17,7 +17,7 @@ import {
 } from '../vibration/shakeOf';
 import { shakeRanges, type FigureRange } from '../vibration/shakeRange';
 import type { Figure } from '../vibration/words';
-import type { ShotQuestion } from './evaluateShot';
+import type { ShotQuestion } from './shotQuestion';
 
 /** How steady a shot is and why; plain data. */
 export interface SteadyReport {

@@ -93,7 +93,7 @@ it('and over every carrier, in one of its stances each and a lens of each kind, 
       projection,
       widthPx: 1600,
       heightPx: 900,
-      fovDeg: 60 + 60 * random(),
+      fovDeg: 8 + 112 * random(),
       fovAcross: 'horizontal',
       crop: 1,
     });

@@ -21,12 +21,28 @@ export interface CastFrame {
 export const NO_PART = -1;
 export const NO_IMAGE = -2;
 
-/** First hit of every ray of the grid; parts are numbered as they come. */
-export function castFrame(parts: readonly PosedPart[], worldFromCamera: Pose, grid: RayGrid): CastFrame {
-  const { columns, rows } = grid;
-  const cells = columns * rows;
-  const part = new Int16Array(cells).fill(NO_PART);
-  const directions = new Float64Array(cells * 3);
+/** Room for a picture of so many cells. */
+export const emptyFrame = (columns: number, rows: number): CastFrame => ({
+  columns,
+  rows,
+  part: new Int16Array(columns * rows),
+  distanceM: new Float64Array(columns * rows),
+  triangle: new Int32Array(columns * rows),
+  directions: new Float64Array(columns * rows * 3),
+});
+
+/** First hit of every ray of the grid; parts are numbered as they come. @param room a picture of the same size to be written over */
+export function castFrame(
+  parts: readonly PosedPart[],
+  worldFromCamera: Pose,
+  grid: RayGrid,
+  room = emptyFrame(grid.columns, grid.rows),
+): CastFrame {
+  const { part, directions, distanceM, triangle } = room;
+  const cells = grid.columns * grid.rows;
+  part.fill(NO_PART);
+  distanceM.fill(Infinity);
+  triangle.fill(-1);
   const [r0, r1, r2, r3, r4, r5, r6, r7, r8] = worldFromCamera.rotation;
   for (let i = 0; i < cells * 3; i += 3) {
     const x = grid.directions[i]!;
@@ -37,8 +53,6 @@ export function castFrame(parts: readonly PosedPart[], worldFromCamera: Pose, gr
     directions[i + 1] = r3 * x + r4 * y + r5 * z;
     directions[i + 2] = r6 * x + r7 * y + r8 * z;
   }
-  const distanceM = new Float64Array(cells).fill(Infinity);
-  const triangle = new Int32Array(cells).fill(-1);
   rasterise(parts, worldFromCamera, rayBins(grid), { part, distanceM, triangle });
-  return { columns, rows, part, distanceM, triangle, directions };
+  return room;
 }

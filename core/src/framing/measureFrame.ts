@@ -39,13 +39,27 @@ const WAY_SLOPE = Math.tan((WAY.halfBearingDeg * Math.PI) / 180);
 // Hot enough that looking up Math each time counts.
 const { abs, min } = Math;
 
-/** What is seen of one part so far. */
-interface Seen {
-  cells: number;
-  u: number;
-  v: number;
-  cut: boolean;
-  nearestM: number;
+/** What is seen of each part so far, by its number; used again for each picture. */
+let seen = seenFor(128);
+
+function seenFor(parts: number) {
+  return {
+    cells: new Int32Array(parts),
+    u: new Float64Array(parts),
+    v: new Float64Array(parts),
+    cut: new Uint8Array(parts),
+    nearestM: new Float64Array(parts),
+  };
+}
+
+function freshSeen(parts: number): typeof seen {
+  if (seen.cells.length < parts) seen = seenFor(2 * parts);
+  seen.cells.fill(0);
+  seen.u.fill(0);
+  seen.v.fill(0);
+  seen.cut.fill(0);
+  seen.nearestM.fill(Infinity);
+  return seen;
 }
 
 /** @param exactSky finds the sky line within each cell to the last digit; otherwise straight between the cell's corners */
@@ -58,8 +72,18 @@ export function measureFrame(
   exactSky = true,
 ): FrameMeasures {
   const { columns, rows } = cast;
-  const shares = Object.fromEntries(FRAME_GROUPS.map((group) => [group, 0])) as Record<FrameGroup, number>;
-  const seen: (Seen | undefined)[] = [];
+  const shares: Record<FrameGroup, number> = {
+    way: 0,
+    ground: 0,
+    sky: 0,
+    hands: 0,
+    machine: 0,
+    rider: 0,
+    face: 0,
+    subject: 0,
+    own: 0,
+  };
+  const { cells, u, v, cut, nearestM } = freshSeen(parts.length);
   const sky = skyPlanes(worldFromCamera.rotation, ground);
   const corner = cornerSkyness(lens, sky, columns, rows);
   const isWay = wayTest(worldFromCamera.position, ground);
@@ -93,31 +117,30 @@ export function measureFrame(
         }
         continue;
       }
-      let entry = seen[part];
-      if (!entry) seen[part] = entry = { cells: 0, u: 0, v: 0, cut: false, nearestM: Infinity };
-      entry.cells++;
-      entry.u += column + 0.5;
-      entry.v += row + 0.5;
-      if (column === 0 || row === 0 || column === columns - 1 || row === rows - 1) entry.cut = true;
-      if (cast.distanceM[index]! < entry.nearestM) entry.nearestM = cast.distanceM[index]!;
+      cells[part]!++;
+      u[part]! += column + 0.5;
+      v[part]! += row + 0.5;
+      if (column === 0 || row === 0 || column === columns - 1 || row === rows - 1) cut[part] = 1;
+      if (cast.distanceM[index]! < nearestM[part]!) nearestM[part] = cast.distanceM[index]!;
     }
   }
   const inFrame: PartInFrame[] = [];
-  seen.forEach((e, index) => {
-    if (!e) return;
+  for (let index = 0; index < parts.length; index++) {
+    const count = cells[index]!;
+    if (count === 0) continue;
     const { id, name, group } = parts[index]!;
-    shares[group] += e.cells;
+    shares[group] += count;
     inFrame.push({
       id,
       name,
       group,
-      share: e.cells / image,
-      centroidU: e.u / e.cells / columns,
-      centroidV: e.v / e.cells / rows,
-      cut: e.cut,
-      nearestM: e.nearestM,
+      share: count / image,
+      centroidU: u[index]! / count / columns,
+      centroidV: v[index]! / count / rows,
+      cut: cut[index] === 1,
+      nearestM: nearestM[index]!,
     });
-  });
+  }
   if (image > 0) for (const group of FRAME_GROUPS) shares[group] /= image;
   inFrame.sort((a, b) => b.share - a.share);
   const nearest = inFrame.reduce<PartInFrame | null>(

@@ -16,9 +16,9 @@ export const streamingRadS = (speedMps: number, travel: Vec3, direction: Vec3, d
   return (speedMps * Math.sqrt(Math.max(0, 1 - along * along))) / distanceM;
 };
 
-function median(values: number[]): number | null {
+function median(values: Float64Array): number | null {
   if (values.length === 0) return null;
-  values.sort((a, b) => a - b);
+  values.sort();
   const middle = values.length >> 1;
   return values.length % 2 === 1 ? values[middle]! : (values[middle - 1]! + values[middle]!) / 2;
 }
@@ -28,7 +28,8 @@ export function medianStreaming(cast: CastFrame, origin: Vec3, ground: Ground): 
   const travel = travelDirection(ground);
   const [nx, ny, nz] = ground.normal;
   const height = heightAboveGround(ground, origin);
-  const values: number[] = [];
+  const values = new Float64Array(cast.part.length);
+  let count = 0;
   for (let i = 0; i < cast.part.length; i++) {
     if (cast.part[i] !== NO_PART) continue;
     const x = cast.directions[i * 3]!;
@@ -36,13 +37,30 @@ export function medianStreaming(cast: CastFrame, origin: Vec3, ground: Ground): 
     const z = cast.directions[i * 3 + 2]!;
     const down = x * nx + y * ny + z * nz;
     if (down >= -1e-9 || height <= 0) continue;
-    values.push(streamingRadS(1, travel, [x, y, z], -height / down));
+    values[count++] = streamingRadS(1, travel, [x, y, z], -height / down);
   }
-  return median(values);
+  return median(values.subarray(0, count));
 }
 
-/** What the rider's own eyes see with the same frame pointed level ahead and nothing in the way: the 1.0 of the speed feel. */
+const known = new WeakMap<RayGrid, Map<string, number | null>>();
+
+/** What the rider's own eyes see with the same frame pointed level ahead and nothing in the way: the 1.0 of the speed feel. Kept with the grid. */
 export function eyeStreaming(grid: RayGrid, eyes: Vec3, ground: Ground): number | null {
+  const ofGrid = known.get(grid) ?? new Map<string, number | null>();
+  known.set(grid, ofGrid);
+  const key = [...eyes, ...ground.point, ...ground.normal, ...ground.ahead].join(' ');
+  const kept = ofGrid.get(key);
+  if (kept !== undefined) return kept;
+  if (ofGrid.size >= MOST_KEPT) ofGrid.clear();
+  const made = streamingFrom(grid, eyes, ground);
+  ofGrid.set(key, made);
+  return made;
+}
+
+/** Places of eyes that are kept for a grid. */
+const MOST_KEPT = 60;
+
+function streamingFrom(grid: RayGrid, eyes: Vec3, ground: Ground): number | null {
   const level: Pose = { position: eyes, rotation: rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: 0, rollDeg: 0 }) };
   const cells = grid.columns * grid.rows;
   const directions = new Float64Array(cells * 3);

@@ -1,6 +1,6 @@
 import { compose, invert, transformPoint, type Pose } from '../geometry/pose';
 import type { PosedPart } from '../rig/types';
-import type { RayBins } from './rayBins';
+import type { BinWindow, RayBins } from './rayBins';
 import { patchesOf, type Patches } from './patches';
 
 /** First hits, one entry a ray. */
@@ -77,7 +77,7 @@ function rasterPatches(
   index: number,
 ): void {
   const { positions, indices, planes, balls, cones, firstCorner, firstTriangle, low, high, most } = patches;
-  const { size, onFace, centred, leastCos } = bins;
+  const { size, onFace, windows, centred, leastCos } = bins;
   const half = size / 2;
   if (room.x.length < most) room = cornersFor(most * 2);
   const seen = room;
@@ -164,7 +164,8 @@ function rasterPatches(
       if (c > high) high = c;
       const u0 = centred ? ceil(low - 0.5 - EDGE) : floor(low - EDGE);
       const u1 = centred ? floor(high - 0.5 + EDGE) : floor(high + EDGE);
-      if (u0 > u1) continue;
+      const window = windows[face]!;
+      if (u0 > u1 || u0 > window.highU || u1 < window.lowU) continue;
       const d = W[i]!;
       const e = W[j]!;
       const f = W[k]!;
@@ -174,8 +175,8 @@ function rasterPatches(
       if (f > high) high = f;
       const w0 = centred ? ceil(low - 0.5 - EDGE) : floor(low - EDGE);
       const w1 = centred ? floor(high - 0.5 + EDGE) : floor(high + EDGE);
-      if (w0 > w1) continue;
-      fill(seen, i, j, k, t, face, u0, u1, w0, w1, bins, hits, index);
+      if (w0 > w1 || w0 > window.highW || w1 < window.lowW) continue;
+      fill(seen, i, j, k, t, window, u0, u1, w0, w1, bins, hits, index);
     }
   }
 }
@@ -190,19 +191,19 @@ function fill(
   j: number,
   k: number,
   triangle: number,
-  face: number,
+  { lowU, highU, lowW, highW, base, width }: BinWindow,
   u0: number,
   u1: number,
   w0: number,
   w1: number,
-  { size, start, rays, directions }: RayBins,
+  { start, rays, directions }: RayBins,
   { part, distanceM, triangle: triangleOf }: Hits,
   index: number,
 ): void {
-  if (u0 < 0) u0 = 0;
-  if (w0 < 0) w0 = 0;
-  if (u1 > size - 1) u1 = size - 1;
-  if (w1 > size - 1) w1 = size - 1;
+  if (u0 < lowU) u0 = lowU;
+  if (w0 < lowW) w0 = lowW;
+  if (u1 > highU) u1 = highU;
+  if (w1 > highW) w1 = highW;
   let ready = false;
   let ax = 0;
   let ay = 0;
@@ -215,7 +216,7 @@ function fill(
   let cz = 0;
   let volume = 0;
   for (let w = w0; w <= w1; w++) {
-    const row = (face * size + w) * size;
+    const row = base + (w - lowW) * width - lowU;
     const from = start[row + u0]!;
     const to = start[row + u1 + 1]!;
     if (from === to) continue;
@@ -291,7 +292,7 @@ function acrossFaces(
   index: number,
 ): void {
   const { x: X, y: Y, z: Z } = seen;
-  const { size, onFace, centred } = bins;
+  const { size, onFace, windows, centred } = bins;
   const half = size / 2;
   for (let face = 0; face < 6; face++) {
     if (onFace[face] === 0) continue;
@@ -368,6 +369,8 @@ function acrossFaces(
     const u1 = centred ? floor(highU - 0.5 + EDGE) : floor(highU + EDGE);
     const w0 = centred ? ceil(lowW - 0.5 - EDGE) : floor(lowW - EDGE);
     const w1 = centred ? floor(highW - 0.5 + EDGE) : floor(highW + EDGE);
-    if (u0 <= u1 && w0 <= w1) fill(seen, i, j, k, triangle, face, u0, u1, w0, w1, bins, hits, index);
+    const window = windows[face]!;
+    if (u0 > u1 || w0 > w1 || u0 > window.highU || u1 < window.lowU || w0 > window.highW || w1 < window.lowW) continue;
+    fill(seen, i, j, k, triangle, window, u0, u1, w0, w1, bins, hits, index);
   }
 }

@@ -1,11 +1,10 @@
-import { coarseMesh } from '../geometry/coarseMesh';
-import { poseAt, transformPoint } from '../geometry/pose';
+import { poseAt } from '../geometry/pose';
 import type { Rotation } from '../geometry/rotation';
-import { distance, type Vec3 } from '../geometry/vec3';
+import type { Vec3 } from '../geometry/vec3';
 import type { RayGrid } from '../lens/rayGrid';
 import type { PosedPart } from '../rig/types';
-import { NO_IMAGE, NO_PART, type CastFrame } from './castFrame';
-import { patchesOf } from './patches';
+import { emptyFrame, NO_IMAGE, NO_PART, type CastFrame } from './castFrame';
+import { partsFromAfar } from './fromAfar';
 import { rasterise } from './raster';
 import { cubeBins } from './rayBins';
 
@@ -25,16 +24,28 @@ export const CUBE_SIZE = 48;
 // Hot enough that looking up Math each time counts.
 const { abs } = Math;
 
-/** Parts farther than this are cast with fewer triangles: a cell of the grid is then no wider than a direction of the cube. */
-const FAR_M = 0.4;
-const CELL_M = 0.01;
+/** The same of a cube that places are ranked by. */
+export const ROUGH_CUBE_SIZE = 24;
 
-/** The part with fewer triangles where it is far enough from the lens. */
-function asSeenFrom(part: PosedPart, from: Vec3): PosedPart {
-  const { centre, radiusM } = patchesOf(part.mesh);
-  const away = distance(transformPoint(part.worldFromPart, centre), from) - radiusM;
-  return away > FAR_M ? { ...part, mesh: coarseMesh(part.mesh, CELL_M) } : part;
+/** What is told apart in the cube of CUBE_SIZE, as a share of the distance: rather less than a direction, 0.033 in the middle of a face. */
+const TOLD_APART = 0.025;
+
+/** Cubes that nobody needs any more, by their number of cells. */
+const free = new Map<number, Pick<VisibilityCube, 'part' | 'distanceM'>[]>();
+
+function room(cells: number): Pick<VisibilityCube, 'part' | 'distanceM'> {
+  return free.get(cells)?.pop() ?? { part: new Int16Array(cells), distanceM: new Float64Array(cells) };
 }
+
+/** Gives a cube's memory to the next one: it must not be looked at again. */
+export function recycleCube({ part, distanceM }: VisibilityCube): void {
+  const known = free.get(part.length) ?? [];
+  free.set(part.length, known);
+  known.push({ part, distanceM });
+}
+
+/** Written and never read: which triangle it was is of no use here. */
+let triangles = new Int32Array(0);
 
 /** @param exact every triangle of every part, near or far */
 export function castCube(
@@ -43,34 +54,26 @@ export function castCube(
   { size = CUBE_SIZE, exact = false }: { size?: number; exact?: boolean } = {},
 ): VisibilityCube {
   const cells = 6 * size * size;
-  const part = new Int16Array(cells).fill(NO_PART);
-  const distanceM = new Float64Array(cells).fill(Infinity);
-  rasterise(exact ? parts : parts.map((part) => asSeenFrom(part, from)), poseAt(from), cubeBins(size), {
+  const { part, distanceM } = room(cells);
+  part.fill(NO_PART);
+  distanceM.fill(Infinity);
+  if (triangles.length < cells) triangles = new Int32Array(cells);
+  rasterise(exact ? parts : partsFromAfar(parts, from, (TOLD_APART * CUBE_SIZE) / size), poseAt(from), cubeBins(size), {
     part,
     distanceM,
-    triangle: new Int32Array(cells),
+    triangle: triangles,
   });
   return { size, part, distanceM };
 }
 
-const NO_TRIANGLES = new Int32Array(0);
-const rooms = new Map<string, CastFrame>();
+const frames = new Map<string, CastFrame>();
 
-function roomFor(columns: number, rows: number): CastFrame {
+/** One picture of a size, written over again and again: measure it at once. */
+export function sharedFrame(columns: number, rows: number): CastFrame {
   const key = `${columns}/${rows}`;
-  const kept = rooms.get(key);
-  if (kept) return kept;
-  const cells = columns * rows;
-  const made: CastFrame = {
-    columns,
-    rows,
-    part: new Int16Array(cells),
-    distanceM: new Float64Array(cells),
-    directions: new Float64Array(cells * 3),
-    triangle: NO_TRIANGLES,
-  };
-  rooms.set(key, made);
-  return made;
+  const kept = frames.get(key) ?? emptyFrame(columns, rows);
+  frames.set(key, kept);
+  return kept;
 }
 
 /**
@@ -84,8 +87,8 @@ export function lookUpFrame(
 ): CastFrame {
   const { columns, rows, directions: inCamera } = grid;
   const cells = columns * rows;
-  const room = roomFor(columns, rows);
-  const { part, distanceM, directions } = room;
+  const found = sharedFrame(columns, rows);
+  const { part, distanceM, directions } = found;
   const [r0, r1, r2, r3, r4, r5, r6, r7, r8] = rotation;
   const half = size / 2;
   const last = size - 1;
@@ -127,5 +130,5 @@ export function lookUpFrame(
     part[i] = seen[bin]!;
     distanceM[i] = far[bin]!;
   }
-  return room;
+  return found;
 }

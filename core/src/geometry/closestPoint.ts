@@ -1,34 +1,69 @@
 import { bvhOf } from './bvh';
 import type { Mesh } from './mesh';
-import { add, dot, scale, subtract, type Vec3 } from './vec3';
+import type { Vec3 } from './vec3';
 
-// Hot enough that looking up Math each time counts.
+// Hot enough that looking up Math each time counts, and that nothing is made on the way.
 const { sqrt } = Math;
 
-/** Point of a triangle nearest to another (Ericson, Real-Time Collision Detection, 5.1.5). */
-export function closestOnTriangle(p: Vec3, a: Vec3, ab: Vec3, ac: Vec3): Vec3 {
-  const ap = subtract(p, a);
-  const [d1, d2] = [dot(ab, ap), dot(ac, ap)];
-  if (d1 <= 0 && d2 <= 0) return a;
-  const b = add(a, ab);
-  const bp = subtract(p, b);
-  const [d3, d4] = [dot(ab, bp), dot(ac, bp)];
-  if (d3 >= 0 && d4 <= d3) return b;
+/** What onTriangle found. */
+let [foundX, foundY, foundZ] = [0, 0, 0];
+
+function found(x: number, y: number, z: number): void {
+  foundX = x;
+  foundY = y;
+  foundZ = z;
+}
+
+/**
+ * Point of a triangle nearest to (px, py, pz), left in foundX, foundY and foundZ (Ericson, Real-Time Collision Detection, 5.1.5).
+ * @param t corners as they are kept: the first corner, then the two edges from it, from this place on
+ */
+function onTriangle(t: Float64Array, o: number, px: number, py: number, pz: number): void {
+  const ax = t[o]!;
+  const ay = t[o + 1]!;
+  const az = t[o + 2]!;
+  const ux = t[o + 3]!;
+  const uy = t[o + 4]!;
+  const uz = t[o + 5]!;
+  const vx = t[o + 6]!;
+  const vy = t[o + 7]!;
+  const vz = t[o + 8]!;
+  const apx = px - ax;
+  const apy = py - ay;
+  const apz = pz - az;
+  const d1 = ux * apx + uy * apy + uz * apz;
+  const d2 = vx * apx + vy * apy + vz * apz;
+  if (d1 <= 0 && d2 <= 0) return found(ax, ay, az);
+  const bpx = apx - ux;
+  const bpy = apy - uy;
+  const bpz = apz - uz;
+  const d3 = ux * bpx + uy * bpy + uz * bpz;
+  const d4 = vx * bpx + vy * bpy + vz * bpz;
+  if (d3 >= 0 && d4 <= d3) return found(ax + ux, ay + uy, az + uz);
   const vc = d1 * d4 - d3 * d2;
-  if (vc <= 0 && d1 >= 0 && d3 <= 0) return add(a, scale(ab, d1 / (d1 - d3)));
-  const c = add(a, ac);
-  const cp = subtract(p, c);
-  const [d5, d6] = [dot(ab, cp), dot(ac, cp)];
-  if (d6 >= 0 && d5 <= d6) return c;
+  if (vc <= 0 && d1 >= 0 && d3 <= 0) {
+    const k = d1 / (d1 - d3);
+    return found(ax + ux * k, ay + uy * k, az + uz * k);
+  }
+  const cpx = apx - vx;
+  const cpy = apy - vy;
+  const cpz = apz - vz;
+  const d5 = ux * cpx + uy * cpy + uz * cpz;
+  const d6 = vx * cpx + vy * cpy + vz * cpz;
+  if (d6 >= 0 && d5 <= d6) return found(ax + vx, ay + vy, az + vz);
   const vb = d5 * d2 - d1 * d6;
-  if (vb <= 0 && d2 >= 0 && d6 <= 0) return add(a, scale(ac, d2 / (d2 - d6)));
+  if (vb <= 0 && d2 >= 0 && d6 <= 0) {
+    const k = d2 / (d2 - d6);
+    return found(ax + vx * k, ay + vy * k, az + vz * k);
+  }
   const va = d3 * d6 - d5 * d4;
   if (va <= 0 && d4 - d3 >= 0 && d5 - d6 >= 0) {
-    const w = (d4 - d3) / (d4 - d3 + (d5 - d6));
-    return add(b, scale(subtract(c, b), w));
+    const k = (d4 - d3) / (d4 - d3 + (d5 - d6));
+    return found(ax + ux + (vx - ux) * k, ay + uy + (vy - uy) * k, az + uz + (vz - uz) * k);
   }
   const n = 1 / (va + vb + vc);
-  return add(a, add(scale(ab, vb * n), scale(ac, vc * n)));
+  const [j, k] = [vb * n, vc * n];
+  found(ax + ux * j + vx * k, ay + uy * j + vy * k, az + uz * j + vz * k);
 }
 
 export interface Nearest {
@@ -36,43 +71,62 @@ export interface Nearest {
   readonly point: Vec3;
 }
 
+/** Nodes still to be looked at, with the squares of their boxes' distances: twice as deep as any tree here. */
+const nodes = new Int32Array(128);
+const squares = new Float64Array(128);
+
 /** Nearest point of a mesh's surface, in the mesh's frame; null where nothing is nearer than the limit. */
-export function closestPoint(mesh: Mesh, from: Vec3, limitM = Infinity): Nearest | null {
+export function closestPoint(mesh: Mesh, [px, py, pz]: Vec3, limitM = Infinity): Nearest | null {
   const { boxes, first, count, corners } = bvhOf(mesh);
-  let best = limitM;
-  let point: Vec3 | null = null;
-  const stack = [0];
-  while (stack.length > 0) {
-    const node = stack.pop()!;
-    if (boxDistance(boxes, node, from) >= best) continue;
+  let best = limitM * limitM;
+  let [x, y, z] = [NaN, 0, 0];
+  let depth = 1;
+  nodes[0] = 0;
+  squares[0] = boxSquare(boxes, 0, px, py, pz);
+  while (depth > 0) {
+    depth--;
+    if (squares[depth]! >= best) continue;
+    const node = nodes[depth]!;
     const next = first[node]!;
     if (next >= 0) {
-      const [a, b] = [boxDistance(boxes, next, from), boxDistance(boxes, next + 1, from)];
+      const a = boxSquare(boxes, next, px, py, pz);
+      const b = boxSquare(boxes, next + 1, px, py, pz);
       // The nearer one is looked at first.
-      if (a < b) stack.push(next + 1, next);
-      else stack.push(next, next + 1);
+      const near = a < b ? next : next + 1;
+      const far = a < b ? next + 1 : next;
+      nodes[depth] = far;
+      squares[depth++] = a < b ? b : a;
+      nodes[depth] = near;
+      squares[depth++] = a < b ? a : b;
       continue;
     }
     const start = -1 - next;
-    for (let slot = start; slot < start + count[node]!; slot++) {
-      const o = slot * 9;
-      const corner = (k: number): Vec3 => [corners[o + k]!, corners[o + k + 1]!, corners[o + k + 2]!];
-      const near = closestOnTriangle(from, corner(0), corner(3), corner(6));
-      const [x, y, z] = [near[0] - from[0], near[1] - from[1], near[2] - from[2]];
-      const d = sqrt(x * x + y * y + z * z);
-      if (d < best) [best, point] = [d, near];
+    const end = start + count[node]!;
+    for (let slot = start; slot < end; slot++) {
+      onTriangle(corners, slot * 9, px, py, pz);
+      const dx = foundX - px;
+      const dy = foundY - py;
+      const dz = foundZ - pz;
+      const square = dx * dx + dy * dy + dz * dz;
+      if (square >= best) continue;
+      best = square;
+      x = foundX;
+      y = foundY;
+      z = foundZ;
     }
   }
-  return point && { distanceM: best, point };
+  return x === x ? { distanceM: sqrt(best), point: [x, y, z] } : null;
 }
 
-function boxDistance(boxes: Float64Array, node: number, p: Vec3): number {
+/** Square of the distance of a point from a node's box; 0 inside. */
+function boxSquare(boxes: Float64Array, node: number, px: number, py: number, pz: number): number {
+  const o = node * 6;
   let sum = 0;
-  for (let k = 0; k < 3; k++) {
-    const low = boxes[node * 6 + k]! - p[k]!;
-    const high = p[k]! - boxes[node * 6 + 3 + k]!;
-    const out = low > high ? low : high;
-    if (out > 0) sum += out * out;
-  }
-  return sqrt(sum);
+  let out = boxes[o]! > px ? boxes[o]! - px : px - boxes[o + 3]!;
+  if (out > 0) sum += out * out;
+  out = boxes[o + 1]! > py ? boxes[o + 1]! - py : py - boxes[o + 4]!;
+  if (out > 0) sum += out * out;
+  out = boxes[o + 2]! > pz ? boxes[o + 2]! - pz : pz - boxes[o + 5]!;
+  if (out > 0) sum += out * out;
+  return sum;
 }

@@ -1,4 +1,4 @@
-import { meshBounds, type Mesh } from './mesh';
+import { meshBounds, surfaceArea, type Mesh } from './mesh';
 
 /** Cells along an axis at most: numbers of cells stay whole numbers that are told apart. */
 const SIDE = 2 ** 17;
@@ -17,6 +17,32 @@ export function coarseMesh(mesh: Mesh, cellM: number): Mesh {
   const coarse = cluster(mesh, cellM);
   made.set(cellM, coarse);
   return coarse;
+}
+
+/** Grids that are tried, metres, and the share of its surface that a shape must keep on the coarser ones: what is thin stays on the finest. */
+const LEVELS_M = [0.01, 0.025, 0.05] as const;
+const KEEPS = 0.8;
+const levels = new WeakMap<Mesh, readonly Mesh[]>();
+
+/** The coarsest of a few grids that is no wider than what can be told apart from where it is looked at; the mesh itself near by. */
+export function meshFromAfar(mesh: Mesh, widthM: number): Mesh {
+  if (widthM < LEVELS_M[0]) return mesh;
+  const made = levels.get(mesh) ?? levelsOf(mesh);
+  levels.set(mesh, made);
+  let level = 0;
+  while (level + 1 < made.length && widthM >= LEVELS_M[level + 1]!) level++;
+  return made[level]!;
+}
+
+function levelsOf(mesh: Mesh): readonly Mesh[] {
+  const [finest, ...coarser] = LEVELS_M.map((cellM) => coarseMesh(mesh, cellM));
+  const least = KEEPS * surfaceArea(mesh);
+  const kept: Mesh[] = [finest!];
+  for (const next of coarser) {
+    if (surfaceArea(next) < least) break;
+    kept.push(next);
+  }
+  return kept;
 }
 
 function cluster({ positions, indices, ...rest }: Mesh, cellM: number): Mesh {

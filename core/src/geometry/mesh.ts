@@ -56,7 +56,18 @@ export function mirrorMesh(mesh: Mesh): Mesh {
   return { positions, indices };
 }
 
+const knownBounds = new WeakMap<Mesh, Bounds>();
+
+/** Box round a mesh; kept with it. */
 export function meshBounds(mesh: Mesh): Bounds {
+  const known = knownBounds.get(mesh);
+  if (known) return known;
+  const made = boundsOf(mesh);
+  knownBounds.set(mesh, made);
+  return made;
+}
+
+function boundsOf(mesh: Mesh): Bounds {
   const min: [number, number, number] = [Infinity, Infinity, Infinity];
   const max: [number, number, number] = [-Infinity, -Infinity, -Infinity];
   mesh.positions.forEach((value, i) => {
@@ -91,6 +102,19 @@ export function signedVolume(mesh: Mesh): number {
     const b = meshPoint(mesh, mesh.indices[i + 1]!);
     const c = meshPoint(mesh, mesh.indices[i + 2]!);
     sum += dot(a, cross(b, c)) / 6;
+  }
+  return sum;
+}
+
+/** Area of all faces, m². */
+export function surfaceArea({ positions: p, indices }: Mesh): number {
+  let sum = 0;
+  for (let t = 0; t < indices.length; t += 3) {
+    const [a, b, c] = [indices[t]! * 3, indices[t + 1]! * 3, indices[t + 2]! * 3];
+    const [ux, uy, uz] = [p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!];
+    const [vx, vy, vz] = [p[c]! - p[a]!, p[c + 1]! - p[a + 1]!, p[c + 2]! - p[a + 2]!];
+    const [x, y, z] = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
+    sum += Math.sqrt(x * x + y * y + z * z) / 2;
   }
   return sum;
 }

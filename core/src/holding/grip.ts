@@ -1,4 +1,4 @@
-import type { Sourced } from '../strut/definitions';
+import type { Sourced } from '../rig/source';
 
 /** What a base holds on with; figures are estimates for generic pieces, widths are those of their meshes. */
 export type Grip =
@@ -24,6 +24,14 @@ export type Grip =
       readonly screwNm: Sourced;
       readonly screwM: number;
       readonly widthM: number;
+    }
+  | {
+      readonly kind: 'rails';
+      readonly screwNm: Sourced;
+      readonly screwM: number;
+      /** Between the rails' middles, and along them. */
+      readonly gaugeM: number;
+      readonly lengthM: number;
     }
   | { readonly kind: 'jaw'; readonly forceN: Sourced; readonly widthM: number }
   | { readonly kind: 'strap'; readonly tensionN: Sourced; readonly widthM: number }

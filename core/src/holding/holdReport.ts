@@ -1,12 +1,14 @@
-import { add, length, normalize, scale, subtract, UP, type Vec3 } from '../geometry/vec3';
+import { add, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../geometry/vec3';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
 import { poseRig } from '../rig/poseRig';
+import { baseRefusal } from '../strut/baseRefusal';
 import { SET_UP_STANCE_ID, type CarrierFamily } from '../rig/definitions';
 import { poseStrut, type StrutPose } from '../strut/kinematics';
 import { resolveSetUp, type ResolvedSetUp } from '../strut/resolveSetUp';
 import type { SetUp } from '../strut/setUp';
 import { atLow, usual } from '../vibration/picks';
 import type { RideConditions } from '../vibration/ride';
+import { handMinutes } from './handMinutes';
 import { gripLimits, type GripConditions, type HoldLimit } from './grips/gripLimits';
 import {
   DIRECTIONS,
@@ -15,6 +17,7 @@ import {
   loadAt,
   loadedPieces,
   loadEnvelope,
+  loadsBeyond,
   onSurface,
   pieceForces,
   seenFromSpot,
@@ -71,6 +74,10 @@ export interface HoldReport {
     readonly direction: string;
   };
   readonly tetherN: number;
+  /** Why the base does not go on this surface; null where it does. */
+  readonly refusal: string | null;
+  /** Minutes that a hand holds it out; null where it is on something else. */
+  readonly handMinutes: number | null;
   /** Moment on the surface, for what a lever does to glass and canopies. */
   readonly leverNm: number;
 }
@@ -122,15 +129,13 @@ export function holdIn(
     weightN,
     leverM: resting.tipNm / weightN,
   };
-  const cases = DIRECTIONS.flatMap((direction) =>
-    FLOWS.map((flow): LoadCase => ({ direction, flow, forces: pieceForces(pieces, envelope, direction, flow) })),
-  );
-  let worstOfBase = cases[0]!;
+  const onBase = loadsBeyond(surface!, pieces, envelope);
+  let worstOfBase = LOAD_CASES[0]!;
   const interfaces = interfacesOf(resolved, pose).map((face): HeldInterface => {
     let worst: HeldInterface | null = null;
-    for (const loadCase of cases) {
-      const { forces } = loadCase;
-      const load = loadAt(face, pieces, forces);
+    const loads = loadsBeyond(face, pieces, envelope);
+    for (const loadCase of LOAD_CASES) {
+      const load = loads(loadCase.direction, loadCase.flow);
       const parts = onSurface(load, normal);
       const limits = limitsOf(face, resolved, load, parts, conditions, 'usual');
       for (const limit of limits) {
@@ -146,7 +151,8 @@ export function holdIn(
   });
   const weakest = interfaces.reduce((a, b) => (b.margin < a.margin ? b : a));
   const factor = PULL_FACTOR[resolveRig(rig).machine.family];
-  const worstN = Math.max(...cases.map(({ forces }) => length(loadAt(surface!, pieces, forces).force)));
+  const baseLoads = LOAD_CASES.map(({ direction, flow }) => onBase(direction, flow));
+  const worstN = Math.max(...baseLoads.map(({ force }) => length(force)));
   const newton = Math.ceil((factor * worstN) / 5) * 5;
   const flowN = pieceForces(pieces, { ...envelope, accelerationMS2: 0 }, [0, 0, 0], FLOWS[0]!);
   return {
@@ -164,16 +170,22 @@ export function holdIn(
       direction: directionWords(seenFromSpot(pose, normalize(interfaces[0]!.load.force))),
     },
     tetherN: tetherLoadN(pieces[pieces.length - 1]!.massKg + pieces[pieces.length - 2]!.massKg),
-    leverNm: Math.max(...cases.map(({ forces }) => onSurface(loadAt(surface!, pieces, forces), normal).tipNm)),
+    refusal: baseRefusal(resolved.base, conditions.surface),
+    handMinutes:
+      resolved.base.kind === 'hand' && resolved.base.grip.kind === 'hand'
+        ? handMinutes(resolved.base.grip, resting)
+        : null,
+    leverNm: Math.max(...baseLoads.map((load) => onSurface(load, normal).tipNm)),
   };
 }
 
-/** One moment: which way it is thrown, where the flow comes from, and the force on each piece. */
+/** One moment: which way it is thrown, and where the flow comes from. */
 interface LoadCase {
   readonly direction: Vec3;
   readonly flow: Vec3;
-  readonly forces: readonly Vec3[];
 }
+
+const LOAD_CASES: readonly LoadCase[] = DIRECTIONS.flatMap((direction) => FLOWS.map((flow) => ({ direction, flow })));
 
 function actingOn(
   pieces: readonly LoadedPiece[],
@@ -210,6 +222,19 @@ function limitsOf(
   ];
   const droop = face.link === null ? undefined : resolved.links[face.link]!.definition.droopNm;
   if (droop) slips.push({ mode: 'bends', demand: moment, limit: pick(droop), unit: 'N·m' });
+  const lock = face.link === null ? undefined : resolved.links[face.link]!.definition.lock;
+  if (lock && face.along) {
+    const turns = Math.abs(dot(load.moment, face.along));
+    slips.push(
+      { mode: 'turns in its lock', demand: turns, limit: pick(lock.turnsNm), unit: 'N·m' },
+      {
+        mode: 'slides in its lock',
+        demand: Math.abs(dot(load.force, face.along)),
+        limit: pick(lock.slidesN),
+        unit: 'N',
+      },
+    );
+  }
   return slips;
 }
 

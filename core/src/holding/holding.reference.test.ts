@@ -15,8 +15,9 @@ import {
   vacuumShare,
   type GripConditions,
 } from './grips/gripLimits';
-import { DIRECTIONS, interfacesOf, loadAt, loadedPieces, pieceForces, type LoadEnvelope } from './loads';
-import { fallSpeedMps, tetherLimitM, tetherLoadN } from './tether';
+import { DIRECTIONS, interfacesOf, loadAt, loadedPieces, loadsBeyond, pieceForces, type LoadEnvelope } from './loads';
+import { enduranceMinutes, handMinutes } from './handMinutes';
+import { fallSpeedMps, noTetherWithinM, tetherLimitM, tetherLoadN } from './tether';
 
 describe('standard atmosphere (ISO 2533; U.S. Standard Atmosphere 1976, tables)', () => {
   it.each([
@@ -129,6 +130,10 @@ describe('a tether', () => {
   it('beside something that turns is short, or not at all', () => {
     expect(tetherLimitM(0.5, 0.07)).toBeCloseTo(0.33, 9);
     expect(tetherLimitM(0.12, 0.07)).toBeNull();
+    for (const cameraM of [0.03, 0.07, 0.15]) {
+      expect(tetherLimitM(noTetherWithinM(cameraM) - 1e-6, cameraM)).toBeNull();
+      expect(tetherLimitM(noTetherWithinM(cameraM) + 1e-6, cameraM)).toBeCloseTo(0.1, 5);
+    }
   });
 });
 
@@ -167,6 +172,9 @@ describe('every free body is in balance', () => {
           );
           expect(length(force)).toBeLessThan(1e-9);
           expect(length(moment)).toBeLessThan(1e-9);
+          const quick = loadsBeyond(below, pieces, envelope)(acceleration, flow);
+          expect(length(subtract(quick.force, mine.force))).toBeLessThan(1e-9);
+          expect(length(subtract(quick.moment, mine.moment))).toBeLessThan(1e-9);
         }
         const total = pieces.reduce((sum, _, k) => add(sum, forces[k]!), [0, 0, 0] as Vec3);
         expect(length(subtract(total, loadAt(faces[0]!, pieces, forces).force))).toBeLessThan(1e-9);
@@ -174,5 +182,60 @@ describe('every free body is in balance', () => {
       }),
       { numRuns: 20, seed: 3 },
     );
+  });
+});
+
+describe('a pair of rails between two plates', () => {
+  const grip = {
+    kind: 'rails',
+    screwNm: { value: 0.8, source: { kind: 'common practice' } },
+    screwM: 0.004,
+    gaugeM: 0.044,
+    lengthM: 0.03,
+  } as const;
+  const none = { pullN: 0, shearN: 0, tipNm: 0, twistNm: 0 };
+  const at = (mode: RegExp, load = none, material: 'rail' | 'carbon' = 'rail') =>
+    gripLimits(grip, load, {
+      surface: { material, shape: 'rail', tubeDiameterM: 0.007 },
+      state: 'clean',
+      pressurePa: 101325,
+      curedH: 24,
+      temperatureC: 20,
+      hours: 3,
+      weightN: 2,
+      leverM: 0.1,
+    } satisfies GripConditions).find((l) => mode.test(l.mode))!;
+
+  it('an M4 drawn with 0.8 N·m presses with 1 kN: opened by 15 N·m over the half of 30 mm, or by 400 N and 9 N·m (statics)', () => {
+    expect(at(/rocks/).limit).toBeCloseTo(1000, 6);
+    expect(at(/rocks/, { ...none, tipNm: 15 }).demand).toBeCloseTo(1000, 6);
+    expect(at(/rocks/, { ...none, pullN: 400, tipNm: 9 }).demand).toBeCloseTo(1000, 6);
+  });
+
+  it('slides against both plates, less what the pull takes; carbon is drawn less', () => {
+    const free = at(/slides/).limit;
+    expect(at(/slides/, { ...none, pullN: 1000 }).limit).toBeCloseTo(free / 2, 6);
+    expect(at(/twists/).limit).toBeCloseTo((free * 0.044) / 2, 6);
+    expect(at(/slides/, none, 'carbon').limit).toBeCloseTo(0.6 * free, 6);
+  });
+});
+
+describe('a hand that holds it out', () => {
+  it('half of the greatest force lasts about a minute, a fifth six, a seventh a quarter of an hour (Rohmert 1960, from memory)', () => {
+    expect(enduranceMinutes(0.5)).toBeCloseTo(1.1, 6);
+    expect(enduranceMinutes(0.2)).toBeCloseTo(6.5, 6);
+    expect(enduranceMinutes(0.15)).toBe(15);
+    expect(enduranceMinutes(0)).toBe(15);
+    expect(enduranceMinutes(1.2)).toBe(0);
+  });
+
+  it('never lasts longer with more', () => {
+    let before = Infinity;
+    for (let share = 0; share <= 1.1; share += 0.01) {
+      expect(enduranceMinutes(share)).toBeLessThanOrEqual(before);
+      before = enduranceMinutes(share);
+    }
+    const grip = { kind: 'hand', forceN: { value: 80, source: { kind: 'common practice' } }, widthM: 0.08 } as const;
+    expect(handMinutes(grip, { pullN: 0, shearN: 0, tipNm: 3.2, twistNm: 0 })).toBeCloseTo(1.1, 6);
   });
 });

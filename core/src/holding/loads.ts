@@ -1,14 +1,29 @@
 import { keepLatest } from '../caching/keepLatest';
+import { keyOf } from '../caching/keyOf';
 import { castRay } from '../geometry/bvh';
 import { invert, transformDirection, transformPoint } from '../geometry/pose';
 import { inverseRotation, rotate } from '../geometry/rotation';
-import { add, addScaled, cross, dot, length, mix, normalize, scale, subtract, UP, type Vec3 } from '../geometry/vec3';
+import {
+  add,
+  addScaled,
+  cross,
+  dot,
+  length,
+  mix,
+  normalize,
+  ORIGIN,
+  scale,
+  subtract,
+  UP,
+  type Vec3,
+} from '../geometry/vec3';
 import { SET_UP_STANCE_ID, type CarrierFamily } from '../rig/definitions';
 import { poseRig, type PosedRig } from '../rig/poseRig';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
 import { FOOT_M } from '../strut/cameraMesh';
 import { chainJoints, poseStrut, type StrutPose } from '../strut/kinematics';
 import type { ResolvedSetUp } from '../strut/resolveSetUp';
+import type { LinkUse } from '../strut/setUp';
 import { groundById, type RideConditions } from '../vibration/ride';
 import { DRAG, dragN, standardAir, WATER_KG_M3 } from './atmosphere';
 
@@ -30,6 +45,8 @@ export interface Interface {
   readonly at: Vec3;
   /** Link that begins here; null at the surface and the head. */
   readonly link: number | null;
+  /** Unit direction of that link away from the surface, world frame. */
+  readonly along: Vec3 | null;
   /** Pieces beyond it, by index. */
   readonly beyond: readonly number[];
 }
@@ -90,7 +107,8 @@ export function isSheltered(rig: PosedRig, from: Vec3): boolean {
 }
 
 const shelters = keepLatest<boolean>(200);
-const plainRig = ({ machineId, fit, wornIds, statureM }: RigSpec) => [machineId, fit, wornIds, statureM];
+const plainRig = keyOf(({ machineId, fit, wornIds, statureM }: RigSpec) => [machineId, fit, wornIds, statureM]);
+const linksKey = keyOf((links: readonly LinkUse[]) => links);
 
 /** Pieces of the strut where they are in a stance. */
 export function loadedPieces(resolved: ResolvedSetUp, pose: StrutPose): readonly LoadedPiece[] {
@@ -129,6 +147,7 @@ export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly
       name: `${resolved.base.name.toLowerCase()} on the surface`,
       at: joints[0]!,
       link: null,
+      along: null,
       beyond: from(0),
     },
     ...resolved.links.map(({ definition }, i) => ({
@@ -136,6 +155,7 @@ export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly
       name: `joint under the ${definition.name.toLowerCase()}`,
       at: joints[i + 1]!,
       link: i,
+      along: normalize(subtract(joints[i + 2]!, joints[i + 1]!)),
       beyond: from(i + 1),
     })),
     {
@@ -143,6 +163,7 @@ export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly
       name: resolved.head.name.toLowerCase(),
       at: joints[joints.length - 1]!,
       link: null,
+      along: null,
       beyond: from(count - 1),
     },
   ];
@@ -167,7 +188,7 @@ export function loadEnvelope(
   // The shelter of a place does not hang on where the lens points.
   const { baseId, links } = resolved.setUp;
   const sheltered = shelters(
-    JSON.stringify([plainRig(rig), actionStanceId, resolved.placed.spot.id, baseId, links]),
+    [plainRig(rig), actionStanceId, resolved.placed.spot.id, baseId, linksKey(links)].join(' '),
     () => isSheltered(action, camera),
   );
   const { surface } = groundById(ride.groundId);
@@ -206,12 +227,14 @@ export function pieceForces(
   acceleration: Vec3,
   flow: Vec3,
 ): readonly Vec3[] {
-  const { airMps, airKgM3, waterMps, accelerationMS2 } = envelope;
-  return pieces.map(({ massKg, dragAreaM2 }) => {
-    const drag = Math.max(dragN(airKgM3, airMps, 1, dragAreaM2), dragN(WATER_KG_M3.sea, waterMps, 1, dragAreaM2));
-    return add(add(scale(UP, -massKg * G), scale(acceleration, massKg * accelerationMS2)), scale(flow, drag));
+  return pieces.map((piece) => {
+    const inertia = scale(acceleration, piece.massKg * envelope.accelerationMS2);
+    return add(add(scale(UP, -piece.massKg * G), inertia), scale(flow, pieceDragN(envelope, piece)));
   });
 }
+
+const pieceDragN = ({ airMps, airKgM3, waterMps }: LoadEnvelope, { dragAreaM2 }: LoadedPiece): number =>
+  Math.max(dragN(airKgM3, airMps, 1, dragAreaM2), dragN(WATER_KG_M3.sea, waterMps, 1, dragAreaM2));
 
 /** Sum of the forces beyond an interface and of their moments about it. */
 export function loadAt({ at, beyond }: Interface, pieces: readonly LoadedPiece[], forces: readonly Vec3[]): Load {
@@ -224,6 +247,35 @@ export function loadAt({ at, beyond }: Interface, pieces: readonly LoadedPiece[]
     moment = add(moment, cross(subtract(pieces[i]!.at, at), forces[i]!));
   }
   return { force, moment };
+}
+
+/**
+ * The same for many directions: forces grow with weight, acceleration and flow, so that their sums and moments about the interface are
+ * found once and only turned for each direction.
+ */
+export function loadsBeyond(
+  { at, beyond }: Interface,
+  pieces: readonly LoadedPiece[],
+  envelope: LoadEnvelope,
+): (acceleration: Vec3, flow: Vec3) => Load {
+  let [massKg, drag]: [number, number] = [0, 0];
+  let [massArm, dragArm]: [Vec3, Vec3] = [ORIGIN, ORIGIN];
+  for (const i of beyond) {
+    const piece = pieces[i]!;
+    const arm = subtract(piece.at, at);
+    const own = pieceDragN(envelope, piece);
+    massKg += piece.massKg;
+    massArm = addScaled(massArm, arm, piece.massKg);
+    drag += own;
+    dragArm = addScaled(dragArm, arm, own);
+  }
+  return (acceleration, flow) => {
+    const gravity = addScaled(scale(acceleration, envelope.accelerationMS2), UP, -G);
+    return {
+      force: addScaled(scale(gravity, massKg), flow, drag),
+      moment: add(cross(massArm, gravity), cross(dragArm, flow)),
+    };
+  };
 }
 
 /** A load split by a surface's normal: pull off (negative presses on), shear, tipping and twisting moment. */

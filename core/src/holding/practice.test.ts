@@ -68,6 +68,55 @@ it('interlocking tape holds a camera of about 50 g on a helmet; a cage camera is
   expect(tape(cage)).toBeLessThan(1);
 });
 
+it('hook-and-loop tape is refused everywhere, and a set-up that has it is stopped, with what to take instead', () => {
+  const tape = BASES.find((b) => b.id === 'hook-and-loop-tape')!;
+  for (const machine of knownMachines()) {
+    const rig = { machineId: machine.id, fit: {}, wornIds: machine.wearing, statureM: 1.75 };
+    for (const { spot } of placedSpots(rig)) expect(baseRefusal(tape, spot.surface)).toMatch(/side to side/);
+  }
+  const stopped = finding(evaluated('road-bike', 'helmet-side', { baseId: tape.id }, {}, true), 'hold', /^fits$/)!;
+  expect(stopped).toMatchObject({ verdict: 'stop', because: expect.stringMatching(/side to side/) as string });
+  expect(stopped.mend!.text).toMatch(/instead of the hook-and-loop tape/);
+});
+
+describe('a pole in the hand', () => {
+  const held = (lengthM: number, bendDeg = 60) =>
+    evaluated('beside-the-course', 'hand', {
+      links: [link(lengthM > 1 ? 'long-pole' : 'medium-pole', lengthM, bendDeg)],
+    }).hold.hold;
+
+  it('is held out for minutes when short, for seconds when long, longer the steeper', () => {
+    expect(held(0.3).handMinutes!).toBeGreaterThan(5);
+    expect(held(2).handMinutes!).toBeLessThan(1);
+    expect(held(1, 20).handMinutes!).toBeGreaterThan(held(1, 80).handMinutes!);
+    expect(evaluated('coupe', 'roof').hold.hold.handMinutes).toBeNull();
+  });
+
+  it('turns in its lock when something hangs beside its axis', () => {
+    const { rig, setUp, actionStanceId, ride } = shakeAt('beside-the-course', 'hand', {
+      ...cage,
+      links: [link('medium-pole', 0.3, 90), { ...link('long-arm', 0.3, 90), turnDeg: 90 }],
+    });
+    const report = (links: SetUp['links']) =>
+      holdReport({
+        rig,
+        setUp: { ...setUp, links },
+        actionStanceId,
+        ride,
+        shakeRmsMS2: 12,
+        landingG: 0,
+      }).interfaces.find((face) => /joint under the pole/.test(face.name))!;
+    expect(report(setUp.links).worst.mode).toBe('turns in its lock');
+    expect(report(setUp.links.slice(0, 1)).worst.mode).not.toBe('turns in its lock');
+  });
+});
+
+it('a seat-rail clamp holds under the saddle of a mountain bike, and takes no oval rail of 10 mm', () => {
+  expect(margin('mountain-bike', 'under-saddle', { baseId: 'seat-rail-clamp' })).toBeGreaterThan(2);
+  const clamp = BASES.find((b) => b.id === 'seat-rail-clamp')!;
+  expect(baseRefusal(clamp, { material: 'carbon', shape: 'rail', tubeDiameterM: 0.01 })).toMatch(/10 mm.*6 to 8 mm/);
+});
+
 describe('never holds better', () => {
   it('heavier, longer, faster, dirtier, higher', () => {
     const base = { baseId: 'suction-double' };
@@ -139,13 +188,27 @@ describe('in the way', () => {
     expect(report.hold.clear!.aboveHeadM!).toBeGreaterThan(0.15);
   });
 
-  it('a small tether beside a wheel is stopped', () => {
-    const report = evaluated('motorcycle', 'swingarm', {}, {}, true);
-    const { turning } = report.hold.clear!;
-    expect(turning!.partName).toMatch(/tyre|rim|wheel|disc|spokes/i);
-    if (turning!.tetherM === null) expect(finding(report, 'clear', /tether/)!.verdict).toBe('stop');
-    const close = clear('mountain-bike', 'head-tube-side').turning;
-    expect(close).not.toBeNull();
+  it('a tether beside a wheel or a chain is stopped; farther off a short one will do', () => {
+    for (const [spotId, beside] of [
+      ['fork-leg', /front (rim|tyre|disc|spokes)/],
+      ['swingarm', /chain/],
+    ] as const) {
+      const report = evaluated('motorcycle', spotId, {}, {}, true);
+      expect(report.hold.clear!.turning).toMatchObject({
+        partName: expect.stringMatching(beside) as string,
+        tetherM: null,
+      });
+      expect(finding(report, 'clear', /tether/)!.verdict).toBe('stop');
+    }
+    const fender = evaluated('motorcycle', 'rear-fender', {}, {}, true);
+    expect(fender.hold.clear!.turning!.tetherM!).toBeGreaterThan(0.1);
+    expect(finding(fender, 'clear', /tether/)!.verdict).toBe('good');
+  });
+
+  it('a chain stays where it runs: under the saddle it is the rear wheel that is nearest of what turns', () => {
+    const { turning } = clear('mountain-bike', 'under-saddle');
+    expect(turning!.partName).toMatch(/rear (tyre|rim)/);
+    expect(turning!.distanceM).toBeGreaterThan(0.12);
   });
 
   it('a kayak’s bow camera dips in waves and is loaded by water', () => {

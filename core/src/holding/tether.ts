@@ -25,3 +25,6 @@ export function tetherLimitM(toTurningM: number, cameraM: number): number | null
   const limit = KEEP_OFF * toTurningM - cameraM;
   return limit >= SHORTEST_TETHER_M ? limit : null;
 }
+
+/** Nearer than this to something that turns no tether is short enough. */
+export const noTetherWithinM = (cameraM: number): number => (SHORTEST_TETHER_M + cameraM) / KEEP_OFF;

@@ -9,7 +9,7 @@ export interface RayGrid {
   readonly directions: Float64Array;
 }
 
-const grids = keepLatest<RayGrid>(8);
+const grids = keepLatest<RayGrid>(40);
 
 /** Cells outside the image circle hold NaN. The same lens and size give the same object; do not write to it. */
 export const rayGrid = (lens: Lens, columns: number, rows: number): RayGrid =>

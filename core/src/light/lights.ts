@@ -1,4 +1,4 @@
-import type { Sourced } from '../strut/definitions';
+import type { Sourced } from '../rig/source';
 import { estimated } from '../strut/estimated';
 
 /**

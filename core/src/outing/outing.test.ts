@@ -5,6 +5,7 @@ import { cardContent } from '../card/cardContent';
 import { convexHull, sideElevation } from '../drawing/sideElevation';
 import { INTENTS } from '../../catalog/index.generated';
 import { OUTING_MIGRATIONS, migrateOuting } from './migrations';
+import { newAsk, type Ask } from '../search/ask';
 import { newOuting, newShot } from './newOuting';
 import { OUTING_VERSION, rigOfCarrier, type Outing } from './outing';
 
@@ -39,6 +40,26 @@ const changed = (edit: (o: Record<string, unknown>) => void): string => {
 describe('an outing as a file', () => {
   it('comes back the same', () => {
     expect(parseOuting(serialiseOuting(outing))).toEqual({ ok: true, value: outing });
+  });
+
+  describe('what was asked of a shot', () => {
+    const asked = (edit: Partial<Ask>): Outing => ({
+      ...outing,
+      shots: outing.shots.map((shot) => ({ ...shot, ask: { ...newAsk(shot.intentId, shot.carrierId), ...edit } })),
+    });
+    it('comes back with what must not show and where the sun stands', () => {
+      const whole = asked({ without: ['cables', 'legs'], sun: { bearingDeg: -45, heightDeg: 12 }, horizonBand: null });
+      expect(parseOuting(serialiseOuting(whole))).toEqual({ ok: true, value: whole });
+    });
+
+    it.each([
+      ['a thing nobody has', { without: ['wings' as 'legs'] }, /ask.without\[0\] must be one of/],
+      ['a sun under the ground', { sun: { bearingDeg: 0, heightDeg: -5 } }, /ask.sun.heightDeg is below 0/],
+      ['a sun from nowhere', { sun: { heightDeg: 5 } as never }, /ask.sun.bearingDeg/],
+    ] as const)('%s is refused', (_, edit, says) => {
+      const parsed = parseOuting(serialiseOuting(asked(edit)));
+      expect(parsed.ok ? '' : parsed.problems.join(' ')).toMatch(says);
+    });
   });
 
   it.each([

@@ -6,7 +6,7 @@ import { SURFACE_STATES } from '../holding/grip';
 import { VENUE_IDS } from '../holding/venue';
 import { LIGHTS } from '../light/lights';
 import { BASE_KINDS, SURFACE_SHAPES } from '../rig/definitions';
-import { TERM_IDS, WEIGHT_LIMIT } from '../search/ask';
+import { OWN_THINGS, TERM_IDS, WEIGHT_LIMIT } from '../search/ask';
 import { FASTENINGS } from '../vibration/mount/give';
 import {
   ALTITUDE_RANGE_M,
@@ -262,15 +262,31 @@ const askSchema = object({
     '${path} is no list of shares from low to high, 0 to 1',
     (value) => value === undefined || (isRecord(value) && Object.values(value).every(isRange)),
   ),
-  horizonBand: mixed().test(
-    'band',
-    '${path} is no band from low to high, 0 to 1',
-    (value) => value === undefined || value === null || isRange(value),
-  ),
+  horizonBand: mixed()
+    .nullable()
+    .test(
+      'band',
+      '${path} is no band from low to high, 0 to 1',
+      (value) => value === undefined || value === null || isRange(value),
+    ),
   feel: within(0, 1).nullable().notRequired(),
   format: string().strict().oneOf(['wide', 'upright']).required(),
   hands: string().strict().oneOf(['as the intent', 'with', 'without']).required(),
   talking: boolean().strict().required(),
+  without: array()
+    .strict()
+    .max(OWN_THINGS.length)
+    .of(
+      string()
+        .strict()
+        .oneOf(OWN_THINGS.map((thing) => thing.id))
+        .required(),
+    )
+    .optional(),
+  sun: object({ bearingDeg: within(-180, 180), heightDeg: within(0, 90) })
+    .default(undefined)
+    .optional()
+    .noUnknown('${path} has unknown fields: ${unknown}'),
   reachable: boolean().strict().required(),
   kit: string().strict().oneOf(['box', 'anything']).required(),
   carrierIds: list(OUTING_LIMITS.carriers).of(id()),

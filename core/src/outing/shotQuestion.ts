@@ -1,4 +1,4 @@
-import type { ShotQuestion } from '../evaluation/evaluateShot';
+import type { ShotQuestion } from '../evaluation/shotQuestion';
 import { carrierOfShot, measuredBands, rigOfCarrier, type Outing, type Shot } from './outing';
 
 /** All that a shot's evaluation needs, from its outing. @throws RangeError when the shot names a carrier that the outing lacks */

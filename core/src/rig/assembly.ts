@@ -18,6 +18,8 @@ export interface MovingPart {
   readonly high: number;
   /** The moving part that carries this one. */
   readonly on?: string;
+  /** Stances in which feet turn it: cranks. */
+  readonly pedalledIn?: readonly string[];
   readonly source: Source;
 }
 
@@ -33,6 +35,10 @@ export interface AssembledPart {
   /** The moving part it belongs to; none = fixed to the machine. */
   readonly on?: string;
   readonly seeThrough?: boolean;
+  /** Looked at to drive or fly by: a mirror, instruments. */
+  readonly watched?: boolean;
+  /** Runs along itself: a chain, a belt. */
+  readonly runs?: boolean;
   /** Gives way: a cable. */
   readonly bends?: boolean;
   readonly group?: PartGroup;
@@ -63,14 +69,16 @@ export function turnAbout(at: Vec3, axis: Vec3, angleDeg: number): Pose {
 
 /** Every part where the state puts it. */
 export function poseAssembly({ parts, moving }: Assembly, worldFromMachine: Pose, state: MovingState): PosedPart[] {
-  return parts.map(({ id, name, tone, mesh, on, seeThrough, bends, group = 'machine' }) => ({
+  return parts.map(({ id, name, tone, mesh, on, seeThrough, watched, bends, runs, group = 'machine' }) => ({
     id,
     name,
     tone,
     mesh,
     group,
     ...(seeThrough ? { seeThrough } : {}),
+    ...(watched ? { watched } : {}),
     ...(bends ? { bends } : {}),
+    ...(runs ? { runs } : {}),
     ...(on === undefined ? {} : { on }),
     worldFromPart: on === undefined ? worldFromMachine : compose(worldFromMachine, movedPose(moving, on, state)),
   }));

@@ -3,6 +3,7 @@ import { poseBody, type PosedBody, type ReachProblem } from '../body/posture';
 import { riderParts } from '../body/riderParts';
 import type { Pose } from '../geometry/pose';
 import { keepLatest } from '../caching/keepLatest';
+import { keyOf } from '../caching/keyOf';
 import { resolveRig, type RigSpec, type SubjectSpec } from './resolveRig';
 import { subjectParts } from './subject';
 import type { Ground, PosedPart } from './types';
@@ -22,12 +23,11 @@ export interface PosedRig {
 }
 
 const latest = keepLatest<PosedRig>(60);
+const posedKey = keyOf((spec: RigSpec) => ({ ...spec, ownSpots: undefined, ownKit: undefined }));
 
 /** Poses everything; the same spec and stance give the same object while it is among the last few asked for. */
 export const poseRig = (spec: RigSpec, stanceId: string): PosedRig =>
-  latest(JSON.stringify([{ ...spec, ownSpots: undefined, ownKit: undefined }, stanceId]), () =>
-    buildRig(spec, stanceId),
-  );
+  latest(`${stanceId} ${posedKey(spec)}`, () => buildRig(spec, stanceId));
 
 /** Beside the course the land follows whoever passes: their kind of ground, along their line. */
 function courseOf({ machineId, distanceM }: SubjectSpec, ground: Ground): Ground {

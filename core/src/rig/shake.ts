@@ -1,4 +1,4 @@
-import type { Sourced } from '../strut/definitions';
+import type { Sourced } from './source';
 
 /**
  * How a machine is shaken and shakes: figures for the paths from the ground, the water, the air and the engine to its parts.

@@ -1,4 +1,4 @@
-import type { Sourced } from '../strut/definitions';
+import type { Sourced } from './source';
 import { estimated } from '../strut/estimated';
 import type { AxleFigures, MachineShake, ShakeLine, ShakeStage } from './shake';
 

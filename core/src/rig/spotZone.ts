@@ -1,14 +1,16 @@
 import { keepLatest } from '../caching/keepLatest';
+import { keyOf } from '../caching/keyOf';
 import { bodySegments } from '../body/segments';
 import { zoneOfBodyPart, type RiderZone } from '../vibration/paths/riderStages';
 import type { Spot } from './definitions';
 import { resolveRig, type RigSpec } from './resolveRig';
 
 const latest = keepLatest<ReadonlyMap<string, string>>(12);
+const wornKey = keyOf(({ wornIds, statureM }: RigSpec) => [wornIds, statureM]);
 
 /** What each worn part sits on, by part id. */
 export const wornOn = (spec: RigSpec): ReadonlyMap<string, string> =>
-  latest(JSON.stringify([spec.wornIds, spec.statureM]), () => {
+  latest(wornKey(spec), () => {
     const segments = bodySegments(spec.statureM);
     return new Map(
       resolveRig(spec)

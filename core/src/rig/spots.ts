@@ -1,4 +1,5 @@
 import { keepLatest } from '../caching/keepLatest';
+import { keyOf } from '../caching/keyOf';
 import { bodySegments } from '../body/segments';
 import { compose, poseAt, type Pose } from '../geometry/pose';
 import { rotationFromAxes } from '../geometry/rotation';
@@ -16,10 +17,10 @@ export interface PlacedSpot {
 }
 
 const latest = keepLatest<readonly PlacedSpot[]>(12);
+const spottedKey = keyOf((spec: RigSpec) => ({ ...spec, ownKit: undefined, subject: undefined }));
 
 /** All spots of a rig, what is worn first. The same rig gives the same objects while it is among the last few. @throws RangeError when a spot's ray misses its part (a mistake in the catalogue). */
-export const placedSpots = (spec: RigSpec): readonly PlacedSpot[] =>
-  latest(JSON.stringify({ ...spec, ownKit: undefined, subject: undefined }), () => placeAll(spec));
+export const placedSpots = (spec: RigSpec): readonly PlacedSpot[] => latest(spottedKey(spec), () => placeAll(spec));
 
 function placeAll(spec: RigSpec): readonly PlacedSpot[] {
   const { machine, worn } = resolveRig(spec);

@@ -42,8 +42,12 @@ export interface PosedPart {
   readonly on?: string;
   /** Bent anew in every stance, and gives way: a cable. */
   readonly bends?: boolean;
+  /** Runs along itself: a chain, a belt. */
+  readonly runs?: boolean;
   /** Glass: drawn and mounted on, but looked through by lens and eyes. */
   readonly seeThrough?: boolean;
+  /** Looked at to drive or fly by: a mirror, instruments. */
+  readonly watched?: boolean;
 }
 
 /** What the land looks like in the picture; the shares need only its plane. */

@@ -1,10 +1,32 @@
 import { intentOf } from '../checks/intentOf';
+import type { SunPlace } from '../light/sun';
 import type { IntentDefinition, Want } from '../checks/intent';
 
 /** What counts in a score; each can be given more or less weight. */
-export const TERM_IDS = ['picture', 'steady', 'feel', 'holds', 'clear', 'light', 'quick', 'reach', 'talk'] as const;
+export const TERM_IDS = [
+  'picture',
+  'steady',
+  'feel',
+  'holds',
+  'clear',
+  'light',
+  'quick',
+  'reach',
+  'talk',
+  'sun',
+] as const;
 export type TermId = (typeof TERM_IDS)[number];
 export type Weights = Readonly<Record<TermId, number>>;
+
+/** Things of one's own that spoil pictures, by what their parts' ids begin with. */
+export const OWN_THINGS = [
+  { id: 'hardware', name: 'own hardware', parts: ['own'] },
+  { id: 'cables', name: 'cables', parts: ['cables'] },
+  { id: 'chest', name: 'own chest and belly', parts: ['ribcage', 'abdomen', 'vest'] },
+  { id: 'helmet', name: 'helmet, visor, foam', parts: ['helmet', 'goggle', 'headStrap'] },
+  { id: 'legs', name: 'own legs', parts: ['thigh', 'shank', 'shoe'] },
+] as const;
+export type OwnThing = (typeof OWN_THINGS)[number]['id'];
 
 /** What the filmer asks of a shot: an intent, and how it is to differ from it. Stored with the shot. */
 export interface Ask {
@@ -21,6 +43,10 @@ export interface Ask {
   readonly talking: boolean;
   /** Whether its button must be in reach while riding. */
   readonly reachable: boolean;
+  /** Things of one's own that must not come into the picture. */
+  readonly without?: readonly OwnThing[];
+  /** Where the sun stands, to be kept out of the picture; none = it does not matter. */
+  readonly sun?: SunPlace;
   /** From the kit box, or from everything that there is. */
   readonly kit: 'box' | 'anything';
   /** Carriers of the outing that are looked at. */
@@ -50,6 +76,7 @@ export const USUAL_WEIGHTS: Weights = {
   quick: 1,
   reach: 0,
   talk: 0,
+  sun: 0,
 };
 export const WEIGHT_LIMIT = 12;
 
@@ -60,6 +87,7 @@ export const weightsOf = (ask: Ask): Weights => ({
   ...(feelOf(ask) === null ? { feel: 0 } : {}),
   reach: ask.reachable ? 3 : 0,
   talk: ask.talking ? 3 : 0,
+  sun: ask.sun ? 4 : 0,
   ...ask.weights,
 });
 
@@ -72,6 +100,8 @@ const HANDS: Want = {
   share: [0.02, 0.35],
   weight: 3,
 };
+/** As little as nobody sees, and what it counts. */
+const NOTHING_OF_IT = { share: [0, 0.004], weight: 3 } as const;
 /** As little as makes no difference. */
 const NO_HANDS = [0, 0.008] as const;
 
@@ -94,10 +124,16 @@ export function askedIntent(ask: Ask): IntentDefinition {
       : had
         ? intent.wants.map((w) => (w.id === 'hands' ? hands : w))
         : [...intent.wants, hands];
+  const without = OWN_THINGS.filter(({ id }) => ask.without?.includes(id)).map(({ id, name, parts }): Want => ({
+    id: `no-${id}`,
+    label: name,
+    of: { parts },
+    ...NOTHING_OF_IT,
+  }));
   return {
     ...intent,
     feel: feelOf(ask),
     horizonBand: ask.horizonBand === undefined ? intent.horizonBand : ask.horizonBand,
-    wants: wants.map((w) => (ask.shares?.[w.id] ? { ...w, share: ask.shares[w.id]! } : w)),
+    wants: [...wants, ...without].map((w) => (ask.shares?.[w.id] ? { ...w, share: ask.shares[w.id]! } : w)),
   };
 }

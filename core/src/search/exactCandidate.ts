@@ -43,6 +43,7 @@ export function exactCandidate(
     framed: frameSetUp(rig, setUp, actionStanceId),
     sightlines: sightlinesFrom(scene, resolved),
     zone: spotZone(rig, resolved.placed.spot),
+    exact: true,
     shaken: null,
   };
   let shaken = judged.shaken;
@@ -57,16 +58,19 @@ export function exactCandidate(
     shaken = said.shaken ?? shaken;
   }
   const log = measured[setUp.spotId];
-  const report = evaluateShot({
-    rig,
-    setUp,
-    intentId: question.ask.intentId,
-    ask: question.ask,
-    actionStanceId,
-    horizonAt,
-    ride,
-    ...(log ? { measured: log } : {}),
-  });
+  const report = evaluateShot(
+    {
+      rig,
+      setUp,
+      intentId: question.ask.intentId,
+      ask: question.ask,
+      actionStanceId,
+      horizonAt,
+      ride,
+      ...(log ? { measured: log } : {}),
+    },
+    { framed: judged.framed },
+  );
   const clear = clearCheck(clearReport({ rig, setUp, actionStanceId, ride }), resolveRig(rig).machine.family);
   const checks = [...report.checks, clear].sort((a, b) => CHECK_ORDER.indexOf(a.check) - CHECK_ORDER.indexOf(b.check));
   const stop = checks.find((c) => c.verdict === 'stop' && (c.check === 'hold' || c.check === 'clear'));

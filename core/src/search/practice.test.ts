@@ -5,7 +5,7 @@ import { poseRig } from '../rig/poseRig';
 import { poseStrut } from '../strut/kinematics';
 import { resolveSetUp } from '../strut/resolveSetUp';
 import { inStitchZone } from '../framing/stitchZone';
-import { weightsOf } from './ask';
+import { askedIntent, weightsOf } from './ask';
 import { exactCandidate } from './exactCandidate';
 import { rankCandidates } from './rankCandidates';
 import { scoreOf } from './score';
@@ -65,6 +65,57 @@ it('a chest camera is set the higher the deeper the lean: touring, hoods, race c
   };
   expect(tilt('hoods')).toBeGreaterThan(tilt('tops'));
   expect(tilt('crouch')).toBeGreaterThan(tilt('hoods'));
+});
+
+describe('what it must not show', () => {
+  const light = (bearingDeg: number, spotId: string, heightDeg = 10) => {
+    const question = asking('mountain-bike', 'clear-ahead', { ask: { sun: { bearingDeg, heightDeg } } });
+    return bestAt(question, spotId)!.candidate.terms.find((t) => t.id === 'sun')!;
+  };
+
+  it('a low sun ahead looks into a lens on the helmet, one behind does not; high up it stays out', () => {
+    expect(light(0, 'helmet-top').value).toBeLessThan(0.5);
+    expect(light(0, 'helmet-top').text).toMatch(/looks in: .*crouch/);
+    expect(light(180, 'helmet-top')).toMatchObject({ value: 1, text: expect.stringMatching(/stays out/) as string });
+    expect(light(0, 'helmet-top', 85).value).toBe(1);
+  });
+
+  it('the exact pass says the same of the sun as the coarse one', () => {
+    const question = asking('mountain-bike', 'clear-ahead', { ask: { sun: { bearingDeg: 0, heightDeg: 10 } } });
+    const { candidate } = bestAt(question, 'chest')!;
+    const exact = exactCandidate(question, candidate).candidate;
+    expect(exact.terms.find((t) => t.id === 'sun')).toEqual(candidate.terms.find((t) => t.id === 'sun'));
+  });
+
+  it('cables kept out cost the head tube, where they cross the picture, and next to nothing on the helmet', () => {
+    const picture = (spotId: string, without: readonly ['cables'] | readonly []) => {
+      const { candidate } = bestAt(asking('mountain-bike', 'clear-ahead', { ask: { without } }), spotId)!;
+      // Nobody told how the sun stands.
+      expect(candidate.terms.some((t) => t.id === 'sun')).toBe(false);
+      return candidate.terms.find((t) => t.id === 'picture')!.value;
+    };
+    expect(picture('head-tube-side', ['cables'])).toBeLessThan(picture('head-tube-side', []) - 0.05);
+    expect(picture('helmet-top', ['cables'])).toBeGreaterThan(picture('helmet-top', []) - 0.05);
+  });
+
+  it('each thing kept out is one more want that bears next to nothing', () => {
+    const question = asking('mountain-bike', 'clear-ahead', { ask: { without: ['cables', 'chest'] } });
+    const added = askedIntent(question.ask).wants.filter((w) => w.id.startsWith('no-'));
+    expect(added.map((w) => w.label)).toEqual(['cables', 'own chest and belly']);
+    for (const { share } of added) expect(share[1]).toBeLessThan(0.01);
+  });
+});
+
+it('what the quick search keeps is met by nothing in the stances; what it stops says by what', () => {
+  const question = asking('road-bike', 'hands-and-trail', { pieceIds: pieces({ cameras: ['cube-camera'] }) });
+  const { candidates, rejections } = searchSpot(question, { carrierId: 'c', spotId: 'handlebar' });
+  expect(
+    rejections.some((r) => /strikes camera or strut in (touring|hoods|drops|deep crouch|climbing)/.test(r.because)),
+  ).toBe(true);
+  for (const candidate of candidates.slice(0, 4)) {
+    const { stopped } = exactCandidate(question, candidate);
+    expect(stopped?.because ?? '').not.toMatch(/strikes camera or strut in/);
+  }
 });
 
 it('somebody far away picks the long lens, somebody near does not', () => {

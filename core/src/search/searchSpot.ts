@@ -3,7 +3,7 @@ import { SEARCH_CHECKS } from '../checks/searchChecks';
 import type { CandidateScene, SearchCheck } from '../checks/searchCheck';
 import { carrierScene } from '../evaluation/carrierScene';
 import type { FramedSetUp } from '../evaluation/evaluateSetUp';
-import { coarseFramed, coarseStance } from '../evaluation/sightlines';
+import { coarseFramed, coarseStance, forget } from '../evaluation/sightlines';
 import { spotZone } from '../rig/spotZone';
 import { placedSpots } from '../rig/spots';
 import { baseRefusal } from '../strut/baseRefusal';
@@ -20,7 +20,7 @@ import { placesWith, softLinks } from './places';
 import { plainTerms } from './plainTerms';
 import { scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
-import { KEPT, plainAt, sketch, type Sketch, type Spotted } from './sketch';
+import { KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
 import { basesByHabit } from './startingSetUp';
 import { viewsOf } from './views';
 
@@ -31,6 +31,19 @@ export interface SearchOptions {
 
 /** All that one spot gives for an ask. Same input, same result, whatever else was searched before. */
 export function searchSpot(question: SearchQuestion, job: SearchJob, options: SearchOptions = {}): SpotResult {
+  const steps = searchSteps(question, job, options);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The same in many short steps, each telling how many pictures have been looked at: for whoever wants to stop or do something else between. */
+export function* searchSteps(
+  question: SearchQuestion,
+  job: SearchJob,
+  options: SearchOptions = {},
+): Generator<number, SpotResult> {
   const carrier = searchedCarrier(question, job.carrierId);
   const { rig } = carrier;
   const spot = placedSpots(rig).find((p) => p.spot.id === job.spotId)?.spot;
@@ -82,7 +95,7 @@ export function searchSpot(question: SearchQuestion, job: SearchJob, options: Se
     return done(0, 0, []);
   }
 
-  const count = { tried: 0, inAllStances: 0 };
+  const count: Count = { tried: 0, inAllStances: 0 };
   const places = placesWith(inKit(kit.links)).filter((links) => {
     let first: Rejection | null = null;
     for (const base of bases) {
@@ -93,7 +106,13 @@ export function searchSpot(question: SearchQuestion, job: SearchJob, options: Se
     reject(first!);
     return false;
   });
-  const sketches = sketch(spotted, spot.id, bases[0]!, cameras, places, count);
+  const sketching = sketch(spotted, spot.id, bases[0]!, cameras, places, count);
+  let sketched = sketching.next();
+  while (!sketched.done) {
+    yield count.tried;
+    sketched = sketching.next();
+  }
+  const sketches = sketched.value;
   if (sketches.length === 0) {
     reject({ check: 'frame', because: 'no tilt or turn of its joints shows what is asked', mend: null });
     return done(count.tried, count.inAllStances, []);
@@ -103,8 +122,12 @@ export function searchSpot(question: SearchQuestion, job: SearchJob, options: Se
     const candidate = judgeOne(spotted, s, setUp, reject);
     if (candidate) judged.push(candidate);
   };
-  const framed = sketches.map((s) => ({ ...s, framed: framedInAll(s, false) }));
-  count.inAllStances += framed.length;
+  const framed: (Sketch & { framed: FramedSetUp })[] = [];
+  for (const s of sketches) {
+    framed.push({ ...s, framed: framedInAll(s, false) });
+    count.inAllStances++;
+    if (framed.length % FRAMED_A_STEP === 0) yield count.tried;
+  }
   const best = mixed(
     framed
       .map((s) => ({ ...s, score: frameScore(s.framed, spotted.intent) }))
@@ -113,15 +136,16 @@ export function searchSpot(question: SearchQuestion, job: SearchJob, options: Se
     kept.judged,
   );
   const soft = softLinks(inKit(kit.links));
-  best.forEach((sketched, rank) => {
-    const s = { ...sketched, framed: framedInAll(sketched, true) };
+  for (const [rank, promising] of best.entries()) {
+    const s = { ...promising, framed: framedInAll(promising, true) };
     const { setUp } = s.resolved;
     // Behind the first few another base would not bring them forward.
     for (const base of rank < kept.onEveryBase ? bases : bases.slice(0, 1)) judge(s, { ...setUp, baseId: base.id });
-    if (rank >= KEPT.softened) return;
-    for (const piece of soft) judge(s, { ...setUp, links: [...setUp.links, piece] });
-  });
+    if (rank < KEPT.softened) for (const piece of soft) judge(s, { ...setUp, links: [...setUp.links, piece] });
+    yield count.tried;
+  }
   count.tried += judged.length;
+  new Set(sketches.map((s) => s.sightlines)).forEach(forget);
   // By the usual weights, so that other weights need no other search.
   const weights = weightsOf({ ...question.ask, weights: {} });
   const ranked = judged.sort(
@@ -129,6 +153,9 @@ export function searchSpot(question: SearchQuestion, job: SearchJob, options: Se
   );
   return done(count.tried, count.inAllStances, ranked.slice(0, kept.candidates));
 }
+
+/** Pictures in all stances between two pauses. */
+const FRAMED_A_STEP = 8;
 
 const lightest = (cameras: readonly CameraDefinition[]): CameraDefinition =>
   cameras.reduce((a, b) => (b.massKg.value < a.massKg.value ? b : a));
@@ -147,7 +174,7 @@ function stopAtPlace(
   const pose = poseStrut(resolved, scene.setUpRig, scene.ridden[0]!.rig);
   const zone = spotZone(carrier.rig, resolved.placed.spot);
   for (const { atPlace } of SEARCH_CHECKS) {
-    const stop = atPlace?.({ carrier, ask: question.ask, intent, resolved, pose, zone, shaken: null });
+    const stop = atPlace?.({ carrier, ask: question.ask, intent, resolved, pose, zone, exact: false, shaken: null });
     if (stop) return stop;
   }
   return null;
@@ -156,11 +183,13 @@ function stopAtPlace(
 const insteadOf = ([base]: readonly BaseDefinition[]): string | null => (base ? `${base.name} goes on it` : null);
 
 /** @param feel whether the speed feel is wanted too */
-const framedInAll = ({ sightlines, resolved }: Sketch, feel: boolean): FramedSetUp =>
+const framedInAll = ({ sightlines, resolved, action }: Sketch, feel: boolean): FramedSetUp =>
   coarseFramed(
     sightlines,
     resolved,
-    sightlines.scene.ridden.map((posed) => coarseStance(sightlines, resolved, posed, feel)),
+    sightlines.scene.ridden.map((posed, i) =>
+      i === 0 && !feel ? action : coarseStance(sightlines, resolved, posed, feel),
+    ),
   );
 
 /** Through all checks, the cheap ones first; null where one stops it. */
@@ -182,6 +211,7 @@ function judgeOne(
     framed,
     sightlines,
     zone: spotZone(carrier.rig, resolved.placed.spot),
+    exact: false,
     shaken: null,
   };
   const terms: Term[] = [];

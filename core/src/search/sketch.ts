@@ -1,7 +1,8 @@
 import { heightsInBand, type IntentDefinition } from '../checks/intent';
 import { frameScore } from '../checks/frame/frameCheck';
 import type { CarrierScene } from '../evaluation/carrierScene';
-import { coarseFramed, coarseStance, sightlinesFrom, type Sightlines } from '../evaluation/sightlines';
+import type { StanceFrame } from '../evaluation/evaluateSetUp';
+import { coarseFramed, coarseStance, forget, sightlinesFrom, type Sightlines } from '../evaluation/sightlines';
 import {
   inverseRotation,
   multiplyRotations,
@@ -24,7 +25,7 @@ import { fewWidths, viewsOf, type View } from './views';
 /** How far each round goes: estimates, held against an exhaustive search on small kits (practice.test.ts) and for speed by npm run bench. */
 export const KEPT = {
   /** Places at a spot that go on after a look in the action stance. */
-  places: 7,
+  places: 17,
   /** Views of each camera at a place that are looked at in all stances. */
   viewsPerCamera: 3,
   /** Struts of a spot that the dear checks see. */
@@ -47,79 +48,106 @@ export interface Spotted {
   readonly kept: { readonly [K in keyof typeof KEPT]: number };
 }
 
+/** Pictures looked at so far. */
+export interface Count {
+  tried: number;
+  inAllStances: number;
+}
+
 /** A picture that shows something of what is asked. */
 export interface Sketch {
   readonly sightlines: Sightlines;
   readonly resolved: ResolvedSetUp;
   readonly horizonAt: number | null;
+  /** In the action stance. */
+  readonly action: StanceFrame;
   readonly score: number;
 }
 
-/** First rounds: places by a few views in the action stance, then every view of every camera at the best places. */
-export function sketch(
+/** First rounds: places by a few views in the action stance, then every view of every camera at the best places. Pauses place by place. */
+export function* sketch(
   spotted: Spotted,
   spotId: string,
   base: BaseDefinition,
   cameras: readonly CameraDefinition[],
   places: readonly (readonly LinkUse[])[],
-  count: { tried: number },
-): readonly Sketch[] {
+  count: Count,
+): Generator<void, readonly Sketch[]> {
   const { kept } = spotted;
   const views = cameras.flatMap((camera) => viewsOf(camera, spotted.question.ask));
   if (views.length === 0) return [];
   const few = fewWidths(views);
-  const heights = spotted.intent.horizonBand ? heightsInBand(spotted.intent.horizonBand) : [null];
-  const looked = places.flatMap((links) => {
+  const [height] = heightsOf(spotted);
+  const looked: { links: readonly LinkUse[]; sightlines: Sightlines; best: number }[] = [];
+  for (const links of places) {
     const sightlines = sightlinesAt(spotted, spotId, base, links, few[0]!);
-    if (!sightlines) return [];
+    if (!sightlines) continue;
     let best = 0;
     for (const view of few) {
       count.tried++;
-      const found = tryView(spotted, sightlines, spotId, base, links, view, heights[0]!);
+      const found = tryView(spotted, sightlines, spotId, base, links, view, height!);
       if (found) best = Math.max(best, found.score);
     }
-    return [{ links, sightlines, best }];
-  });
-  return looked
+    forget(sightlines);
+    looked.push({ links, sightlines, best });
+    yield;
+  }
+  const best = looked
     .map((p, order) => ({ ...p, order }))
     .sort((a, b) => b.best - a.best || a.order - b.order)
-    .filter((p, rank) => rank < kept.places || p.links.length === 0)
-    .flatMap(({ links, sightlines }) =>
-      cameras.flatMap((camera) => {
-        const look = (view: View, height: number | null): Sketch[] => {
+    .filter((p, rank) => rank < kept.places || p.links.length === 0);
+  const sketches: Sketch[] = [];
+  for (const { links, sightlines: rough } of best) {
+    const sightlines = sightlinesFrom(rough.scene, rough.reference);
+    for (const camera of cameras) {
+      sketches.push(
+        ...viewsFrom(spotted, camera, (view, h) => {
           count.tried++;
-          const found = tryView(spotted, sightlines, spotId, base, links, view, height);
-          return found ? [found] : [];
-        };
-        // Modes first, as they are usually stabilised and with the sky line in the middle of its band; then the best of them otherwise.
-        const all = viewsOf(camera, spotted.question.ask);
-        const usual = camera.stabilisers[Math.min(1, camera.stabilisers.length - 1)]!.id;
-        const byMode = all
-          .filter((view) => view.stabiliserId === usual)
-          .flatMap((view) => look(view, heights[0]!))
-          .sort(byScore)
-          .slice(0, kept.viewsPerCamera);
-        const others = byMode.flatMap((first) => {
-          const { modeId } = first.resolved.setUp;
-          const same = all.filter((view) => view.modeId === modeId);
-          const atHeights = [
-            first,
-            ...heights.slice(1).flatMap((h) =>
-              look(
-                same.find((v) => v.stabiliserId === usual)!,
-                h,
-              ),
-            ),
-          ].sort(byScore);
-          const best = atHeights[0]!;
-          return [
-            best,
-            ...same.filter((view) => view.stabiliserId !== usual).flatMap((view) => look(view, best.horizonAt)),
-          ];
-        });
-        return mixed(others.sort(byScore), (s) => s.resolved.stabiliser.id, kept.viewsPerCamera * 2);
-      }),
-    );
+          return tryView(spotted, sightlines, spotId, base, links, view, h);
+        }),
+      );
+      yield;
+    }
+  }
+  return sketches;
+}
+
+const heightsOf = ({ intent }: Spotted): readonly (number | null)[] =>
+  intent.horizonBand ? heightsInBand(intent.horizonBand) : [null];
+
+/**
+ * The best views of one camera at a place: modes first, as they are usually stabilised and with the sky line in the middle of its band; then
+ * the best of them otherwise.
+ */
+function viewsFrom(
+  spotted: Spotted,
+  camera: CameraDefinition,
+  tried: (view: View, height: number | null) => Sketch | null,
+): readonly Sketch[] {
+  const { kept, question } = spotted;
+  const heights = heightsOf(spotted);
+  const look = (view: View, height: number | null): Sketch[] => {
+    const found = tried(view, height);
+    return found ? [found] : [];
+  };
+  const all = viewsOf(camera, question.ask);
+  const usual = camera.stabilisers[Math.min(1, camera.stabilisers.length - 1)]!.id;
+  const byMode = all
+    .filter((view) => view.stabiliserId === usual)
+    .flatMap((view) => look(view, heights[0]!))
+    .sort(byScore)
+    .slice(0, kept.viewsPerCamera);
+  const others = byMode.flatMap((first) => {
+    const { modeId } = first.resolved.setUp;
+    const same = all.filter((view) => view.modeId === modeId);
+    const asUsual = same.find((v) => v.stabiliserId === usual)!;
+    const [best] = [first, ...heights.slice(1).flatMap((h) => look(asUsual, h))].sort(byScore);
+    return [
+      best!,
+      ...same.filter((view) => view.stabiliserId !== usual).flatMap((view) => look(view, best!.horizonAt)),
+    ];
+  });
+  return mixed(others.sort(byScore), (s) => s.resolved.stabiliser.id, kept.viewsPerCamera * 2);
 }
 
 const byScore = (a: Sketch, b: Sketch): number =>
@@ -157,7 +185,7 @@ function sightlinesAt(
   const height = intent.horizonBand ? heightsInBand(intent.horizonBand)[0]! : null;
   const plain = plainAt(spotted, spotId, base, links, view);
   const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, height);
-  return aimed && sightlinesFrom(scene, resolveSetUp(carrier.rig, aimed));
+  return aimed && sightlinesFrom(scene, resolveSetUp(carrier.rig, aimed), true);
 }
 
 /** A view aimed as the joint really holds it, and its picture in the action stance. */
@@ -177,9 +205,9 @@ function tryView(
   const free = resolveSetUp(carrier.rig, aimed);
   if (aimed.headId !== 'finger-joint' && !spotted.question.pieceIds.includes(aimed.headId)) return null;
   const resolved = levelled(spotted, free) ?? notched(spotted, free);
-  const action = coarseStance(sightlines, resolved, scene.ridden[0]!, false);
+  const action = coarseStance(sightlines, resolved, scene.ridden[0]!);
   const framed = coarseFramed(sightlines, resolved, [{ ...action, share: 1 }]);
-  return { sightlines, resolved, horizonAt, score: frameScore(framed, intent) };
+  return { sightlines, resolved, horizonAt, action, score: frameScore(framed, intent) };
 }
 
 /** As the joint really holds it. */

@@ -22,6 +22,7 @@ const SHAPES: Readonly<Record<Surface['shape'], string>> = {
 /** Why a base cannot go on a surface, in words with the figures, or null when it can. */
 export function baseRefusal({ kind, fits }: Pick<BaseDefinition, 'kind' | 'fits'>, surface: Surface): string | null {
   const { shape, material, tubeDiameterM, curvatureRadiusM, flatAreaM2, mustNot } = surface;
+  if (fits.never) return fits.never;
   if (!fits.shapes.includes(shape)) {
     return `made for ${fits.shapes.map((s) => SHAPES[s]).join(' or ')}, this is ${SHAPES[shape]}`;
   }

@@ -2,13 +2,8 @@ import type { LensMode } from '../lens/lens';
 import type { Mesh } from '../geometry/mesh';
 import type { Vec3 } from '../geometry/vec3';
 import type { Grip } from '../holding/grip';
-import type { BaseKind, Source, Surface, SurfaceMaterial } from '../rig/definitions';
-
-/** A figure of a catalogue entry with where it comes from. */
-export interface Sourced {
-  readonly value: number;
-  readonly source: Source;
-}
+import type { BaseKind, Surface, SurfaceMaterial } from '../rig/definitions';
+import type { Source, Sourced } from '../rig/source';
 
 export interface StabiliserLevel {
   readonly id: string;
@@ -111,6 +106,8 @@ export interface BaseFits {
   /** Smallest radius of curvature and even area that it needs, metres and square metres. */
   readonly leastRadiusM?: number;
   readonly leastAreaM2?: number;
+  /** Why it goes nowhere: in the list so that whoever has it reads the reason. */
+  readonly never?: string;
   /** Materials it does not hold on or harms, with the reason. */
   readonly notOn?: Partial<Readonly<Record<SurfaceMaterial, string>>>;
 }
@@ -149,6 +146,8 @@ export interface LinkDefinition {
   readonly leverShare?: Sourced;
   /** Bending moment at which it gives way for good: a goose neck droops. */
   readonly droopNm?: Sourced;
+  /** Of a pole: what its drawn-tight section bears before it turns in its lock, or slides in. */
+  readonly lock?: { readonly turnsNm: Sourced; readonly slidesN: Sourced };
   readonly cost: CostClass;
 }
 

@@ -1,4 +1,4 @@
-import type { Sourced } from './definitions';
+import type { Sourced } from '../rig/source';
 
 /** A figure of the kit for which nothing is published: with the range it may well lie in. */
 export const estimated = (value: number, low: number, high: number): Sourced => ({

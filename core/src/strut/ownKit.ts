@@ -5,7 +5,8 @@ import type { BaseKind, Surface } from '../rig/definitions';
 import { plate, prongs } from './basePieces';
 import { mergeMeshes } from '../geometry/mesh';
 import { cameraMesh } from './cameraMesh';
-import type { BaseDefinition, CameraDefinition, LinkDefinition, Sourced } from './definitions';
+import type { Sourced } from '../rig/source';
+import type { BaseDefinition, CameraDefinition, LinkDefinition } from './definitions';
 
 /** A camera of the user's own: what its manual prints and a ruler and scales give. */
 export interface OwnCamera {

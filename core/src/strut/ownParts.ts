@@ -3,10 +3,17 @@ import { mergeMeshes, type Mesh } from '../geometry/mesh';
 import { addScaled, RIGHT } from '../geometry/vec3';
 import type { PosedPart } from '../rig/types';
 import { keepLatest } from '../caching/keepLatest';
+import { keyOf } from '../caching/keyOf';
+import type { Surface } from '../rig/definitions';
+import type { LinkUse } from './setUp';
 import { chainJoints, type StrutPose } from './kinematics';
 import type { ResolvedSetUp } from './resolveSetUp';
 
-const chains = keepLatest<Mesh>(60);
+const chains = keepLatest<Mesh>(600);
+const bases = keepLatest<Mesh>(100);
+const surfaceKey = keyOf((surface: Surface) => surface);
+const linksKey = keyOf((links: readonly LinkUse[]) => links);
+
 const cameras = new Map<string, { body: Mesh; glass: Mesh }>();
 
 /** Half width of a joint's bolt, metres (estimate 0.009 to 0.013). */
@@ -15,7 +22,8 @@ const JOINT_HALF_M = 0.011;
 /** The strut's own meshes in one stance: what may come into its own picture. */
 export function ownParts(resolved: ResolvedSetUp, pose: StrutPose): PosedPart[] {
   const { setUp, placed, base, camera } = resolved;
-  const chain = chains(JSON.stringify([setUp.baseId, placed.spot.surface, setUp.links]), () => {
+  const onSurface = `${base.id} ${base.heightM.value} ${surfaceKey(placed.spot.surface)}`;
+  const chain = chains(`${onSurface} ${linksKey(setUp.links)}`, () => {
     const joints = chainJoints(resolved);
     const rods = resolved.links.map(({ definition }, i) =>
       rod(joints[i + 1]!, joints[i + 2]!, { radiusM: definition.radiusM, segments: 10, power: 3 }),
@@ -26,7 +34,7 @@ export function ownParts(resolved: ResolvedSetUp, pose: StrutPose): PosedPart[] 
         segments: 12,
       }),
     );
-    return mergeMeshes([base.mesh(placed.spot.surface), ...rods, ...bolts]);
+    return mergeMeshes([bases(onSurface, () => base.mesh(placed.spot.surface)), ...rods, ...bolts]);
   });
   let body = cameras.get(camera.id);
   if (!body) cameras.set(camera.id, (body = camera.mesh()));

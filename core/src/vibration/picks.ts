@@ -1,4 +1,4 @@
-import type { Sourced } from '../strut/definitions';
+import type { Sourced } from '../rig/source';
 
 /** Which end of a figure's range is taken. */
 export type Pick = (figure: Sourced) => number;

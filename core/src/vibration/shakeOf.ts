@@ -1,4 +1,5 @@
 import { keepLatest } from '../caching/keepLatest';
+import { keyOf } from '../caching/keyOf';
 import { fieldOfViewDeg } from '../lens/lens';
 import { automaticExposureS, USUAL_APERTURE, longestExposureS } from '../light/exposure';
 import { lightById } from '../light/lights';
@@ -81,15 +82,16 @@ const FINE = frequencyGrid(...SHAKE_BAND_HZ, 190);
 const COARSE = frequencyGrid(...SHAKE_BAND_HZ, 64);
 
 const motions = keepLatest<SpotMotion>(80);
+const rigKey = keyOf((rig: RigSpec) => ({ ...rig, ownKit: undefined, subject: undefined }));
+const rideKey = keyOf((ride: RideConditions) => ride);
+const bandsKey = keyOf((measured: NonNullable<ShakeQuestion['measured']>) => measured);
 
 /** How the base moves with every figure at its middle; kept, since many set-ups share a spot. */
 function usualMotion(question: ShakeQuestion, resolved: ResolvedSetUp, grid: Float64Array): SpotMotion {
   const { rig, ride, actionStanceId, measured } = question;
-  const { ownKit, subject, ...plain } = rig;
-  void ownKit;
-  void subject;
-  const key = JSON.stringify([plain, ride, actionStanceId, measured, resolved.placed.spot.id, grid.length]);
-  return motions(key, () => spotMotion(spotQuestion(question, resolved), grid, USUAL_PICKS));
+  const log = measured ? bandsKey(measured) : '';
+  const key = [rigKey(rig), rideKey(ride), actionStanceId, log, resolved.placed.spot.id, grid.length];
+  return motions(key.join(' '), () => spotMotion(spotQuestion(question, resolved), grid, USUAL_PICKS));
 }
 
 const spotQuestion = ({ rig, ride, actionStanceId, measured }: ShakeQuestion, { placed }: ResolvedSetUp) => ({

@@ -5,6 +5,7 @@ import { NavLink, Outlet, useParams } from 'react-router';
 import { OutingProvider, useOuting } from './OutingProvider';
 import { SettingsMenu } from './SettingsMenu';
 import { NotFound } from './Trouble';
+import { useQuiet } from './useQuiet';
 
 /** The strip along the sheet's top edge: what the sheet shows, like a drawing's title block. */
 function TitleBlock({ children, end }: { children?: ReactNode; end?: ReactNode }) {
@@ -54,12 +55,31 @@ export const OutingsSheet = () => (
   </>
 );
 
+/** So long nothing is touched before the searching workers are made ready. */
+const QUIET_MS = 4000;
+
+/** On a phone at the trailhead nobody searches: its battery is spared. */
+const DESK = '(min-width: 1024px)';
+
+/** Makes ready to search for the shot that is open, or for the first of the list. */
+function ReadyToSearch() {
+  const { outing } = useOuting();
+  const { shotId } = useParams();
+  const shot = outing.shots.find((s) => s.id === shotId) ?? outing.shots[0];
+  useQuiet(shot?.carrierId ?? '', QUIET_MS, () => {
+    if (shot && matchMedia(DESK).matches)
+      void import('../screens/find/warmSearch').then(({ warmSearch }) => warmSearch(outing, shot));
+  });
+  return null;
+}
+
 /** Everything below an outing's address shares its one history. */
 export function OutingSheet() {
   const { outingId = '' } = useParams();
   return (
     <OutingProvider key={outingId} id={outingId} missing={<NotFound what="outing" />}>
       <OutingTitle />
+      <ReadyToSearch />
       <Suspense fallback={<p className="caption p-8">Opening…</p>}>
         <Outlet />
       </Suspense>
@@ -131,7 +151,7 @@ function OutingTitle() {
                 key={path}
                 to={`${base}/shot/${shot.id}${path}`}
                 end
-                className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:flex-1 max-sm:justify-center"
+                className="label flex items-center border-r border-hair px-3.5 font-[600] whitespace-nowrap hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:flex-auto max-sm:justify-center max-sm:px-1"
               >
                 {name}
               </NavLink>

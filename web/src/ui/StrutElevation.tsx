@@ -1,5 +1,6 @@
 import type { DrawingPoint, DrawnForce, SideElevation } from '@strut-spot/core';
 import { useRef, type PointerEvent } from 'react';
+import { ForceArrows } from './ForceArrows';
 
 interface Handle {
   readonly onDown: (event: PointerEvent<SVGGElement>) => void;
@@ -173,7 +174,7 @@ export function StrutElevation({
           </text>
         </g>
       )}
-      {forces && <Forces forces={forces} px={px} />}
+      {forces && <ForceArrows forces={forces} px={px} widthPx={WIDTH} heightPx={HEIGHT} />}
       <g
         className={handle ? 'cursor-grab touch-none active:cursor-grabbing' : ''}
         onPointerDown={handle?.onDown}
@@ -196,51 +197,5 @@ export function StrutElevation({
         )}
       </g>
     </svg>
-  );
-}
-
-const FORCE_WORDS: Readonly<Record<DrawnForce['name'], string>> = {
-  weight: 'weight',
-  drag: 'drag',
-  thrown: 'thrown',
-  held: 'base holds',
-};
-/** Length of the longest arrow, and where a label stands beside its point, pixels. */
-const LONGEST_PX = 78;
-const LABEL_PX = 9;
-
-/** Arrows to one scale; what acts on the strut dark, what the base answers in the hi-vis ink. */
-function Forces({ forces, px }: { forces: readonly DrawnForce[]; px: (p: DrawingPoint) => DrawingPoint }) {
-  const most = Math.max(...forces.map((f) => Math.hypot(...f.vector)), 1e-9);
-  return (
-    <g fontSize="10.5" className="reading">
-      <defs>
-        <marker id="force-tip" viewBox="-8 -4 9 8" markerWidth="8" markerHeight="8" orient="auto">
-          <path d="M-8 -3.4 0 0 -8 3.4Z" fill="context-stroke" />
-        </marker>
-      </defs>
-      {forces.map(({ name, at, vector, newton }) => {
-        const [x, y] = px(at);
-        const k = LONGEST_PX / most;
-        const end: DrawingPoint = [x + vector[0] * k, y - vector[1] * k];
-        const away = name === 'weight' ? -1 : Math.hypot(...vector) * k > 14 ? Math.sign(vector[0]) || 1 : 1;
-        return (
-          <g key={name} stroke={name === 'held' ? 'var(--hivis-ink)' : 'currentColor'}>
-            <path d={`M${x} ${y}L${end.join(' ')}`} strokeWidth="1.8" markerEnd="url(#force-tip)" />
-            <text
-              x={Math.max(4, Math.min(WIDTH - 4, end[0] + away * LABEL_PX))}
-              y={Math.max(28, Math.min(HEIGHT - 4, end[1] + (name === 'drag' ? -7 : 3)))}
-              textAnchor={away < 0 ? 'end' : 'start'}
-              fill="currentColor"
-              stroke="var(--paper)"
-              strokeWidth="3"
-              paintOrder="stroke"
-            >
-              {FORCE_WORDS[name]} {newton < 9.95 ? newton.toFixed(1) : Math.round(newton)} N
-            </text>
-          </g>
-        );
-      })}
-    </g>
   );
 }

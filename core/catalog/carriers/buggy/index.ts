@@ -162,10 +162,14 @@ export default machineFrom({
           id: 'dash',
           name: 'dashboard',
           tone: 'black',
-          mesh: mergeMeshes([
-            roundedBox([0.22, 0.16, 1.06], 0.05, poseAt([0.62, 1.02, 0])),
-            roundedBox([0.08, 0.1, 0.2], 0.03, poseAt([0.53, 1.1, SEAT[2]])),
-          ]),
+          mesh: roundedBox([0.22, 0.16, 1.06], 0.05, poseAt([0.62, 1.02, 0])),
+        },
+        {
+          id: 'instruments',
+          name: 'instruments',
+          tone: 'black',
+          watched: true,
+          mesh: roundedBox([0.08, 0.1, 0.2], 0.03, poseAt([0.53, 1.1, SEAT[2]])),
         },
         { id: 'seats', name: 'seats', tone: 'trim', mesh: mergeMeshes([carSeat(SEAT, 18), carSeat(other, 18)]) },
         {

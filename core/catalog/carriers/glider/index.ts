@@ -231,6 +231,7 @@ export default machineFrom({
           id: 'dials',
           name: 'instruments',
           tone: 'lens',
+          watched: true,
           mesh: mergeMeshes(
             [
               [0.9, -0.11],

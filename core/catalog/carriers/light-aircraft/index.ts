@@ -229,6 +229,7 @@ export default machineFrom({
           id: 'dials',
           name: 'instruments',
           tone: 'lens',
+          watched: true,
           mesh: mergeMeshes(
             [-0.37, -0.27, -0.17, -0.05, 0.08].flatMap((z) =>
               [1.39, 1.27].map((y) =>

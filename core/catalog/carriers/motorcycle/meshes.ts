@@ -187,6 +187,8 @@ export function motorcycleMeshes(bars: Bars, seatY: number) {
         }),
       ),
       rod(add(G.pivot, [0, 0, -0.11]), add(G.pivot, [0, 0, 0.11]), { radiusM: 0.03, segments: 14 }),
+    ]),
+    chain: mergeMeshes([
       rod(add(G.pivot, [0.06, 0.04, -0.125]), add(G.rearAxle, [0, 0.1, -0.125]), { radiusM: 0.008, segments: 6 }),
       rod(add(G.pivot, [0.06, -0.04, -0.125]), add(G.rearAxle, [0, -0.1, -0.125]), { radiusM: 0.008, segments: 6 }),
       rod(add(G.rearAxle, [0, 0, -0.13]), add(G.rearAxle, [0, 0, -0.12]), { radiusM: 0.11, segments: 28 }),

@@ -73,8 +73,17 @@ function bikeParts(meshes: BikeMeshes, worldFromMachine: Pose, machineFromSteere
   part('seatpost', 'seatpost', 'black', frame.seatpost, worldFromMachine);
   part('saddle', 'saddle', 'black', frame.saddle, worldFromMachine);
   part('saddleRails', 'saddle rails', 'metal', frame.saddleRails, worldFromMachine);
-  part('drivetrain', 'cranks and chain', 'metal', frame.drivetrain, worldFromMachine, 'cranks');
-  part('pedals', 'pedals', 'black', frame.pedals, worldFromMachine);
+  part('cranks', 'cranks', 'metal', frame.cranks, worldFromMachine, 'cranks');
+  part('pedals', 'pedals', 'black', frame.pedals, worldFromMachine, 'cranks');
+  parts.push({
+    id: 'chain',
+    name: 'chain',
+    group: 'machine',
+    tone: 'metal',
+    mesh: frame.chain,
+    worldFromPart: worldFromMachine,
+    runs: true,
+  });
   part('fork', 'fork', 'black', cockpit.fork, worldFromSteered, 'bars');
   part('stanchions', 'fork stanchions', 'metal', cockpit.stanchions, worldFromSteered, 'bars');
   part('stem', 'stem', 'black', cockpit.stem, worldFromSteered, 'bars');
@@ -228,7 +237,7 @@ const machine: MachineDefinition = {
       },
       { ...turning, id: 'frontWheel', name: 'front wheel', at: g.frontAxle, on: 'forkTravel' },
       { ...turning, id: 'rearWheel', name: 'rear wheel', at: g.rearAxle },
-      { ...turning, id: 'cranks', name: 'cranks', at: g.bottomBracket },
+      { ...turning, id: 'cranks', name: 'cranks', at: g.bottomBracket, pedalledIn: ['seated'] },
     ];
   },
   spots: (fit) => spots(bikeGeometry(fit), TUBE_RADIUS_M),

@@ -151,10 +151,14 @@ export default machineFrom({
           id: 'console',
           name: 'console',
           tone: 'board',
-          mesh: mergeMeshes([
-            roundedBox([0.5, 0.86, 0.74], 0.07, poseAt([0.0, FLOOR_Y + 0.4, 0])),
-            roundedBox([0.34, 0.06, 0.66], 0.025, poseAt([-0.12, FLOOR_Y + 0.85, 0], rotationAbout(RIGHT, 20))),
-          ]),
+          mesh: roundedBox([0.5, 0.86, 0.74], 0.07, poseAt([0.0, FLOOR_Y + 0.4, 0])),
+        },
+        {
+          id: 'instruments',
+          name: 'instruments',
+          tone: 'board',
+          watched: true,
+          mesh: roundedBox([0.34, 0.06, 0.66], 0.025, poseAt([-0.12, FLOOR_Y + 0.85, 0], rotationAbout(RIGHT, 20))),
         },
         {
           id: 'windscreen',

@@ -2,15 +2,7 @@ import { roundedBox } from '../../../src/geometry/build/roundedBox';
 import { mergeMeshes } from '../../../src/geometry/mesh';
 import { poseAt } from '../../../src/geometry/pose';
 import type { BaseDefinition } from '../../../src/strut/definitions';
-
-/** What glue does not hold on, or must not. */
-const NO_GLUE = {
-  fabric: 'does not hold on fabric',
-  webbing: 'does not hold on webbing',
-  rubber: 'does not hold on rubber',
-  'acrylic canopy': 'glue attacks acrylic',
-  skin: 'not on skin',
-} as const;
+import { NO_GLUE } from '../noGlue';
 
 const base: BaseDefinition = {
   id: 'adhesive-pad',

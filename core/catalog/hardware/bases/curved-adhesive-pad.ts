@@ -1,15 +1,7 @@
 import { mergeMeshes } from '../../../src/geometry/mesh';
 import { plate, prongs } from '../../../src/strut/basePieces';
 import type { BaseDefinition } from '../../../src/strut/definitions';
-
-/** What glue does not hold on, or must not. */
-const NO_GLUE = {
-  fabric: 'does not hold on fabric',
-  webbing: 'does not hold on webbing',
-  rubber: 'does not hold on rubber',
-  'acrylic canopy': 'glue attacks acrylic',
-  skin: 'not on skin',
-} as const;
+import { NO_GLUE } from '../noGlue';
 
 /** Moulded to a shell; matches curves that a flat pad does not. */
 const base: BaseDefinition = {

@@ -1,16 +1,8 @@
 import { plate } from '../../../src/strut/basePieces';
 import type { BaseDefinition } from '../../../src/strut/definitions';
+import { NO_GLUE } from '../noGlue';
 
-/** What glue does not hold on, or must not. */
-const NO_GLUE = {
-  fabric: 'does not hold on fabric',
-  webbing: 'does not hold on webbing',
-  rubber: 'does not hold on rubber',
-  'acrylic canopy': 'glue attacks acrylic',
-  skin: 'not on skin',
-} as const;
-
-/** Mushroom-headed plastic tape: for about 50 g, it holds or lets go at once. Plain hook-and-loop tape moves and is not in the kit. */
+/** Mushroom-headed plastic tape: for about 50 g, it holds or lets go at once. */
 const base: BaseDefinition = {
   id: 'interlocking-tape',
   name: 'Interlocking tape',

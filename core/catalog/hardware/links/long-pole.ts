@@ -9,6 +9,10 @@ const link: LinkDefinition = {
   bendLimitDeg: 100,
   radiusM: 0.014,
   stiffnessNM: { value: 830, source: { kind: 'estimate', low: 280, high: 2100 } },
+  lock: {
+    turnsNm: { value: 1, source: { kind: 'estimate', low: 0.4, high: 2.5 } },
+    slidesN: { value: 70, source: { kind: 'estimate', low: 30, high: 160 } },
+  },
   cost: 'a day out',
 };
 

@@ -9,6 +9,10 @@ const link: LinkDefinition = {
   bendLimitDeg: 100,
   radiusM: 0.011,
   stiffnessNM: { value: 5800, source: { kind: 'estimate', low: 1900, high: 15000 } },
+  lock: {
+    turnsNm: { value: 0.8, source: { kind: 'estimate', low: 0.3, high: 2 } },
+    slidesN: { value: 60, source: { kind: 'estimate', low: 25, high: 140 } },
+  },
   cost: 'a meal',
 };
 

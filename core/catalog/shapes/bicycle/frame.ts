@@ -30,7 +30,8 @@ export interface FrameMeshes {
   saddle: Mesh;
   saddleRails: Mesh;
   seatpost: Mesh;
-  drivetrain: Mesh;
+  cranks: Mesh;
+  chain: Mesh;
   pedals: Mesh;
 }
 
@@ -117,7 +118,8 @@ export function frameMeshes(g: BikeGeometry): FrameMeshes {
         { radiusM: 0.0035, segments: 8 },
       ),
     ),
-    drivetrain: drivetrain(g),
+    cranks: cranks(g),
+    chain: chain(g),
     pedals: pedals(g),
   };
 }
@@ -142,25 +144,42 @@ function saddle(g: BikeGeometry): Mesh {
   );
 }
 
-function drivetrain(g: BikeGeometry): Mesh {
+/** Where the chain runs, from the middle plane. */
+const CHAIN_Z_M = 0.049;
+
+function cranks(g: BikeGeometry): Mesh {
   const bb = g.bottomBracket;
-  const chainZ = 0.049;
   const ring = revolveRing(
     [
-      [0.052, chainZ - 0.002],
-      [0.067, chainZ - 0.002],
-      [0.067, chainZ + 0.002],
-      [0.052, chainZ + 0.002],
+      [0.052, CHAIN_Z_M - 0.002],
+      [0.067, CHAIN_Z_M - 0.002],
+      [0.067, CHAIN_Z_M + 0.002],
+      [0.052, CHAIN_Z_M + 0.002],
     ],
     { centre: [bb[0], bb[1], 0], axis: RIGHT, segments: 40 },
   );
   const spider = Array.from({ length: 4 }, (_, i) => {
     const a = (Math.PI / 2) * i + 0.4;
-    return rod(add(bb, [0, 0, chainZ]), add(bb, [0.056 * Math.cos(a), 0.056 * Math.sin(a), chainZ]), {
+    return rod(add(bb, [0, 0, CHAIN_Z_M]), add(bb, [0.056 * Math.cos(a), 0.056 * Math.sin(a), CHAIN_Z_M]), {
       radiusM: 0.005,
       segments: 8,
     });
   });
+  const arm = (ahead: 1 | -1) =>
+    rod(add(bb, [0, 0, ahead * 0.07]), add(bb, [ahead * g.crankM, 0, ahead * 0.077]), {
+      radiusM: (t) => 0.015 - 0.004 * t,
+      flatness: 0.7,
+      power: 3,
+      segments: 12,
+      rounded: true,
+    });
+  const axle = rod(add(bb, [0, 0, -0.07]), add(bb, [0, 0, 0.07]), { radiusM: 0.015, segments: 14 });
+  return mergeMeshes([ring, ...spider, arm(1), arm(-1), axle]);
+}
+
+/** Chain, sprockets and what shifts it. */
+function chain(g: BikeGeometry): Mesh {
+  const bb = g.bottomBracket;
   const cassette = revolveSolid(
     [
       [0.024, 0.062],
@@ -173,25 +192,16 @@ function drivetrain(g: BikeGeometry): Mesh {
     ],
     { centre: [g.rearAxle[0], g.rearAxle[1], 0], axis: RIGHT, segments: 36 },
   );
-  const cage = add(g.rearAxle, [0.035, -0.12, chainZ]);
-  const chain = [
-    rod(add(bb, [0, 0.067, chainZ]), add(g.rearAxle, [0, 0.06, chainZ]), { radiusM: 0.0045, segments: 6 }),
-    rod(add(bb, [0, -0.067, chainZ]), add(cage, [0, -0.03, 0]), { radiusM: 0.0045, segments: 6 }),
+  const cage = add(g.rearAxle, [0.035, -0.12, CHAIN_Z_M]);
+  const runs = [
+    rod(add(bb, [0, 0.067, CHAIN_Z_M]), add(g.rearAxle, [0, 0.06, CHAIN_Z_M]), { radiusM: 0.0045, segments: 6 }),
+    rod(add(bb, [0, -0.067, CHAIN_Z_M]), add(cage, [0, -0.03, 0]), { radiusM: 0.0045, segments: 6 }),
   ];
   const derailleur = [
     roundedBox([0.036, 0.05, 0.022], 0.007, poseAt(add(g.rearAxle, [0.012, -0.045, 0.075]))),
     roundedBox([0.018, 0.11, 0.012], 0.005, poseAt(add(cage, [-0.01, 0.02, 0.002]), rotationAbout(RIGHT, -14))),
   ];
-  const arm = (ahead: 1 | -1) =>
-    rod(add(bb, [0, 0, ahead * 0.07]), add(bb, [ahead * g.crankM, 0, ahead * 0.077]), {
-      radiusM: (t) => 0.015 - 0.004 * t,
-      flatness: 0.7,
-      power: 3,
-      segments: 12,
-      rounded: true,
-    });
-  const axle = rod(add(bb, [0, 0, -0.07]), add(bb, [0, 0, 0.07]), { radiusM: 0.015, segments: 14 });
-  return mergeMeshes([ring, ...spider, cassette, ...chain, ...derailleur, arm(1), arm(-1), axle]);
+  return mergeMeshes([cassette, ...runs, ...derailleur]);
 }
 
 /** Crank level, right foot ahead. Middle of each pedal, machine frame. */

@@ -7,13 +7,14 @@ import { worstFirst, type CheckResult, type Finding, type Verdict } from '../res
 /** Nearer than this it strikes; nearer than the second it may, as bodies give and figures are estimates. */
 export const STRIKES_M = 0.004;
 export const NEAR_M = 0.03;
-/** Higher than this over the head it catches branches; a top this high over the ground meets them on any trail. */
+/** Higher than this over the head it catches branches that the head passes under. */
 export const ABOVE_HEAD_M = 0.04;
-const BRANCHES_M = 2;
 const PAST_SIDES_M = 0.02;
 const OVER_GROUND_M = 0.08;
 /** Of the middle of the field of view; drivers and pilots bear less. Common practice. */
 export const SIGHT = { driver: { watch: 0.002, stop: 0.02 }, rider: { watch: 0.03, stop: 0.12 } } as const;
+/** Of one mirror, or of the instruments. Common practice: none of it for a driver or pilot. */
+const WATCHED = { driver: { watch: 0.02, stop: 0.1 }, rider: { watch: 0.1, stop: 1 } } as const;
 export const DRIVERS: readonly CarrierFamily[] = ['car', 'aircraft'];
 const NECK_MINUTES = 60;
 
@@ -55,15 +56,21 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
       'm',
       [NEAR_M, null],
       `${partName} ${d < STRIKES_M ? 'strikes camera or strut' : `comes within ${millimetres(d)} of camera or strut`} ${how}`,
-      verdict === 'good' ? null : 'another place, a shorter strut or another turn of it',
+      verdict === 'good'
+        ? null
+        : sweeping?.own === 'legs'
+          ? 'turn the cranks once round by hand and look; another place, or another turn of the strut'
+          : 'another place, a shorter strut or another turn of it',
     );
   };
-  const nearest = report.approaches.find((a) => !a.sweeping?.ownHead);
+  const nearest = report.approaches.find((a) => !a.sweeping?.own);
   if (nearest) strike('strike', 'nearest that moves', nearest, 'stop');
   else add('strike', 'nearest that moves', 'good', 0.6, 'm', [NEAR_M, null], 'nothing that moves comes within 0.6 m');
   // A head can be held back where bars and sails can't.
-  const byHead = report.approaches.find((a) => a.sweeping?.ownHead);
+  const byHead = report.approaches.find((a) => a.sweeping?.own === 'head');
   if (byHead) strike('nod', 'as the head moves', byHead, 'watch');
+  const byLegs = report.approaches.find((a) => a.sweeping?.own === 'legs');
+  if (byLegs) strike('knees', 'as the legs pedal', byLegs, 'watch');
   if (report.waysOut.length > 0) {
     const byGap = [...report.waysOut].sort((a, b) => b.gapM - a.gapM);
     const [best, worst] = [byGap[0]!, byGap.at(-1)!];
@@ -82,23 +89,23 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
     );
   }
   if (report.turning) {
-    const { partName, distanceM, tetherM } = report.turning;
+    const { partName, distanceM, neededM, tetherM } = report.turning;
     add(
       'tether',
       'tether beside what turns',
       tetherM === null ? 'stop' : 'good',
       distanceM,
       'm',
-      [report.leastTetherM, null],
+      [neededM, null],
       tetherM === null
         ? `the ${partName} turns ${millimetres(distanceM)} away: no tether is short enough, it would be wound up`
         : `the ${partName} turns ${millimetres(distanceM)} away: a tether of at most ${millimetres(tetherM)}`,
       tetherM === null ? 'another place, away from what turns' : null,
     );
   }
-  if (report.aboveHeadM !== null && report.aboveHeadM > -0.1) {
-    const tall = report.topM !== null && report.topM > BRANCHES_M;
-    const verdict = report.aboveHeadM > ABOVE_HEAD_M && (tall || report.topM !== null) ? 'watch' : 'good';
+  // On water and in the air there are no branches.
+  if (report.aboveHeadM !== null && report.topM !== null && report.aboveHeadM > -0.1) {
+    const verdict = report.aboveHeadM > ABOVE_HEAD_M ? 'watch' : 'good';
     add(
       'branches',
       'height over the head',
@@ -106,7 +113,7 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
       report.aboveHeadM,
       'm',
       [null, ABOVE_HEAD_M],
-      `it stands ${millimetres(report.aboveHeadM)} over the head${report.topM === null ? '' : `, ${report.topM.toFixed(2)} m over the ground`}${verdict === 'watch' ? ': branches, and duck by so much more' : ''}`,
+      `it stands ${millimetres(report.aboveHeadM)} over the head, ${report.topM.toFixed(2)} m over the ground${verdict === 'watch' ? ': branches, and duck by so much more' : ''}`,
     );
   }
   if (report.pastSidesM > -0.15) {
@@ -163,6 +170,25 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
       verdict === 'good' ? null : 'out of the middle of the field of view',
     );
   }
+  const [mostHidden] = report.watched;
+  if (mostHidden) {
+    const bears = DRIVERS.includes(family) ? WATCHED.driver : WATCHED.rider;
+    const { hiddenShare } = mostHidden;
+    const verdict = hiddenShare > bears.stop ? 'stop' : hiddenShare > bears.watch ? 'watch' : 'good';
+    const hidden = report.watched.filter((w) => w.hiddenShare > bears.watch);
+    add(
+      'watched',
+      'mirrors and instruments',
+      verdict,
+      hiddenShare * 100,
+      '%',
+      [null, bears.watch * 100],
+      hidden.length > 0
+        ? `it hides ${hidden.map((w) => `${Math.ceil(w.hiddenShare * 100)} % of the ${w.name}`).join(', ')} from the eyes`
+        : `it leaves ${report.watched.map((w) => `the ${w.name}`).join(', ')} in sight`,
+      verdict === 'good' ? null : 'beside or below what is looked at, or a shorter strut',
+    );
+  }
   if (report.reachShare !== null) {
     const out = report.reachShare > 1;
     add(
@@ -181,14 +207,19 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
   if (report.noticed) {
     const { seenShare, fromHeadM } = report.noticed;
     const heard = fromHeadM <= HEARD_WITHIN_M;
+    const seen = seenShare > 0;
+    // Seen it need not be heard: what is told is what decides.
+    const [value, unit, limit] = seen
+      ? ([seenShare * 100, '%', [0, null]] as const)
+      : ([fromHeadM, 'm', [null, HEARD_WITHIN_M]] as const);
     add(
       'noticed',
       'known to be running',
-      seenShare > 0 || heard ? 'good' : 'watch',
-      fromHeadM,
-      'm',
-      [null, HEARD_WITHIN_M],
-      seenShare > 0
+      seen || heard ? 'good' : 'watch',
+      value,
+      unit,
+      limit,
+      seen
         ? `it can be seen under way${heard ? ', and its beep heard' : ''}`
         : heard
           ? `out of sight, but ${millimetres(fromHeadM)} from the head its beep is heard`

@@ -1,8 +1,17 @@
-import { nearestMoving } from './nearestMoving';
+import { nearestMoving, nearestMovingTo } from './nearestMoving';
 import { levelEyes } from '../../clearance/sight';
+import { strikeInStances } from '../../clearance/strikes';
+import { turningNear } from '../../clearance/turningNear';
+import { noTetherWithinM } from '../../holding/tether';
+import { SET_UP_STANCE_ID } from '../../rig/definitions';
+import { poseRig } from '../../rig/poseRig';
+import { chainJoints, poseStrut } from '../../strut/kinematics';
 import { invert, transformPoint } from '../../geometry/pose';
 import { resolveRig } from '../../rig/resolveRig';
 import { clamp, toDeg } from '../../units/angle';
+import type { CarrierScene } from '../../evaluation/carrierScene';
+import type { Rejection } from '../../search/candidate';
+import type { ResolvedSetUp } from '../../strut/resolveSetUp';
 import type { SearchCheck } from '../searchCheck';
 import { ABOVE_HEAD_M, DRIVERS, NEAR_M, SIGHT, STRIKES_M } from './clearCheck';
 
@@ -14,8 +23,27 @@ const MIDDLE_DEG = 20;
 export const clearSearch: SearchCheck = {
   check: 'clear',
   cost: 'cheap',
-  judge({ carrier, resolved, pose, sightlines }) {
-    const near = nearestMoving(sightlines, resolved.placed.spot.partId);
+  atPlace({ carrier: { rig }, resolved }) {
+    const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+    const { worldFromSpot, worldFromBody } = poseStrut(resolved, setUpRig, setUpRig);
+    const points = [
+      ...chainJoints(resolved).map((joint) => transformPoint(worldFromSpot, joint)),
+      worldFromBody.position,
+    ];
+    const within = noTetherWithinM(Math.max(...resolved.camera.bodyM));
+    const near = turningNear(rig, setUpRig, resolved.placed.spot.partId, points, within);
+    return (
+      near && {
+        check: 'clear',
+        because: `the ${near.partName} turns close by: no tether is short enough, it would be wound up`,
+        mend: 'another place, away from what turns',
+      }
+    );
+  },
+  judge({ carrier, resolved, pose, sightlines, exact }) {
+    const near = exact
+      ? nearestMovingTo(sightlines.scene, resolved)
+      : nearestMoving(sightlines, resolved.placed.spot.partId);
     if (near && near.distanceM < STRIKES_M + Math.min(...resolved.camera.bodyM) / 2) {
       return {
         stop: {
@@ -26,6 +54,8 @@ export const clearSearch: SearchCheck = {
         terms: [],
       };
     }
+    const struck = exact ? null : strikeIn(sightlines.scene, resolved);
+    if (struck) return { stop: struck, terms: [] };
     const action = sightlines.scene.ridden[0]!.rig;
     const { family } = resolveRig(carrier.rig).machine;
     let hidden = 0;
@@ -69,3 +99,16 @@ export const clearSearch: SearchCheck = {
     };
   },
 };
+
+/** Whether the arm or the body, not the lens alone, is met in a stance. The full check finds it by itself. */
+function strikeIn({ setUpRig, ridden }: CarrierScene, resolved: ResolvedSetUp): Rejection | null {
+  const stances = ridden.map(({ stance, rig }) => ({ name: stance.name, rig }));
+  const struck = strikeInStances(resolved, setUpRig, stances, STRIKES_M);
+  return (
+    struck && {
+      check: 'clear',
+      because: `${struck.partName} strikes camera or strut in ${struck.stanceName.toLowerCase()}`,
+      mend: 'another place, a shorter strut or another turn of it',
+    }
+  );
+}

@@ -1,6 +1,10 @@
 import { movingAgainst } from '../../clearance/movingAgainst';
 import type { CarrierScene } from '../../evaluation/carrierScene';
 import { seenIn, type Sightlines } from '../../evaluation/sightlines';
+import { closestPoint } from '../../geometry/closestPoint';
+import { invert, transformPoint } from '../../geometry/pose';
+import { poseStrut } from '../../strut/kinematics';
+import type { ResolvedSetUp } from '../../strut/resolveSetUp';
 
 export interface NearestMoving {
   readonly partName: string;
@@ -8,23 +12,29 @@ export interface NearestMoving {
   readonly stanceName: string;
 }
 
-const movingOf = new WeakMap<CarrierScene, Map<string, ReadonlySet<string>>>();
-
-function moving(scene: CarrierScene, partId: string): ReadonlySet<string> {
-  const known = movingOf.get(scene) ?? new Map<string, ReadonlySet<string>>();
-  movingOf.set(scene, known);
-  const kept = known.get(partId);
-  if (kept) return kept;
-  const ids = movingAgainst(
-    scene.setUpRig,
-    scene.ridden.map((p) => p.rig),
+const moving = ({ setUpRig, ridden }: CarrierScene, partId: string): ReadonlySet<string> =>
+  movingAgainst(
+    setUpRig,
+    ridden.map((p) => p.rig),
     partId,
   );
-  known.set(partId, ids);
-  return ids;
-}
 
 const found = new WeakMap<Sightlines, { readonly near: NearestMoving | null }>();
+
+/** The same from every surface, seen or not, for a strut that is checked in full: no cubes are cast. */
+export function nearestMovingTo(scene: CarrierScene, resolved: ResolvedSetUp): NearestMoving | null {
+  const ids = moving(scene, resolved.placed.spot.partId);
+  let near: NearestMoving | null = null;
+  for (const { stance, rig } of scene.ridden) {
+    const lens = poseStrut(resolved, scene.setUpRig, rig).worldFromCamera.position;
+    for (const { id, name, mesh, worldFromPart } of rig.parts) {
+      if (!ids.has(id)) continue;
+      const found = closestPoint(mesh, transformPoint(invert(worldFromPart), lens), near?.distanceM ?? Infinity);
+      if (found) near = { partName: name, distanceM: found.distanceM, stanceName: stance.name };
+    }
+  }
+  return near;
+}
 
 /**
  * What of all that moves against the spot's part comes nearest to the lens, over the stances: the least distance in its visibility

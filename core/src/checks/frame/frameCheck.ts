@@ -11,10 +11,13 @@ const BAND_TOLERANCE = 0.08;
 const ROLL_NOTICED_DEG = 3;
 const ROLL_WRONG_DEG = 12;
 
+/** Whether a want names a part: as one that works, or by its id. */
+const names = ({ of }: Want, { id }: PartInFrame, working: readonly string[]): boolean =>
+  (of.working === true && working.includes(id)) || of.parts?.some((begins) => id.startsWith(begins)) === true;
+
 /** Whether a part that is seen counts for a want. */
 const counts = (want: Want, part: PartInFrame, working: readonly string[]): boolean =>
-  (want.of.working === true && working.includes(part.id)) ||
-  (want.of.groups as readonly string[] | undefined)?.includes(part.group) === true;
+  names(want, part, working) || (want.of.groups as readonly string[] | undefined)?.includes(part.group) === true;
 
 /** Share and height of a want's parts and groups in one stance. @param working ids of the machine's working parts */
 export function measureWant(
@@ -24,7 +27,7 @@ export function measureWant(
 ): { share: number; height: number | null } {
   const groups = (want.of.groups ?? []).reduce((sum, group) => sum + measures.shares[group], 0);
   const parts = measures.parts.filter((p) => counts(want, p, working));
-  const named = want.of.working ? parts.filter((p) => working.includes(p.id)).reduce((sum, p) => sum + p.share, 0) : 0;
+  const named = parts.filter((p) => names(want, p, working)).reduce((sum, p) => sum + p.share, 0);
   const seen = parts.reduce((sum, p) => sum + p.share, 0);
   const height = seen > 0 ? parts.reduce((sum, p) => sum + p.share * p.centroidV, 0) / seen : null;
   return { share: groups + named, height };

@@ -13,6 +13,11 @@ const WANTED_MARGIN = 2;
 /** Tipping moment on a cup that a canopy or a pane bears. Estimates 0.5 to 2 times. */
 const LEVER_LIMIT_NM: Readonly<Record<string, number>> = { 'acrylic canopy': 1.2, glass: 6 };
 
+/** Long enough for one run. Common practice: a minute at a time. */
+const HAND_MINUTES = 1;
+const minutes = (value: number): string =>
+  value < 1 ? `${Math.max(5, Math.round(value * 12) * 5)} s` : `${Math.round(value)} min`;
+
 const verdictOf = (margin: number): Verdict => (margin >= WANTED_MARGIN ? 'good' : margin >= 1 ? 'watch' : 'stop');
 const figure = (value: number): string => (value < 9.95 ? value.toFixed(1) : String(Math.round(value)));
 
@@ -37,10 +42,36 @@ export function holdCheck(report: HoldReport, situation: RuleSituation, mend: Me
       because: `${rule.because}; ask ${rule.ask.join(', ')}`,
       mend,
     }));
+  if (report.refusal) {
+    findings.push({
+      id: 'fits',
+      label: 'base on this surface',
+      verdict: 'stop',
+      value: 0,
+      unit: '',
+      limit: [null, 0],
+      margin: 0,
+      because: report.refusal,
+      mend,
+    });
+  }
   for (const face of report.interfaces) {
     findings.push({
       ...interfaceFinding(face),
       mend: face === report.weakest && face.margin < WANTED_MARGIN ? mend : null,
+    });
+  }
+  if (report.handMinutes !== null) {
+    findings.push({
+      id: 'hand',
+      label: 'hand that holds it',
+      verdict: report.handMinutes < HAND_MINUTES ? 'watch' : 'good',
+      value: report.handMinutes,
+      unit: 'min',
+      limit: [HAND_MINUTES, null],
+      margin: report.handMinutes - HAND_MINUTES,
+      because: `a wrist holds it out like this for about ${minutes(report.handMinutes)} (estimate): shorter, steeper or in both hands lasts longer`,
+      mend: null,
     });
   }
   const lever = situation.baseKind === 'suction' ? LEVER_LIMIT_NM[situation.material] : undefined;

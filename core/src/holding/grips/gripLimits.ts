@@ -159,6 +159,27 @@ function clamp(grip: Extract<Grip, { kind: 'clamp' }>, load: SurfaceLoad, c: Gri
   ];
 }
 
+/**
+ * Two plates on a pair of rails, drawn together by one screw with F: it rocks when pull and couple open a plate, F = N + M/b with b half the
+ * shorter of gauge and length; slides along with μ on both plates, 2μF; the rails' own gauge takes a twist, 2μF·½gauge at least.
+ */
+function rails(grip: Extract<Grip, { kind: 'rails' }>, load: SurfaceLoad, c: GripConditions, pick: Pick): HoldLimit[] {
+  const screw = screwForceN(pick(grip.screwNm), grip.screwM);
+  const forceN = c.surface.material === 'carbon' ? Math.min(screw, CARBON_CLAMP_N) : screw;
+  const pull = Math.max(0, load.pullN);
+  const along = 2 * FRICTION.metal * Math.max(0, forceN - pull / 2);
+  return [
+    {
+      mode: 'rocks on the rails',
+      demand: pull + load.tipNm / (Math.min(grip.gaugeM, grip.lengthM) / 2),
+      limit: forceN,
+      unit: 'N',
+    },
+    { mode: 'slides along the rails', demand: load.shearN, limit: along, unit: 'N' },
+    { mode: 'twists on the rails', demand: load.twistNm, limit: (along * grip.gaugeM) / 2, unit: 'N·m' },
+  ];
+}
+
 const CLOTH: readonly Surface['material'][] = ['fabric', 'webbing', 'skin', 'shell', 'rubber'];
 
 /** Every way in which a base can let go under a load, at the weak ends of its figures or as usual. */
@@ -176,6 +197,8 @@ export function gripLimits(
       return adhesive(grip, load, c);
     case 'clamp':
       return clamp(grip, load, c, pick);
+    case 'rails':
+      return rails(grip, load, c, pick);
     case 'jaw':
       return pressed(load, 2 * FRICTION.jaw * pick(grip.forceN) + pick(grip.forceN) / 2, grip.widthM / 2, FRICTION.jaw);
     case 'strap':

@@ -1,5 +1,6 @@
 import type { BaseKind, SurfaceMaterial } from '../../rig/definitions';
-import type { LinkDefinition, Sourced } from '../../strut/definitions';
+import type { Sourced } from '../../rig/source';
+import type { LinkDefinition } from '../../strut/definitions';
 import { estimated } from '../../strut/estimated';
 
 /** Stiffness against tipping of what a base stands on, N·m/rad, where that gives at all. Estimates. */

@@ -1,5 +1,5 @@
 import type { WorldId } from '../../rig/types';
-import type { Sourced } from '../../strut/definitions';
+import type { Sourced } from '../../rig/source';
 
 /** What a carrier moves on or through, in everyday words, with the spectrum that stands for it. */
 export interface GroundDefinition {

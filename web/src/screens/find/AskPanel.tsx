@@ -14,6 +14,8 @@ import { Slider } from 'radix-ui';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
 import { TERM_NAMES } from './candidateWords';
+import { KeptOut } from './KeptOut';
+import { Tick } from './Tick';
 
 interface AskPanelProps {
   readonly outing: Outing;
@@ -116,6 +118,12 @@ export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
           ]}
           onChange={(hands) => set({ hands: hands as Ask['hands'] })}
         />
+        <Tick label="I talk while riding" checked={ask.talking} onChange={(talking) => set({ talking })} />
+        <Tick
+          label="its button must be in reach"
+          checked={ask.reachable}
+          onChange={(reachable) => set({ reachable })}
+        />
         <ChoiceField
           label="Kit"
           value={ask.kit}
@@ -125,13 +133,8 @@ export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
           ]}
           onChange={(kit) => set({ kit: kit as Ask['kit'] })}
         />
-        <Tick label="I talk while riding" checked={ask.talking} onChange={(talking) => set({ talking })} />
-        <Tick
-          label="its button must be in reach"
-          checked={ask.reachable}
-          onChange={(reachable) => set({ reachable })}
-        />
       </section>
+      <KeptOut ask={ask} onChange={onChange} />
       {outing.carriers.length > 1 && (
         <section aria-labelledby="from">
           <h2 id="from" className="caption mb-1 border-b border-hair-strong pb-0.5">
@@ -173,30 +176,6 @@ export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
         ))}
       </section>
     </div>
-  );
-}
-
-function Tick({
-  label,
-  checked,
-  disabled = false,
-  onChange,
-}: {
-  label: string;
-  checked: boolean;
-  disabled?: boolean;
-  onChange: (on: boolean) => void;
-}) {
-  return (
-    <label className="flex min-h-[24px] items-center gap-2 max-lg:min-h-12">
-      <input
-        type="checkbox"
-        checked={checked}
-        disabled={disabled}
-        onChange={(event) => onChange(event.target.checked)}
-      />
-      <span>{label}</span>
-    </label>
   );
 }
 

@@ -15,18 +15,21 @@ interface CandidateCardProps {
   readonly stanceId: string;
   readonly chosen: boolean;
   readonly compared: boolean;
+  /** Still being searched: a small picture, so that drawing does not hold up the search. */
+  readonly rough: boolean;
   readonly onChoose: () => void;
   readonly onCompare: (on: boolean) => void;
 }
 
-const WIDTH_PX = 256;
+const WIDTH_PX = { rough: 96, fine: 256 } as const;
 
 /** One way to take the shot: its computed picture, what it is made of, and how the checks stand. */
 export function CandidateCard(props: CandidateCardProps) {
-  const { rank, candidate, score, exact, rig, stanceId, chosen, compared, onChoose, onCompare } = props;
+  const { rank, candidate, score, exact, rig, stanceId, chosen, compared, rough, onChoose, onCompare } = props;
   const { facts, setUp } = candidate;
-  const picture = useLatest(candidate.id, () =>
-    drawing.picture({ rig, setUp, stanceId, widthPx: WIDTH_PX, uncropped: false }),
+  const widthPx = rough ? WIDTH_PX.rough : WIDTH_PX.fine;
+  const picture = useLatest(`${candidate.id} ${widthPx}`, () =>
+    drawing.picture({ rig, setUp, stanceId, widthPx, uncropped: false }),
   );
   const upright = setUp.mounting.startsWith('portrait');
   return (

@@ -1,9 +1,6 @@
 import {
-  kitWith,
-  measuredBands,
   newAsk,
   rankCandidates,
-  resolveRig,
   rigOfCarrier,
   SCHOOLS,
   schoolCosts,
@@ -12,7 +9,6 @@ import {
   type Ask,
   type Candidate,
   type SchoolId,
-  type SearchQuestion,
 } from '@strut-spot/core';
 import { Search, X } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
@@ -20,14 +16,16 @@ import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { useShot } from '../../app/useShot';
 import { useSettings } from '../../storage/settings';
-import { isInBox, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
+import { STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { AskPanel } from './AskPanel';
 import { CandidateCard } from './CandidateCard';
 import { CandidateDetail } from './CandidateDetail';
 import { ComparePanel } from './ComparePanel';
 import { TERM_NAMES } from './candidateWords';
 import { SteadyFastChart } from './SteadyFastChart';
+import { searchQuestionOf } from './searchQuestion';
 import { candidatesOf, spotsOf, useSpotSearch, VARIED } from './useSpotSearch';
+import { useTried, type TriedSoFar } from './triedSoFar';
 import { WhyNotPanel } from './WhyNotPanel';
 
 const PAGE = 12;
@@ -43,8 +41,13 @@ export function FindScreen() {
     () => shot.ask ?? newAsk(shot.intentId, shot.carrierId),
     [shot.ask, shot.intentId, shot.carrierId],
   );
-  const question = useSearchQuestion(ask, box);
-  const { state, outdated, start, stop, makeExact } = useSpotSearch(question);
+  const question = useMemo(
+    () => searchQuestionOf(outing, shot, ask, box),
+    // Of the outing only carriers and own kit count.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [outing.carriers, outing.ownKit, shot.carrierId, shot.actionStanceId, ask, box],
+  );
+  const { state, outdated, tried, start, stop, makeExact } = useSpotSearch(question);
   const weights = useMemo(() => weightsOf(ask), [ask]);
   const [schools, setSchools] = useState<readonly SchoolId[]>([]);
   const [chosenId, setChosenId] = useState<string | null>(null);
@@ -76,7 +79,6 @@ export function FindScreen() {
   const candidates = useMemo(() => (busy ? [] : sheet.map((r) => r.candidate)), [busy, sheet]);
   const chosen =
     sheet.find((r) => r.candidate.id === chosenId) ?? ranked.find((r) => r.candidate.id === chosenId) ?? sheet[0];
-  const tried = state.spots.reduce((sum, s) => sum + s.tried, 0);
   const rigOf = useCallback(
     (carrierId: string) =>
       rigOfCarrier(
@@ -218,6 +220,7 @@ export function FindScreen() {
                     stanceId={question.carriers.find((c) => c.carrierId === candidate.carrierId)!.actionStanceId}
                     chosen={candidate.id === chosen?.candidate.id}
                     compared={compared.includes(candidate.id)}
+                    rough={busy}
                     onChoose={() => pick(candidate.id)}
                     onCompare={(on) => compare(candidate.id, on)}
                   />
@@ -274,11 +277,11 @@ function Progress({
   outdated: boolean;
   done: number;
   jobs: number;
-  tried: number;
+  tried: TriedSoFar;
   seconds: number | null;
   kept: number;
 }) {
-  const counted = `${tried.toLocaleString('en')} pictures on ${done} of ${jobs} spots`;
+  const counted = `${useTried(tried).toLocaleString('en')} pictures on ${done} of ${jobs} spots`;
   if (phase === 'searching') return <>{counted}…</>;
   if (phase === 'checking') return <>{counted}; checking the best in full…</>;
   if (phase === 'cancelled') return <>Stopped after {counted}. What was found is below.</>;
@@ -292,30 +295,4 @@ function Progress({
     );
   }
   return <>Ask on the left, then search.</>;
-}
-
-/** The question as the search takes it: carriers as fitted, pieces by id. */
-function useSearchQuestion(ask: Ask, box: typeof STANDARD_BOX): SearchQuestion {
-  const { outing, shot } = useShot();
-  return useMemo(() => {
-    const carriers = outing.carriers
-      .filter((c) => ask.carrierIds.includes(c.id))
-      .map((carrier) => ({
-        carrierId: carrier.id,
-        rig: rigOfCarrier(outing, carrier),
-        actionStanceId:
-          carrier.id === shot.carrierId ? shot.actionStanceId : resolveRig(carrier.rig).machine.actionStanceId,
-        ride: carrier.ride,
-        measured: Object.fromEntries(
-          [...new Set(carrier.spotLogs.map((log) => log.spotId))]
-            .map((spotId) => [spotId, measuredBands(carrier, spotId)] as const)
-            .filter(([, bands]) => bands.length > 0),
-        ),
-      }));
-    const { cameras, bases, links, heads } = kitWith(outing.ownKit);
-    const pieceIds = [...cameras, ...bases, ...links, ...heads]
-      .map((piece) => piece.id)
-      .filter((id) => ask.kit === 'anything' || isInBox(box, id));
-    return { ask, carriers, pieceIds };
-  }, [outing, shot.carrierId, shot.actionStanceId, ask, box]);
 }

@@ -6,10 +6,11 @@ export const TERM_NAMES: Readonly<Record<TermId, string>> = {
   feel: 'Speed feel',
   holds: 'Holds',
   clear: 'Clear',
-  light: 'Light',
+  light: 'Lightness',
   quick: 'Quick',
   reach: 'In reach',
   talk: 'Voice',
+  sun: 'Sun',
 };
 
 /** What stands between spot and camera, in a few words. */

@@ -4,12 +4,15 @@ import {
   withVariety,
   type Candidate,
   type ExactCandidate,
+  type SearchJob,
   type SearchQuestion,
   type SpotResult,
 } from '@strut-spot/core';
+import { proxy } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { announceShapes } from '../../storage/shapes';
 import { searching } from '../../workers/core';
+import { TriedSoFar } from './triedSoFar';
 
 export interface SearchState {
   readonly phase: 'idle' | 'searching' | 'checking' | 'done' | 'cancelled';
@@ -63,6 +66,9 @@ export const spotsOf = ({ spots, exact }: Pick<SearchState, 'spots' | 'exact'>):
 export const candidatesOf = (state: Pick<SearchState, 'spots' | 'exact'>): readonly Candidate[] =>
   spotsOf(state).flatMap((spot) => spot.candidates);
 
+const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
+const triedIn = (spots: readonly SpotResult[]): number => sum(spots.map((s) => s.tried));
+
 /** Runs a search on the searching workers, spot by spot; the best so far is there all the while. */
 export function useSpotSearch(question: SearchQuestion) {
   const key = keyOf(question);
@@ -71,8 +77,10 @@ export function useSpotSearch(question: SearchQuestion) {
     state: finished.get(key) ?? NOTHING,
   }));
   const run = useRef(0);
+  const [tried] = useState(() => new TriedSoFar());
   const stop = useCallback(() => {
     run.current++;
+    for (const worker of searching()) void worker.stopSearching();
     setShown((s) =>
       s.state.phase === 'searching' || s.state.phase === 'checking'
         ? { ...s, state: { ...s.state, phase: 'cancelled' } }
@@ -82,6 +90,7 @@ export function useSpotSearch(question: SearchQuestion) {
   useEffect(
     () => () => {
       run.current++;
+      for (const worker of searching()) void worker.stopSearching();
     },
     [],
   );
@@ -90,38 +99,53 @@ export function useSpotSearch(question: SearchQuestion) {
     const mine = ++run.current;
     const begun = performance.now();
     const workers = searching();
-    const announced = announceShapes();
+    for (const worker of workers) void worker.stopSearching();
+    const announced = announceShapes(workers);
     let state: SearchState = { ...NOTHING, phase: 'searching' };
     const show = (next: SearchState) => {
       state = next;
       if (mine === run.current) setShown({ key, state });
     };
+    tried.set(0);
     show(state);
     await announced;
     // Finding the spots poses the carrier: not for the page's own thread.
     const jobs = await workers[0]!.searchJobs(question);
     show({ ...state, jobs: jobs.length });
-    /** Deals out jobs to whoever is free. */
+    /** Deals out jobs to whoever is free. @param ahead jobs that a worker has at hand, so that it need not wait for the page */
     const deal = async <Job, Result>(
       list: readonly Job[],
-      ask: (worker: (typeof workers)[number], job: Job) => Promise<Result>,
+      ask: (worker: (typeof workers)[number], job: Job) => Promise<Result | null>,
       take: (result: Result, job: Job) => void,
+      ahead = 1,
     ) => {
       let next = 0;
       await Promise.all(
-        workers.map(async (worker) => {
-          while (next < list.length && mine === run.current) {
-            const job = list[next++]!;
-            const result = await ask(worker, job);
-            if (mine === run.current) take(result, job);
-          }
-        }),
+        workers
+          .flatMap((worker) => Array<typeof worker>(ahead).fill(worker))
+          .map(async (worker) => {
+            while (next < list.length && mine === run.current) {
+              const job = list[next++]!;
+              const result = await ask(worker, job);
+              if (result !== null && mine === run.current) take(result, job);
+            }
+          }),
       );
     };
+    const under = new Map<SearchJob, number>();
     await deal(
       jobs,
-      (worker, job) => worker.searchSpot(question, job),
-      (result) => {
+      (worker, job) => {
+        under.set(job, 0);
+        const told = proxy((n: number) => {
+          if (!under.has(job)) return;
+          under.set(job, n);
+          tried.set(triedIn(state.spots) + sum([...under.values()]));
+        });
+        return worker.searchSpot(question, job, told);
+      },
+      (result, job) => {
+        under.delete(job);
         // In the order of the carrier's spots, whoever was quicker.
         const order = (s: SpotResult) => jobs.findIndex((j) => j.carrierId === s.carrierId && j.spotId === s.spotId);
         show({
@@ -129,6 +153,7 @@ export function useSpotSearch(question: SearchQuestion) {
           done: state.done + 1,
           spots: [...state.spots, result].sort((a, b) => order(a) - order(b)),
         });
+        tried.set(triedIn(state.spots) + sum([...under.values()]));
       },
     );
     if (mine !== run.current) return;
@@ -145,13 +170,14 @@ export function useSpotSearch(question: SearchQuestion) {
         open,
         (worker, candidate) => worker.exactCandidate(question, candidate),
         (result, candidate) => show({ ...state, exact: new Map(state.exact).set(candidate.id, result) }),
+        2,
       );
     }
     if (mine !== run.current) return;
     show({ ...state, phase: 'done', seconds: (performance.now() - begun) / 1000 });
     finished.set(key, state);
     if (finished.size > KEPT) finished.delete(finished.keys().next().value!);
-  }, [key, question]);
+  }, [key, question, tried]);
 
   /** Checks one more candidate in full. */
   const makeExact = useCallback(
@@ -166,5 +192,12 @@ export function useSpotSearch(question: SearchQuestion) {
   const state = shown.key === key ? shown.state : (known ?? shown.state);
   /** Shown is the answer to another question: something was changed since. */
   const outdated = shown.key !== key && known === undefined && shown.state.phase !== 'idle';
-  return useMemo(() => ({ state, outdated, start, stop, makeExact }), [state, outdated, start, stop, makeExact]);
+  // Kept answers come without a run of their own.
+  useEffect(() => {
+    if (state.phase !== 'searching') tried.set(triedIn(state.spots));
+  }, [tried, state.phase, state.spots]);
+  return useMemo(
+    () => ({ state, outdated, tried, start, stop, makeExact }),
+    [state, outdated, tried, start, stop, makeExact],
+  );
 }

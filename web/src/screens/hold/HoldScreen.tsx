@@ -14,6 +14,7 @@ import { InterfaceTable } from './InterfaceTable';
 import { PullTestPanel } from './PullTestPanel';
 import { NEAREST_SHOWN, sceneLines } from './sceneLines';
 import { SightMap } from './SightMap';
+import { WatchedList } from './WatchedList';
 import { WalkThrough } from './WalkThrough';
 
 const CarrierView = lazy(() => import('../../scene/CarrierView'));
@@ -127,6 +128,7 @@ export function HoldScreen() {
                 Hidden from the eyes
               </h2>
               {clear?.sight ? <SightMap sight={clear.sight} /> : <p>{clear ? 'Nobody looks from here.' : ''}</p>}
+              {clear && <WatchedList watched={clear.watched} />}
             </section>
           </div>
         </div>

@@ -1,0 +1,40 @@
+import {
+  kitWith,
+  measuredBands,
+  resolveRig,
+  rigOfCarrier,
+  type Ask,
+  type Outing,
+  type SearchQuestion,
+  type Shot,
+} from '@strut-spot/core';
+import type { KitBox } from '../../storage/database';
+import { isInBox } from '../../storage/kitBox';
+
+/** The question as the search takes it: carriers as fitted, pieces by id. */
+export function searchQuestionOf(
+  outing: Outing,
+  shot: Pick<Shot, 'carrierId' | 'actionStanceId'>,
+  ask: Ask,
+  box: KitBox,
+): SearchQuestion {
+  const carriers = outing.carriers
+    .filter((c) => ask.carrierIds.includes(c.id))
+    .map((carrier) => ({
+      carrierId: carrier.id,
+      rig: rigOfCarrier(outing, carrier),
+      actionStanceId:
+        carrier.id === shot.carrierId ? shot.actionStanceId : resolveRig(carrier.rig).machine.actionStanceId,
+      ride: carrier.ride,
+      measured: Object.fromEntries(
+        [...new Set(carrier.spotLogs.map((log) => log.spotId))]
+          .map((spotId) => [spotId, measuredBands(carrier, spotId)] as const)
+          .filter(([, bands]) => bands.length > 0),
+      ),
+    }));
+  const { cameras, bases, links, heads } = kitWith(outing.ownKit);
+  const pieceIds = [...cameras, ...bases, ...links, ...heads]
+    .map((piece) => piece.id)
+    .filter((id) => ask.kit === 'anything' || isInBox(box, id));
+  return { ask, carriers, pieceIds };
+}
