@@ -1,5 +1,5 @@
 import type { Outing, Shot } from '@strut-spot/core';
-import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { readOuting, saveOuting } from '../storage/outings';
 import { changeOuting, historyOf, redo, undo, type OutingHistory } from './outingHistory';
 
@@ -40,7 +40,8 @@ export function OutingProvider({ id, missing, children }: { id: string; missing:
   }, [id]);
 
   const present = state.kind === 'open' ? state.history.present : null;
-  useEffect(() => {
+  // With the very commit that shows the change: an effect after it could come too late for a page that is left at once.
+  useLayoutEffect(() => {
     if (!present || present === saved.current) return;
     saved.current = present;
     void saveOuting(present);

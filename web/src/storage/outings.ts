@@ -12,19 +12,19 @@ const leftKey = (id: string): string => `left-unwritten-${id}`;
 
 export const readOuting = async (id: string): Promise<Outing | undefined> => {
   const left = localStorage.getItem(leftKey(id));
-  const stored: Outing | undefined = await database.outings.get(id);
-  if (left === null) return stored;
+  if (left === null) return database.outings.get(id);
+  // What is kept aside came after anything stored, whatever its dates say: an undone change bears an older one.
   const unwrittenThen = JSON.parse(left) as Outing;
-  const newest = stored && stored.changedAt > unwrittenThen.changedAt ? stored : unwrittenThen;
-  await database.outings.put(newest);
-  localStorage.removeItem(leftKey(id));
-  return newest;
+  await saveOuting(unwrittenThen);
+  return unwrittenThen;
 };
 
 export const saveOuting = async (outing: Outing): Promise<void> => {
   unwritten.set(outing.id, outing);
   await database.outings.put(outing);
-  if (unwritten.get(outing.id) === outing) unwritten.delete(outing.id);
+  if (unwritten.get(outing.id) !== outing) return;
+  unwritten.delete(outing.id);
+  localStorage.removeItem(leftKey(outing.id));
 };
 
 /** The page goes: what is not written yet is put where writing takes no time, and read from there at the next opening. */
@@ -37,4 +37,7 @@ export const removeOuting = async (id: string): Promise<void> => {
   localStorage.removeItem(leftKey(id));
   await database.outings.delete(id);
 };
-export const removeEverything = async (): Promise<void> => database.outings.clear();
+export const removeEverything = async (): Promise<void> => {
+  for (const id of await database.outings.toCollection().primaryKeys()) localStorage.removeItem(leftKey(id));
+  await database.outings.clear();
+};

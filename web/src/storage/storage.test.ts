@@ -29,17 +29,27 @@ it('keeps what was saved, and only what was saved', async () => {
 
 it('a change made just before the page is left is there at the next opening', async () => {
   await saveOuting(outing);
-  const changed = { ...outing, name: 'Changed at the last moment', changedAt: '2027-02-14T09:00:00.000Z' };
-  const writing = saveOuting(changed);
+  // Undone, so that it bears an older date than what is stored; and the write is cut off.
+  const changed = { ...outing, name: 'Changed at the last moment', changedAt: '2027-02-14T07:00:00.000Z' };
+  const cutOff = jest.spyOn(database.outings, 'put').mockReturnValueOnce(new Dexie.Promise(() => undefined));
+  void saveOuting(changed);
   keepUnwritten();
-  await writing;
-  // As if the write had been cut off.
-  await database.outings.put(outing);
+  cutOff.mockRestore();
+  expect(await database.outings.get('kept')).toEqual(outing);
   expect(await readOuting('kept')).toEqual(changed);
   expect(await database.outings.get('kept')).toEqual(changed);
   // Written through: nothing is kept aside any more.
   keepUnwritten();
   expect(Object.keys(localStorage)).toEqual([]);
+});
+
+it('what was wiped does not come back from what was kept aside', async () => {
+  await saveOuting(outing);
+  const writing = saveOuting({ ...outing, name: 'Kept aside' });
+  keepUnwritten();
+  await removeEverything();
+  await writing;
+  expect(await readOuting('kept')).toBeUndefined();
 });
 
 it('changes one setting and leaves the rest', async () => {
