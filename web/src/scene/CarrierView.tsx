@@ -4,7 +4,9 @@ import { useTheme } from '../app/useTheme';
 import { computing } from '../workers/core';
 import { useLatest } from '../workers/useLatest';
 import { useRested } from '../workers/useRested';
-import { CarrierScene, type SceneLine, type ScenePalette, type SurfacePlace } from './CarrierScene';
+import { CarrierScene, type SurfacePlace } from './CarrierScene';
+import type { ScenePalette } from './inks';
+import type { SceneLine } from './overlayLines';
 
 const PALETTES: Record<'light' | 'dark' | 'sun', ScenePalette> = {
   light: { paper: '#faf8f1', ink: '#2a2f33', hivis: '#ff6416', plaster: '#dcd8cc', dark: '#8f8d86' },

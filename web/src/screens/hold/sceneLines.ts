@@ -1,5 +1,5 @@
 import type { ClearReport, HoldClearReport } from '@strut-spot/core';
-import type { SceneLine } from '../../scene/CarrierScene';
+import type { SceneLine } from '../../scene/overlayLines';
 
 /** Length of a force's arrow, metres for a newton, and its longest. */
 const ARROW = { mPerN: 0.012, mostM: 0.45 } as const;

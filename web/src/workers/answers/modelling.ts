@@ -1,0 +1,98 @@
+import { transfer } from 'comlink';
+import {
+  addScaled,
+  inverseRotation,
+  meshBounds,
+  rotate,
+  surfacePoint,
+  unprojectPixelToDirection,
+  type Vec3,
+  creaseEdges,
+  ownParts,
+  poseRig,
+  poseStrut,
+  resolveSetUp,
+  SET_UP_STANCE_ID,
+  shadedMesh,
+  worldFromSpot,
+  placedSpots,
+  type Pose,
+  type PosedPart,
+  type RigSpec,
+  type SetUp,
+} from '@strut-spot/core';
+
+export interface DrawnMesh {
+  readonly id: string;
+  readonly name: string;
+  readonly group: string;
+  readonly tone: PosedPart['tone'];
+  readonly positions: Float32Array;
+  readonly normals: Float32Array;
+  readonly edges: Float32Array;
+  readonly worldFromPart: Pose;
+}
+
+const drawn = (part: PosedPart): DrawnMesh => {
+  const { positions, normals } = shadedMesh(part.mesh);
+  const { id, name, group, tone, worldFromPart } = part;
+  return { id, name, group, tone, worldFromPart, positions, normals, edges: creaseEdges(part.mesh, 46) };
+};
+
+const send = (meshes: DrawnMesh[]) =>
+  transfer(
+    meshes,
+    meshes.flatMap((m) => [m.positions.buffer, m.normals.buffer, m.edges.buffer]),
+  );
+
+/** What the view in the round shows, and where things are on it. */
+export const modelling = {
+  carrierMeshes: (rig: RigSpec, stanceId: string) => send(poseRig(rig, stanceId).parts.map(drawn)),
+
+  spotPlaces(rig: RigSpec, stanceId: string) {
+    const posed = poseRig(rig, stanceId);
+    return placedSpots(rig).map((placed) => {
+      const { position, rotation } = worldFromSpot(posed, placed);
+      const { id, name, note, surface, cautions, partId } = placed.spot;
+      return {
+        id,
+        name,
+        note,
+        surface,
+        cautions,
+        partId,
+        position,
+        normal: [rotation[1], rotation[4], rotation[7]] as const,
+      };
+    });
+  },
+
+  /** Top of each part in its own frame: where a spot of one's own comes without a click. */
+  partTops(rig: RigSpec) {
+    const own = poseRig(rig, SET_UP_STANCE_ID).parts.filter((part) => part.group !== 'subject');
+    return own.flatMap(({ id, name, mesh, worldFromPart }) => {
+      const { min, max } = meshBounds(mesh);
+      const centre: Vec3 = [(min[0] + max[0]) / 2, (min[1] + max[1]) / 2, (min[2] + max[2]) / 2];
+      const down = rotate(inverseRotation(worldFromPart.rotation), [0, -1, 0]);
+      const found = surfacePoint(mesh, addScaled(centre, down, -20), down);
+      return found ? [{ partId: id, name, point: found.point, normal: found.normal }] : [];
+    });
+  },
+
+  /** The strut's meshes and its lens in one stance, for the view in the round. */
+  strut(rig: RigSpec, setUp: SetUp, stanceId: string) {
+    const resolved = resolveSetUp(rig, setUp);
+    const pose = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), poseRig(rig, stanceId));
+    const { lens } = resolved;
+    const corners = [
+      [0, 0],
+      [1, 0],
+      [1, 1],
+      [0, 1],
+    ].flatMap(([u, v]): Vec3[] => {
+      const direction = unprojectPixelToDirection(lens, { u: u! * lens.widthPx, v: v! * lens.heightPx });
+      return direction ? [direction] : [];
+    });
+    return { meshes: ownParts(resolved, pose).map(drawn), worldFromCamera: pose.worldFromCamera, corners };
+  },
+};

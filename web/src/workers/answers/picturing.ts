@@ -1,0 +1,75 @@
+import { transfer } from 'comlink';
+import {
+  calibrateLens,
+  ownParts,
+  portrait,
+  poseRig,
+  poseStrut,
+  kitPieceParts,
+  kitWith,
+  renderPicture,
+  renderPortrait,
+  type Ground,
+  type KitKind,
+  type OwnKit,
+  type PortraitView,
+  resized,
+  resolveSetUp,
+  rowsFor,
+  SET_UP_STANCE_ID,
+  type RigSpec,
+  type SetUp,
+} from '@strut-spot/core';
+
+export interface PictureRequest {
+  readonly rig: RigSpec;
+  readonly setUp: SetUp;
+  readonly stanceId: string;
+  readonly widthPx: number;
+  /** Draw the whole picture before the stabiliser's crop. */
+  readonly uncropped: boolean;
+}
+
+function lensOf(rig: RigSpec, setUp: SetUp, uncropped: boolean) {
+  const resolved = resolveSetUp(rig, setUp);
+  if (!uncropped) return { resolved, lens: resolved.lens };
+  const whole = calibrateLens({ ...resolved.mode.lens, crop: 1 });
+  return { resolved, lens: setUp.mounting.startsWith('portrait') ? portrait(whole) : whole };
+}
+
+/** Pictures: through the lens, of a carrier, of a piece of the kit. */
+export const picturing = {
+  picture({ rig, setUp, stanceId, widthPx, uncropped }: PictureRequest) {
+    const { resolved, lens } = lensOf(rig, setUp, uncropped);
+    const posed = poseRig(rig, stanceId);
+    const strut = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), posed);
+    const small = resized(lens, widthPx);
+    const picture = renderPicture(
+      [...posed.parts, ...ownParts(resolved, strut)],
+      strut.worldFromCamera,
+      small,
+      posed.ground,
+      widthPx,
+      rowsFor(lens, widthPx),
+    );
+    return transfer(picture, [picture.rgba.buffer]);
+  },
+
+  /** A carrier as somebody standing off sees it. */
+  carrierPortrait(rig: RigSpec, stanceId: string, view: PortraitView) {
+    const { parts, ground } = poseRig(rig, stanceId);
+    const picture = renderPortrait(
+      parts.filter((part) => part.group !== 'subject'),
+      ground,
+      view,
+    );
+    return transfer(picture, [picture.rgba.buffer]);
+  },
+
+  /** A piece of the kit by itself. */
+  kitPortrait(own: OwnKit, kind: KitKind, id: string, view: PortraitView) {
+    const ground: Ground = { point: [0, -1, 0], normal: [0, 1, 0], ahead: [1, 0, 0], world: 'road' };
+    const picture = renderPortrait(kitPieceParts(kitWith(own), kind, id), ground, view);
+    return transfer(picture, [picture.rgba.buffer]);
+  },
+};
