@@ -1,4 +1,4 @@
-import { seededRandom } from '../../testing/seededRandom';
+import { seededNumbers } from '../numbers/seededNumbers';
 import { roundedBox } from '../geometry/build/roundedBox';
 import { revolveSolid } from '../geometry/build/revolve';
 import { closestPoint } from '../geometry/closestPoint';
@@ -22,7 +22,7 @@ function sampled(mesh: Mesh, from: Vec3): number {
 }
 
 it('the closest point of a mesh is never farther than the nearest of many samples, and hardly nearer', () => {
-  const random = seededRandom(8);
+  const random = seededNumbers(8);
   const box = roundedBox([0.2, 0.1, 0.3], 0.02, poseAt([0.1, 0, 0]));
   for (let i = 0; i < 25; i++) {
     const from: Vec3 = [random() - 0.5, random() - 0.5, random() - 0.5];

@@ -1,7 +1,7 @@
 import { BufferAttribute, BufferGeometry, DoubleSide, Ray, Vector3 } from 'three';
 import { MeshBVH } from 'three-mesh-bvh';
 import { bikeRig } from '../../testing/rigs';
-import { seededRandom } from '../../testing/seededRandom';
+import { seededNumbers } from '../numbers/seededNumbers';
 import { invert, transformDirection, transformPoint, type Pose } from '../geometry/pose';
 import { NO_ROTATION, rotationFromPanTiltRoll } from '../geometry/rotation';
 import { calibrateLens } from '../lens/lens';
@@ -42,7 +42,7 @@ function oracle(parts: readonly PosedPart[], camera: Pose, directions: Float64Ar
 }
 
 it('names the same part as three-mesh-bvh on at least 99.5 % of pixels, over stances, projections and places', () => {
-  const random = seededRandom(41);
+  const random = seededNumbers(41);
   let same = 0;
   let all = 0;
   for (const stanceId of ['set-up', 'crouch', 'lean']) {
@@ -75,7 +75,7 @@ it('names the same part as three-mesh-bvh on at least 99.5 % of pixels, over sta
 });
 
 it('and over every carrier, in one of its stances each and a lens of each kind, seeded', () => {
-  const random = seededRandom(7);
+  const random = seededNumbers(7);
   let same = 0;
   let all = 0;
   for (const machine of knownMachines()) {

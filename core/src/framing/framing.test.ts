@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { bikeRig, plainAt } from '../../testing/rigs';
-import { seededRandom } from '../../testing/seededRandom';
+import { seededNumbers } from '../numbers/seededNumbers';
 import { frameInStance, frameSetUp } from '../evaluation/evaluateSetUp';
 import { compose, type Pose } from '../geometry/pose';
 import { rotate, rotationAbout, rotationFromPanTiltRoll } from '../geometry/rotation';
@@ -174,7 +174,7 @@ describe('perceived speed', () => {
 
 describe('random cameras', () => {
   it('never give a share outside 0 to 1 or a figure that is not a number', () => {
-    const random = seededRandom(9);
+    const random = seededNumbers(9);
     const posed = poseRig(rig, 'crouch');
     for (let i = 0; i < 25; i++) {
       const camera: Pose = {

@@ -4,7 +4,7 @@ import { calibrateLens, fieldOfViewDeg, projectDirectionToPixel, unprojectPixelT
 import { rayGrid } from '../lens/rayGrid';
 import type { PosedPart } from '../rig/types';
 import { CAMERAS } from '../../catalog/index.generated';
-import { seededRandom } from '../../testing/seededRandom';
+import { seededNumbers } from '../numbers/seededNumbers';
 import type { Vec3 } from '../geometry/vec3';
 import { castFrame } from './castFrame';
 import { inStitchZone, stitchedParts, stitchHalfWidthDeg } from './stitchZone';
@@ -37,7 +37,7 @@ describe('the whole sphere', () => {
   });
 
   it('pixel → direction → pixel comes back', () => {
-    const random = seededRandom(5);
+    const random = seededNumbers(5);
     for (let i = 0; i < 200; i++) {
       const pixel = { u: random() * 360, v: 1 + random() * 178 };
       const back = projectDirectionToPixel(sphere, unprojectPixelToDirection(sphere, pixel)!)!;

@@ -1,4 +1,4 @@
-import { seededRandom } from '../../testing/seededRandom';
+import { seededNumbers } from '../numbers/seededNumbers';
 import { transformPoint, type Pose } from '../geometry/pose';
 import { rotationFromPanTiltRoll } from '../geometry/rotation';
 import { calibrateLens } from '../lens/lens';
@@ -18,7 +18,7 @@ const lensOf = (fovDeg: number) =>
 
 /** Every machine in its action stance, seen from a seeded place off one of its spots. */
 function scenes(seed: number) {
-  const random = seededRandom(seed);
+  const random = seededNumbers(seed);
   return knownMachines().map((machine) => {
     const { rig } = newCarrier('c', machine.id, 1.75);
     const { parts, ground, ...posed } = poseRig(rig, machine.actionStanceId);

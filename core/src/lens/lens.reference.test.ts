@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { openCv } from '../../testing/openCv';
-import { seededRandom } from '../../testing/seededRandom';
+import { seededNumbers } from '../numbers/seededNumbers';
 import { invert, transformPoint } from '../geometry/pose';
 import { inverseRotation, rotationFromPanTiltRoll } from '../geometry/rotation';
 import type { Vec3 } from '../geometry/vec3';
@@ -81,7 +81,7 @@ describe('forward and inverse', () => {
 });
 
 describe('outside reference: OpenCV with zero distortion (@techstark/opencv-js 4.12)', () => {
-  const random = seededRandom(20);
+  const random = seededNumbers(20);
   // OpenCV's camera looks along +z with x right and y down.
   const cases = Array.from({ length: 200 }, () => {
     const angles = { panDeg: random() * 360 - 180, tiltDeg: random() * 160 - 80, rollDeg: random() * 360 - 180 };

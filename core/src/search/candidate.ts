@@ -44,6 +44,8 @@ export interface CandidateFacts {
   readonly minutes: number;
   readonly cost: CostClass;
   readonly cameraName: string;
+  readonly modeName: string;
+  readonly stabiliserName: string;
   readonly baseName: string;
   readonly linkNames: readonly string[];
   readonly damped: boolean;

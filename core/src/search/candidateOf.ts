@@ -37,6 +37,8 @@ export function candidateOf(
       unsteadiness: null,
       ...plainFigures(resolved),
       cameraName: camera.name,
+      modeName: resolved.mode.name,
+      stabiliserName: resolved.stabiliser.name,
       baseName: base.name,
       linkNames: links.map((l) => l.definition.name),
       damped: links.some((l) => l.definition.kind === 'damper'),

@@ -25,6 +25,8 @@ const candidate = (id: string, values: Partial<Record<TermId, number>>, over: Pa
     minutes: 4,
     cost: 'a meal',
     cameraName: 'Cube camera',
+    modeName: 'Wide 16:9',
+    stabiliserName: 'Off',
     baseName: 'Tube clamp',
     linkNames: [],
     damped: false,
@@ -78,6 +80,19 @@ describe('the first ones', () => {
     const bar = candidate('b1', { picture: 0.7 });
     const order = withVariety(rankCandidates([...chests, bar], USUAL_WEIGHTS), 2).map((r) => r.candidate.id);
     expect(order).toEqual(['c1', 'b1', 'c2', 'c3']);
+  });
+
+  it('on one spot, another camera that feels otherwise comes before a twin of the first', () => {
+    const first = candidate('a1', { picture: 0.9 });
+    const twin = candidate('a2', { picture: 0.89 });
+    const other = candidate(
+      'a3',
+      { picture: 0.84 },
+      { facts: { ...first.facts, cameraName: 'another', speedFeel: 4 } },
+    );
+    expect(likeness(first, other)).toBeLessThan(likeness(first, twin) - 0.05);
+    const order = withVariety(rankCandidates([first, twin, other], USUAL_WEIGHTS), 2).map((r) => r.candidate.id);
+    expect(order).toEqual(['a1', 'a3', 'a2']);
   });
 
   it('likeness is one with itself, and nothing between carriers', () => {

@@ -25,17 +25,22 @@ export const rankCandidates = (candidates: readonly Candidate[], weights: Weight
     .map((candidate) => ({ candidate, score: scoreOf(candidate.terms, weights) }))
     .sort((a, b) => b.score - a.score || a.candidate.id.localeCompare(b.candidate.id));
 
-/** How alike two pictures are taken: the same spot, and from there nearly the same place, view and look. 0 to 1. */
+/** How alike two pictures are taken: the same spot, and from there nearly the same place, view, camera and look. 0 to 1. */
 export function likeness(a: Candidate, b: Candidate): number {
   if (a.carrierId !== b.carrierId) return 0;
   const near = (difference: number, scale: number) => Math.exp(-((difference / scale) ** 2));
   const wrapped = Math.abs(((a.facts.viewDeg - b.facts.viewDeg + 540) % 360) - 180);
+  const fast = (c: Candidate) => 0.05 + (c.facts.speedFeel ?? 0);
+  const shaken = (c: Candidate) => Math.exp(-(c.facts.unsteadiness ?? 0));
   return (
-    0.6 * Number(a.spotId === b.spotId) +
-    0.1 * Number(a.placeKind === b.placeKind) +
-    0.1 * near(wrapped, 30) +
+    0.5 * Number(a.spotId === b.spotId) +
+    0.08 * Number(a.placeKind === b.placeKind) +
+    0.08 * near(wrapped, 30) +
     0.1 * near(a.facts.outM - b.facts.outM, 0.15) +
-    0.1 * near(Math.log(a.facts.horizontalFovDeg / b.facts.horizontalFovDeg), 0.3)
+    0.08 * near(Math.log(a.facts.horizontalFovDeg / b.facts.horizontalFovDeg), 0.3) +
+    0.06 * near(Math.log(fast(a) / fast(b)), 0.3) +
+    0.06 * near(shaken(a) - shaken(b), 0.15) +
+    0.04 * Number(a.facts.cameraName === b.facts.cameraName)
   );
 }
 

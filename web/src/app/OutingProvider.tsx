@@ -1,5 +1,15 @@
 import type { Outing, Shot } from '@strut-spot/core';
-import { createContext, useCallback, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react';
 import { readOuting, saveOuting } from '../storage/outings';
 import { changeOuting, historyOf, redo, undo, type OutingHistory } from './outingHistory';
 

@@ -1,4 +1,5 @@
 import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
+import { frameTriangle } from '../../shapes/bicycle/frameTriangle';
 import { fittedValue, type Dimension, type Fit } from '../../../src/rig/definitions';
 import { toRad } from '../../../src/units/angle';
 import { add, addScaled, cross, scale, type Vec3 } from '../../../src/geometry/vec3';
@@ -107,27 +108,24 @@ export function bikeGeometry(fit: Fit): BikeGeometry {
   const beadSeatRadiusM = value('beadSeatDiameterM') / 2;
   // A mountain bike tyre stands about as high over the bead seat as 0.93 of its width.
   const wheelRadiusM = beadSeatRadiusM + 0.93 * tyreWidthM;
-  const bottomBracket: Vec3 = [0, wheelRadiusM - FIXED.bottomBracketDropM, 0];
-  const rearX = -Math.sqrt(value('chainstayM') ** 2 - FIXED.bottomBracketDropM ** 2);
-  const rearAxle: Vec3 = [rearX, wheelRadiusM, 0];
-  const frontAxle: Vec3 = [rearX + value('wheelbaseM'), wheelRadiusM, 0];
-  const head = toRad(value('headAngleDeg'));
-  const steerUp: Vec3 = [-Math.cos(head), Math.sin(head), 0];
-  const steerAhead: Vec3 = [Math.sin(head), Math.cos(head), 0];
-  const foot = addScaled(frontAxle, steerAhead, -FIXED.forkOffsetM);
-  const crown = addScaled(foot, steerUp, Math.sqrt(FIXED.axleToCrownM ** 2 - FIXED.forkOffsetM ** 2));
+  const frame = frameTriangle({
+    ...FIXED,
+    wheelRadiusM,
+    wheelbaseM: value('wheelbaseM'),
+    chainstayM: value('chainstayM'),
+    headAngleDeg: value('headAngleDeg'),
+  });
+  const { bottomBracket, steerUp, steerAhead, crown, seatUp } = frame;
   const headTubeBottom = addScaled(crown, steerUp, 0.012);
   const headTubeTop = addScaled(headTubeBottom, steerUp, FIXED.headTubeM);
   const stemBase = addScaled(headTubeTop, steerUp, FIXED.spacersM);
-  const seat = toRad(FIXED.seatAngleDeg);
-  const seatUp: Vec3 = [-Math.cos(seat), Math.sin(seat), 0];
   return {
     wheelRadiusM,
     tyreWidthM,
     beadSeatRadiusM,
     bottomBracket,
-    rearAxle,
-    frontAxle,
+    rearAxle: frame.rearAxle,
+    frontAxle: frame.frontAxle,
     steerUp,
     steerAhead,
     headTubeBottom,

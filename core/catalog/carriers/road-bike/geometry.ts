@@ -1,7 +1,7 @@
 import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
+import { frameTriangle } from '../../shapes/bicycle/frameTriangle';
 import { add, addScaled, type Vec3 } from '../../../src/geometry/vec3';
 import { fittedValue, type Dimension, type Fit } from '../../../src/rig/definitions';
-import { toRad } from '../../../src/units/angle';
 
 const practice = { kind: 'common practice' } as const;
 
@@ -72,7 +72,7 @@ export const dimensions: readonly Dimension[] = [
 
 /** Frame figures that are not offered for fitting: common practice for a gravel bike, no source. */
 const FIXED = {
-  dropM: 0.07,
+  bottomBracketDropM: 0.07,
   chainstayM: 0.428,
   forkOffsetM: 0.05,
   axleToCrownM: 0.395,
@@ -89,28 +89,25 @@ export function roadGeometry(fit: Fit): BikeGeometry {
   const beadSeatRadiusM = value('beadSeatDiameterM') / 2;
   // Such a tyre stands about as high over the bead seat as it is wide.
   const wheelRadiusM = beadSeatRadiusM + 0.97 * tyreWidthM;
-  const bottomBracket: Vec3 = [0, wheelRadiusM - FIXED.dropM, 0];
-  const rearX = -Math.sqrt(FIXED.chainstayM ** 2 - FIXED.dropM ** 2);
-  const frontAxle: Vec3 = [rearX + value('wheelbaseM'), wheelRadiusM, 0];
-  const head = toRad(value('headAngleDeg'));
-  const steerUp: Vec3 = [-Math.cos(head), Math.sin(head), 0];
-  const steerAhead: Vec3 = [Math.sin(head), Math.cos(head), 0];
-  const foot = addScaled(frontAxle, steerAhead, -FIXED.forkOffsetM);
-  const crown = addScaled(foot, steerUp, Math.sqrt(FIXED.axleToCrownM ** 2 - FIXED.forkOffsetM ** 2));
+  const frame = frameTriangle({
+    ...FIXED,
+    wheelRadiusM,
+    wheelbaseM: value('wheelbaseM'),
+    headAngleDeg: value('headAngleDeg'),
+  });
+  const { bottomBracket, steerUp, steerAhead, crown, seatUp } = frame;
   const headTubeBottom = addScaled(crown, steerUp, 0.01);
   // The head tube ends at the wanted stack over the bottom bracket.
   const long = Math.max(0.06, (bottomBracket[1] + value('stackM') - headTubeBottom[1]) / steerUp[1]);
   const headTubeTop = addScaled(headTubeBottom, steerUp, long);
   const stemBase = addScaled(headTubeTop, steerUp, FIXED.spacersM);
-  const seat = toRad(FIXED.seatAngleDeg);
-  const seatUp: Vec3 = [-Math.cos(seat), Math.sin(seat), 0];
   return {
     wheelRadiusM,
     tyreWidthM,
     beadSeatRadiusM,
     bottomBracket,
-    rearAxle: [rearX, wheelRadiusM, 0],
-    frontAxle,
+    rearAxle: frame.rearAxle,
+    frontAxle: frame.frontAxle,
     steerUp,
     steerAhead,
     headTubeBottom,

@@ -1,16 +1,7 @@
 import { mergeMeshes } from '../../../src/geometry/mesh';
 import { cup, plate, prongs } from '../../../src/strut/basePieces';
 import type { BaseDefinition } from '../../../src/strut/definitions';
-
-/** Porous, rough or too soft for a vacuum. */
-const NO_VACUUM = {
-  fabric: 'no vacuum on fabric',
-  wood: 'no vacuum on bare wood',
-  'foam core': 'a board bends under a cup and lets air in',
-  shell: 'a helmet is too round and too rough for a cup',
-  carbon: 'no vacuum on so small a plate',
-  alloy: 'too small for a cup',
-} as const;
+import { NO_VACUUM } from '../noVacuum';
 
 /** Three cups under a plate: for heavy cameras and outside. */
 const base: BaseDefinition = {

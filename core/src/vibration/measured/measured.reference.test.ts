@@ -1,4 +1,4 @@
-import { seededRandom } from '../../../testing/seededRandom';
+import { seededNumbers } from '../../numbers/seededNumbers';
 import { shakeAt } from '../../../testing/shakes';
 import { resolveRig } from '../../rig/resolveRig';
 import { shakeIn, shakeScene } from '../shakeOf';
@@ -25,7 +25,7 @@ const varianceOf = (signal: ArrayLike<number>) => {
 
 describe('Welch’s spectrum', () => {
   it('integrates to the variance of the signal (Parseval): white noise and a sine', () => {
-    const random = seededRandom(3);
+    const random = seededNumbers(3);
     const noise = Array.from({ length: 60000 }, () => random() - 0.5);
     expect(area(welchOf(noise, 1024, 500)) / varianceOf(noise)).toBeCloseTo(1, 1);
     const sine = Array.from({ length: 40000 }, (_, i) => 3 * Math.sin((2 * Math.PI * 37.3 * i) / 500));
@@ -33,7 +33,7 @@ describe('Welch’s spectrum', () => {
   });
 
   it('white noise of variance σ² is even: 2σ²/f_s at every frequency', () => {
-    const random = seededRandom(5);
+    const random = seededNumbers(5);
     const noise = Array.from({ length: 400_000 }, () => Math.sqrt(12) * (random() - 0.5));
     const { density, frequencyHz } = welchOf(noise, 512, 200);
     const middle = Array.from(density[0]![0]!).slice(20, 240);
@@ -43,7 +43,7 @@ describe('Welch’s spectrum', () => {
 
   it('noise through one mass on a spring has the spectrum |T|² of it', () => {
     const gain = (f: number) => magnitude(transmission(f, 24, 0.1)) ** 2;
-    const signal = signalWith((f) => 0.02 * gain(f), 250, 65536, seededRandom(11));
+    const signal = signalWith((f) => 0.02 * gain(f), 250, 65536, seededNumbers(11));
     const { density, frequencyHz } = welchOf(signal, 1024, 250);
     for (const f of [10, 20, 24, 30, 60]) {
       const k = Math.round(f / frequencyHz[1]!);
@@ -57,7 +57,7 @@ describe('Welch’s spectrum', () => {
   });
 
   it('knows a direction between the axes, and refuses a size that is no power of two', () => {
-    const random = seededRandom(2);
+    const random = seededNumbers(2);
     const stream = new WelchStream(3, 256, 100);
     for (let i = 0; i < 20000; i++) {
       const v = random() - 0.5;

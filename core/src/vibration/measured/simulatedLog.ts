@@ -1,3 +1,4 @@
+import { seededNumbers } from '../../numbers/seededNumbers';
 import { fourier } from './fourier';
 import type { SpotMotion } from '../paths/spotMotion';
 import { transmission } from '../transmissibility';
@@ -7,18 +8,6 @@ import { magnitude } from '../complex';
 export interface HiddenResonance {
   readonly frequencyHz: number;
   readonly dampingRatio: number;
-}
-
-/** Repeatable even numbers from 0 to 1 (mulberry32). */
-export function seededNumbers(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
 }
 
 /** A signal with a given one-sided density, random phases, zero mean; 2^k samples. */

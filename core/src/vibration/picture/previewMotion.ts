@@ -1,4 +1,4 @@
-import { seededNumbers } from '../measured/simulatedLog';
+import { seededNumbers } from '../../numbers/seededNumbers';
 import type { Shake, ShakeSpectra } from '../shakeOf';
 
 /** One swing of the picture. */

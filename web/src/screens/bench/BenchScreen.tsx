@@ -1,6 +1,7 @@
 import { resolveRig } from '@strut-spot/core';
 import { lazy, Suspense, useState } from 'react';
 import { useShot } from '../../app/useShot';
+import { CannotCompute } from '../../ui/CannotCompute';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { CheckPanel } from './CheckPanel';
@@ -65,11 +66,7 @@ export function BenchScreen() {
         <StrutDrawing report={report} />
         <StrutFields />
       </section>
-      {quick.problem && (
-        <p role="alert" className="fixed right-4 bottom-4 max-w-md border-2 border-ink bg-sheet p-3">
-          Cannot compute this set-up: {quick.problem}
-        </p>
-      )}
+      <CannotCompute problem={quick.problem} />
     </main>
   );
 }

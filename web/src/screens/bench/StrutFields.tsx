@@ -4,6 +4,7 @@ import { useShot } from '../../app/useShot';
 import { isInBox, mergeOwnKits, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { useSettings } from '../../storage/settings';
 import { ChoiceField } from '../../ui/ChoiceField';
+import { ModeFields } from '../../ui/ModeFields';
 import { NumberField } from '../../ui/NumberField';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
@@ -211,21 +212,7 @@ export function StrutFields() {
           });
         }}
       />
-      <ChoiceField
-        label="Mode"
-        value={setUp.modeId}
-        choices={camera.modes}
-        onChange={(modeId) => changeSetUp({ modeId })}
-      />
-      <ChoiceField
-        label="Stabiliser"
-        value={setUp.stabiliserId}
-        choices={camera.stabilisers.map(({ id, name, crop }) => ({
-          id,
-          name: crop.value < 1 ? `${name}, keeps ${Math.round(crop.value * 100)} %` : name,
-        }))}
-        onChange={(stabiliserId) => changeSetUp({ stabiliserId })}
-      />
+      <ModeFields />
       <ChoiceField
         label="Mounted"
         value={setUp.mounting}

@@ -4,7 +4,7 @@ import { PictureCanvas } from '../../ui/PictureCanvas';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
-import { steadyWord, strutWords } from './candidateWords';
+import { modeWords, steadyWord, strutWords } from './candidateWords';
 
 interface CandidateCardProps {
   readonly rank: number;
@@ -52,10 +52,18 @@ export function CandidateCard(props: CandidateCardProps) {
             <span className="reading">{Math.round(score * 100)}</span>
           </span>
           <span className="block truncate text-[0.86rem] text-ink-2">{facts.cameraName}</span>
-          <span className="block truncate text-[0.86rem] text-ink-2">{strutWords(candidate)}</span>
+          <span className="block truncate text-[0.86rem] text-ink-2" title={modeWords(candidate)}>
+            {modeWords(candidate, true)}
+          </span>
+          <span className="block truncate text-[0.86rem] text-ink-2" title={strutWords(candidate)}>
+            {strutWords(candidate)}
+          </span>
           <span className="block truncate pt-0.5 text-[0.86rem]">
             {facts.speedFeel === null ? 'no ground' : `${facts.speedFeel.toFixed(1)}×`}, {steadyWord(facts)},{' '}
-            {Math.round(facts.massKg * 1000)} g, {Math.round(facts.minutes)} min
+            {Math.round(facts.massKg * 1000)} g
+          </span>
+          <span className="block truncate text-[0.86rem]">
+            {Math.round(facts.minutes)} min, {facts.cost}
           </span>
         </span>
       </button>

@@ -3,6 +3,7 @@ import { Chart, LinearScale, LogarithmicScale, PointElement, Tooltip, type Chart
 import { useMemo } from 'react';
 import { Scatter } from 'react-chartjs-2';
 import { sheetInk } from '../steady/chartPaper';
+import { rangeOf, TICKS } from './speedAxis';
 
 Chart.register(LinearScale, LogarithmicScale, PointElement, Tooltip);
 
@@ -12,8 +13,6 @@ interface Point {
   readonly id: string;
   readonly name: string;
 }
-
-const TICKS = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20];
 
 /** Own shapes for where a camera sits, so that meaning does not hang on colour. */
 const SHAPES = { head: 'circle', body: 'triangle', machine: 'rect', beside: 'crossRot' } as const;
@@ -30,6 +29,7 @@ export function SteadyFastChart({
   themeKey: string;
   onPick: (id: string) => void;
 }) {
+  const feels = useMemo(() => candidates.flatMap(({ facts }) => facts.speedFeel ?? []), [candidates]);
   const data = useMemo(() => {
     void themeKey;
     const { ink, hivis, sheet } = sheetInk();
@@ -40,7 +40,7 @@ export function SteadyFastChart({
           const points = candidates
             .filter((c) => c.placeKind === kind && c.facts.speedFeel !== null && c.facts.unsteadiness !== null)
             .map((c): Point => ({
-              x: Math.max(0.05, c.facts.speedFeel!),
+              x: Math.min(TICKS.at(-1)!, Math.max(TICKS[0]!, c.facts.speedFeel!)),
               y: Math.exp(-c.facts.unsteadiness!),
               id: c.id,
               name: `${c.spotName}, ${c.facts.cameraName}`,
@@ -75,10 +75,9 @@ export function SteadyFastChart({
           ...axis,
           type: 'logarithmic',
           title: { display: true, text: 'fast: × the speed that the eyes see', color: ink2 },
-          min: 0.1,
-          max: 20,
+          ...rangeOf(feels),
           afterBuildTicks: (scale) => {
-            scale.ticks = TICKS.map((value) => ({ value }));
+            scale.ticks = TICKS.filter((t) => t >= scale.min && t <= scale.max).map((value) => ({ value }));
           },
           ticks: { ...axis.ticks, callback: (value) => String(value) },
         },
@@ -89,7 +88,7 @@ export function SteadyFastChart({
         tooltip: { callbacks: { label: (item) => (item.raw as Point).name } },
       },
     };
-  }, [themeKey, onPick]);
+  }, [feels, themeKey, onPick]);
   return (
     <Scatter
       data={data}

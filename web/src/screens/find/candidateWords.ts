@@ -29,7 +29,9 @@ export function steadyWord({ unsteadiness }: Candidate['facts']): string {
   return unsteadiness < 0.35 ? 'steady' : unsteadiness < 1 ? 'lively' : 'shaky';
 }
 
-export const modeWords = ({ setUp }: Candidate): string => {
+/** How the camera is set; `brief` where there is little room. */
+export function modeWords({ facts, setUp }: Candidate, brief = false): string {
   const upright = setUp.mounting.startsWith('portrait') ? ', upright' : '';
-  return `${setUp.modeId}, stabiliser ${setUp.stabiliserId}${upright}`;
-};
+  const steadied = brief ? facts.stabiliserName.toLowerCase() : `stabiliser ${facts.stabiliserName.toLowerCase()}`;
+  return `${facts.modeName.toLowerCase()}, ${steadied}${upright}`;
+}

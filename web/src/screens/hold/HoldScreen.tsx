@@ -1,6 +1,7 @@
 import { kitWith, resolveRig, SURFACE_STATES, type Approach, type SurfaceState } from '@strut-spot/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useShot } from '../../app/useShot';
+import { CannotCompute } from '../../ui/CannotCompute';
 import { CheckSection } from '../../ui/CheckSection';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
@@ -155,11 +156,7 @@ export function HoldScreen() {
           </>
         )}
       </div>
-      {quick.problem && (
-        <p role="alert" className="fixed right-4 bottom-4 max-w-md border-2 border-ink bg-sheet p-3">
-          Cannot compute this: {quick.problem}
-        </p>
-      )}
+      <CannotCompute problem={quick.problem} />
     </main>
   );
 }

@@ -1,6 +1,7 @@
 import { DRAWN_TIGHT, exposureWords, FASTENINGS, kitWith, type Fastening, type SteadyReport } from '@strut-spot/core';
 import { useShot } from '../../app/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
+import { ModeFields } from '../../ui/ModeFields';
 
 const ND = [0, 1, 2, 3, 4, 5, 6];
 const SHUTTERS = [4000, 2000, 1000, 500, 240, 120, 60, 30];
@@ -27,18 +28,7 @@ export function ShutterFields({ report }: { report: SteadyReport | undefined }) 
     });
   return (
     <div className="space-y-0.5">
-      <ChoiceField
-        label="Mode"
-        value={setUp.modeId}
-        choices={camera.modes}
-        onChange={(modeId) => changeSetUp({ modeId })}
-      />
-      <ChoiceField
-        label="Stabiliser"
-        value={setUp.stabiliserId}
-        choices={camera.stabilisers}
-        onChange={(stabiliserId) => changeSetUp({ stabiliserId })}
-      />
+      <ModeFields />
       <ChoiceField
         label="Grey glass"
         value={String(setUp.ndStops ?? 0)}

@@ -1,6 +1,7 @@
 import { causeWords, resolveRig, type Figure } from '@strut-spot/core';
 import { useState, useSyncExternalStore } from 'react';
 import { useShot } from '../../app/useShot';
+import { CannotCompute } from '../../ui/CannotCompute';
 import { RideFields } from '../../ui/RideFields';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { computing, judging, refining } from '../../workers/core';
@@ -179,11 +180,7 @@ export function SteadyScreen() {
         <SchoolsTable />
         {report && <ContributionsTable report={report} />}
       </div>
-      {quick.problem && (
-        <p role="alert" className="fixed right-4 bottom-4 max-w-md border-2 border-ink bg-sheet p-3">
-          Cannot compute this: {quick.problem}
-        </p>
-      )}
+      <CannotCompute problem={quick.problem} />
     </main>
   );
 }

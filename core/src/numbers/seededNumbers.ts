@@ -1,5 +1,5 @@
-/** Small seeded generator for repeatable samples (mulberry32), uniform in [0, 1). */
-export function seededRandom(seed: number): () => number {
+/** Repeatable even numbers from 0 to 1 (mulberry32). */
+export function seededNumbers(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
     state = (state + 0x6d2b79f5) >>> 0;

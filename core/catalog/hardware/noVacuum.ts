@@ -1,0 +1,9 @@
+/** Porous, rough or too soft for a vacuum. */
+export const NO_VACUUM = {
+  fabric: 'no vacuum on fabric',
+  wood: 'no vacuum on bare wood',
+  'foam core': 'a board bends under a cup and lets air in',
+  shell: 'a helmet is too round and too rough for a cup',
+  carbon: 'no vacuum on so small a plate',
+  alloy: 'too small for a cup',
+} as const;
