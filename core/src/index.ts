@@ -77,6 +77,8 @@ export * from './rig/shake';
 export * from './vibration/ride';
 export * from './vibration/words';
 export * from './vibration/shakeOf';
+export * from './vibration/shakeScene';
+export type { ShakeSpectra } from './vibration/picture/shakeSpectra';
 export * from './vibration/shakeRange';
 export * from './vibration/cause';
 export * from './vibration/landing';

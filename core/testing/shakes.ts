@@ -3,7 +3,7 @@ import { resolveRig } from '../src/rig/resolveRig';
 import { plainSetUp } from '../src/search/startingSetUp';
 import type { SetUp } from '../src/strut/setUp';
 import { usualRide, type RideConditions } from '../src/vibration/ride';
-import type { ShakeQuestion } from '../src/vibration/shakeOf';
+import type { ShakeQuestion } from '../src/vibration/shakeScene';
 
 /** A carrier of the catalogue with the cube camera at a spot, ridden as usual. */
 export function shakeAt(

@@ -1,4 +1,4 @@
-import { rayGrid, rowsFor } from '../lens/rayGrid';
+import { rayGrid, rowsFor, type RayGrid } from '../lens/rayGrid';
 import type { FramedSetUp, StanceFrame } from './evaluateSetUp';
 import {
   castCube,
@@ -58,29 +58,30 @@ export function forget({ cubes }: Sightlines): void {
   cubes.clear();
 }
 
-/** Columns of the pictures that are looked up: shares within some 2 percentage points (docs/performance.md). */
-export const COARSE_COLUMNS = 24;
+/** Columns of a picture that is looked up: a few to rank by, more where the checks and the filmer read its shares (docs/performance.md). */
+export const COARSE_COLUMNS = { ranked: 16, judged: 24 } as const;
+export type CoarseFor = keyof typeof COARSE_COLUMNS;
 /** Width of a column, radians, rather less than more. */
-const columnRad = (lens: Lens): number => (0.75 * toRad(fieldOfViewDeg(lens, 'horizontal'))) / COARSE_COLUMNS;
+const columnRad = (lens: Lens, columns: number): number => (0.75 * toRad(fieldOfViewDeg(lens, 'horizontal'))) / columns;
 /** Below this a column is narrower than a direction of the cube. */
 const NARROW_DEG = 35;
 
-/** One picture by looking up. @param feel whether the speed feel is wanted too */
+/** One picture by looking up; only what is judged has its speed feel. */
 export function coarseStance(
   sightlines: Sightlines,
   resolved: ResolvedSetUp,
   posed: PosedStance,
-  feel = false,
+  what: CoarseFor,
 ): StanceFrame {
   const { lens } = resolved;
   const { parts, cube } = seenIn(sightlines, posed);
   const strut = poseStrut(resolved, sightlines.scene.setUpRig, posed.rig);
-  const grid = rayGridOf(lens);
+  const grid = rayGridOf(lens, COARSE_COLUMNS[what]);
   // A narrow lens sees finer than the cube: its picture is cast.
   const cast =
     !sightlines.rough && fieldOfViewDeg(lens, 'horizontal') < NARROW_DEG
       ? castFrame(
-          partsFromAfar(parts, strut.worldFromCamera.position, columnRad(lens)),
+          partsFromAfar(parts, strut.worldFromCamera.position, columnRad(lens, grid.columns)),
           strut.worldFromCamera,
           grid,
           sharedFrame(grid.columns, grid.rows),
@@ -89,7 +90,7 @@ export function coarseStance(
   const { ground } = posed.rig;
   // The cube's own place: half a decimetre beside the lens at most.
   let speedFeel: number | null = null;
-  if (feel && posed.rig.eyes) {
+  if (what === 'judged' && posed.rig.eyes) {
     const felt = medianStreaming(cast, strut.worldFromCamera.position, ground);
     const streaming = eyeStreaming(grid, posed.rig.eyes.position, ground);
     speedFeel = felt !== null && streaming !== null && streaming > 0 ? felt / streaming : null;
@@ -105,12 +106,12 @@ export function coarseStance(
   };
 }
 
-const grids = new WeakMap<Lens, ReturnType<typeof rayGrid>>();
-function rayGridOf(lens: Lens) {
-  const known = grids.get(lens);
+const grids = { 16: new WeakMap<Lens, RayGrid>(), 24: new WeakMap<Lens, RayGrid>() } as const;
+function rayGridOf(lens: Lens, columns: keyof typeof grids): RayGrid {
+  const known = grids[columns].get(lens);
   if (known) return known;
-  const made = rayGrid(lens, COARSE_COLUMNS, rowsFor(lens, COARSE_COLUMNS));
-  grids.set(lens, made);
+  const made = rayGrid(lens, columns, rowsFor(lens, columns));
+  grids[columns].set(lens, made);
   return made;
 }
 

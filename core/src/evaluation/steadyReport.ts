@@ -6,15 +6,9 @@ import { shakeCause, type ShakeCause } from '../vibration/cause';
 import { landingOf, type Landing } from '../vibration/landing';
 import { modeWords, mountModes } from '../vibration/mount/mountModel';
 import { usualRide } from '../vibration/ride';
-import {
-  shakeIn,
-  shakeScene,
-  type Contribution,
-  type Shake,
-  type ShakePx,
-  type ShakeQuestion,
-  type ShakeSpectra,
-} from '../vibration/shakeOf';
+import { shakeIn, type Contribution, type Shake, type ShakePx } from '../vibration/shakeOf';
+import { shakeScene, type ShakeQuestion } from '../vibration/shakeScene';
+import type { ShakeSpectra } from '../vibration/picture/shakeSpectra';
 import { shakeRanges, type FigureRange } from '../vibration/shakeRange';
 import type { Figure } from '../vibration/words';
 import type { ShotQuestion } from './shotQuestion';

@@ -19,7 +19,7 @@ export interface VisibilityCube {
 }
 
 /** Directions along a face's edge: 1.9° apart in its middle. */
-export const CUBE_SIZE = 48;
+export const CUBE_SIZE = 36;
 
 // Hot enough that looking up Math each time counts.
 const { abs } = Math;
@@ -27,8 +27,8 @@ const { abs } = Math;
 /** The same of a cube that places are ranked by. */
 export const ROUGH_CUBE_SIZE = 24;
 
-/** What is told apart in the cube of CUBE_SIZE, as a share of the distance: rather less than a direction, 0.033 in the middle of a face. */
-const TOLD_APART = 0.025;
+/** What is told apart in the cube of CUBE_SIZE, as a share of the distance: about a direction, 0.033 in the middle of a face. */
+const TOLD_APART = 0.033;
 
 /** Cubes that nobody needs any more, by their number of cells. */
 const free = new Map<number, Pick<VisibilityCube, 'part' | 'distanceM'>[]>();

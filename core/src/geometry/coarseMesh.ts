@@ -19,8 +19,9 @@ export function coarseMesh(mesh: Mesh, cellM: number): Mesh {
   return coarse;
 }
 
-/** Grids that are tried, metres, and the share of its surface that a shape must keep on the coarser ones: what is thin stays on the finest. */
-const LEVELS_M = [0.01, 0.025, 0.05] as const;
+/** Grids that are tried, metres; and the share of its surface that a shape must keep on one coarser than FINE_M: what is thin stays on that. */
+const LEVELS_M = [0.005, 0.01, 0.015, 0.02, 0.025, 0.035, 0.05, 0.08] as const;
+const FINE_M = 0.01;
 const KEEPS = 0.8;
 const levels = new WeakMap<Mesh, readonly Mesh[]>();
 
@@ -35,11 +36,11 @@ export function meshFromAfar(mesh: Mesh, widthM: number): Mesh {
 }
 
 function levelsOf(mesh: Mesh): readonly Mesh[] {
-  const [finest, ...coarser] = LEVELS_M.map((cellM) => coarseMesh(mesh, cellM));
   const least = KEEPS * surfaceArea(mesh);
-  const kept: Mesh[] = [finest!];
-  for (const next of coarser) {
-    if (surfaceArea(next) < least) break;
+  const kept: Mesh[] = [];
+  for (const cellM of LEVELS_M) {
+    const next = coarseMesh(mesh, cellM);
+    if (cellM > FINE_M && surfaceArea(next) < least) break;
     kept.push(next);
   }
   return kept;

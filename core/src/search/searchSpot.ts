@@ -3,7 +3,7 @@ import { SEARCH_CHECKS } from '../checks/searchChecks';
 import type { CandidateScene, SearchCheck } from '../checks/searchCheck';
 import { carrierScene } from '../evaluation/carrierScene';
 import type { FramedSetUp } from '../evaluation/evaluateSetUp';
-import { coarseFramed, coarseStance, forget } from '../evaluation/sightlines';
+import { coarseFramed, coarseStance, forget, type CoarseFor } from '../evaluation/sightlines';
 import { spotZone } from '../rig/spotZone';
 import { placedSpots } from '../rig/spots';
 import { baseRefusal } from '../strut/baseRefusal';
@@ -124,7 +124,7 @@ export function* searchSteps(
   };
   const framed: (Sketch & { framed: FramedSetUp })[] = [];
   for (const s of sketches) {
-    framed.push({ ...s, framed: framedInAll(s, false) });
+    framed.push({ ...s, framed: framedInAll(s, 'ranked') });
     count.inAllStances++;
     if (framed.length % FRAMED_A_STEP === 0) yield count.tried;
   }
@@ -137,7 +137,7 @@ export function* searchSteps(
   );
   const soft = softLinks(inKit(kit.links));
   for (const [rank, promising] of best.entries()) {
-    const s = { ...promising, framed: framedInAll(promising, true) };
+    const s = { ...promising, framed: framedInAll(promising, 'judged') };
     const { setUp } = s.resolved;
     // Behind the first few another base would not bring them forward.
     for (const base of rank < kept.onEveryBase ? bases : bases.slice(0, 1)) judge(s, { ...setUp, baseId: base.id });
@@ -182,13 +182,12 @@ function stopAtPlace(
 
 const insteadOf = ([base]: readonly BaseDefinition[]): string | null => (base ? `${base.name} goes on it` : null);
 
-/** @param feel whether the speed feel is wanted too */
-const framedInAll = ({ sightlines, resolved, action }: Sketch, feel: boolean): FramedSetUp =>
+const framedInAll = ({ sightlines, resolved, action }: Sketch, what: CoarseFor): FramedSetUp =>
   coarseFramed(
     sightlines,
     resolved,
     sightlines.scene.ridden.map((posed, i) =>
-      i === 0 && !feel ? action : coarseStance(sightlines, resolved, posed, feel),
+      i === 0 && what === 'ranked' ? action : coarseStance(sightlines, resolved, posed, what),
     ),
   );
 

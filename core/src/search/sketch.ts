@@ -205,7 +205,7 @@ function tryView(
   const free = resolveSetUp(carrier.rig, aimed);
   if (aimed.headId !== 'finger-joint' && !spotted.question.pieceIds.includes(aimed.headId)) return null;
   const resolved = levelled(spotted, free) ?? notched(spotted, free);
-  const action = coarseStance(sightlines, resolved, scene.ridden[0]!);
+  const action = coarseStance(sightlines, resolved, scene.ridden[0]!, 'ranked');
   const framed = coarseFramed(sightlines, resolved, [{ ...action, share: 1 }]);
   return { sightlines, resolved, horizonAt, action, score: frameScore(framed, intent) };
 }

@@ -1,6 +1,7 @@
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
 import { hertzWords, modeWords, mountModes } from './mount/mountModel';
-import type { Shake, ShakeScene } from './shakeOf';
+import type { Shake } from './shakeOf';
+import type { ShakeScene } from './shakeScene';
 import { FIGURE_SCALES, FIGURES, type Figure } from './words';
 
 /** What spoils the picture most, and where it comes from. */

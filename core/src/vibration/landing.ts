@@ -2,7 +2,8 @@ import type { Ride } from '../rig/shake';
 import { resolveRig, type RigSpec } from '../rig/resolveRig';
 import { mountModes } from './mount/mountModel';
 import { pixelScale } from './picture/pixels';
-import type { Shake, ShakeScene } from './shakeOf';
+import type { Shake } from './shakeOf';
+import type { ShakeScene } from './shakeScene';
 
 const G = 9.80665;
 

@@ -1,5 +1,6 @@
 import { atHigh, atLow, PICK_GROUPS, USUAL_PICKS, type PickGroup } from './picks';
-import { shakeOf, type ShakeQuestion } from './shakeOf';
+import { shakeOf } from './shakeOf';
+import type { ShakeQuestion } from './shakeScene';
 import type { Figure } from './words';
 
 export interface FigureRange {

@@ -1,4 +1,5 @@
-import { shakeOf, type ShakePx, type ShakeQuestion } from './shakeOf';
+import { shakeOf, type ShakePx } from './shakeOf';
+import type { ShakeQuestion } from './shakeScene';
 import { unsteadiness } from './words';
 
 export interface AtSpeed extends ShakePx {

@@ -7,7 +7,8 @@ import { COST_CLASSES, type CostClass, type LinkDefinition } from '../../strut/d
 import type { LinkUse, SetUp } from '../../strut/setUp';
 import { DRAWN_TIGHT } from '../../vibration/mount/give';
 import { hertzWords, mountModes } from '../../vibration/mount/mountModel';
-import { shakeOf, type Shake, type ShakePx, type ShakeQuestion } from '../../vibration/shakeOf';
+import { shakeOf, type Shake, type ShakePx } from '../../vibration/shakeOf';
+import type { ShakeQuestion } from '../../vibration/shakeScene';
 import { FIGURE_SCALES, FIGURES, pxWords, unsteadiness, type Figure } from '../../vibration/words';
 
 /** A change of the set-up, or of the ride, that makes the picture steadier. */

@@ -1,7 +1,8 @@
 import { kitWith } from '../../strut/kit';
 import type { LinkUse, SetUp } from '../../strut/setUp';
 import { hertzWords, mountModes } from '../../vibration/mount/mountModel';
-import { shakeOf, type Shake, type ShakePx, type ShakeQuestion } from '../../vibration/shakeOf';
+import { shakeOf, type Shake, type ShakePx } from '../../vibration/shakeOf';
+import type { ShakeQuestion } from '../../vibration/shakeScene';
 import { unsteadiness } from '../../vibration/words';
 
 /** One school of mounting, worked out for this case. */

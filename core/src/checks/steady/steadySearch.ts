@@ -1,5 +1,6 @@
 import { landingOf } from '../../vibration/landing';
-import { shakeIn, shakeScene } from '../../vibration/shakeOf';
+import { shakeIn } from '../../vibration/shakeOf';
+import { shakeScene } from '../../vibration/shakeScene';
 import { FIGURE_SCALES, FIGURES, pxWords, unsteadiness } from '../../vibration/words';
 import type { SearchCheck } from '../searchCheck';
 

@@ -3,7 +3,8 @@ import type { RigSpec } from '../../rig/resolveRig';
 import { resolveRig } from '../../rig/resolveRig';
 import { lineFrequencyHz } from '../paths/spotMotion';
 import { groundById, type RideConditions } from '../ride';
-import type { Shake, ShakeScene } from '../shakeOf';
+import type { Shake } from '../shakeOf';
+import type { ShakeScene } from '../shakeScene';
 import { median } from './logColumns';
 
 /** A frequency that stands out of its surroundings. */

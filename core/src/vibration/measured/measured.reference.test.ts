@@ -1,7 +1,8 @@
 import { seededNumbers } from '../../numbers/seededNumbers';
 import { shakeAt } from '../../../testing/shakes';
 import { resolveRig } from '../../rig/resolveRig';
-import { shakeIn, shakeScene } from '../shakeOf';
+import { shakeIn } from '../shakeOf';
+import { shakeScene } from '../shakeScene';
 import { magnitude } from '../complex';
 import { transmission } from '../transmissibility';
 import { calibrate, calibrationWords } from './calibration';

@@ -6,7 +6,7 @@ import { poseStrut } from '../../strut/kinematics';
 import { resolveSetUp, type ResolvedSetUp } from '../../strut/resolveSetUp';
 import { magnitude } from '../complex';
 import { atHigh, atLow, USUAL_PICKS } from '../picks';
-import type { ShakeQuestion } from '../shakeOf';
+import type { ShakeQuestion } from '../shakeScene';
 import { chainPieces, chainSum } from './chain';
 import { coupledModes } from './coupledMasses';
 import { modeWords, mountModel, mountModes } from './mountModel';

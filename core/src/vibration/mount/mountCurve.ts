@@ -4,7 +4,7 @@ import { poseStrut } from '../../strut/kinematics';
 import { resolveSetUp, type ResolvedSetUp } from '../../strut/resolveSetUp';
 import { magnitude } from '../complex';
 import { USUAL_PICKS } from '../picks';
-import { SHAKE_BAND_HZ, type ShakeQuestion } from '../shakeOf';
+import { SHAKE_BAND_HZ, type ShakeQuestion } from '../shakeScene';
 import { frequencyGrid } from '../spectrum';
 import { mountModel, mountModes } from './mountModel';
 

@@ -1,5 +1,6 @@
 import { seededNumbers } from '../../numbers/seededNumbers';
-import type { Shake, ShakeSpectra } from '../shakeOf';
+import type { Shake } from '../shakeOf';
+import type { ShakeSpectra } from './shakeSpectra';
 
 /** One swing of the picture. */
 export interface Swing {
