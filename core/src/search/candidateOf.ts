@@ -52,16 +52,25 @@ export function candidateOf(
   };
 }
 
-/** Everything that a strut is made of and how it is set, in one line. */
-export const idOf = (setUp: SetUp): string =>
-  [
-    setUp.spotId,
-    setUp.baseId,
-    ...setUp.links.map((l) => `${l.linkId}:${l.lengthM}:${l.bendDeg}:${l.turnDeg}`),
-    setUp.headId,
-    setUp.cameraId,
-    setUp.modeId,
-    setUp.stabiliserId,
-    setUp.mounting,
-    ...[setUp.angles.panDeg, setUp.angles.tiltDeg, setUp.angles.rollDeg].map((deg) => deg.toFixed(1)),
-  ].join('/');
+const ids = new WeakMap<SetUp, string>();
+
+/** Everything that a strut is made of and how it is set, in one line; kept with the set-up, since ties are ordered by it. */
+export function idOf(setUp: SetUp): string {
+  const known = ids.get(setUp);
+  if (known !== undefined) return known;
+  const made = wordsOf(setUp).join('/');
+  ids.set(setUp, made);
+  return made;
+}
+
+const wordsOf = (setUp: SetUp): readonly string[] => [
+  setUp.spotId,
+  setUp.baseId,
+  ...setUp.links.map((l) => `${l.linkId}:${l.lengthM}:${l.bendDeg}:${l.turnDeg}`),
+  setUp.headId,
+  setUp.cameraId,
+  setUp.modeId,
+  setUp.stabiliserId,
+  setUp.mounting,
+  ...[setUp.angles.panDeg, setUp.angles.tiltDeg, setUp.angles.rollDeg].map((deg) => deg.toFixed(1)),
+];

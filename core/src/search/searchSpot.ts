@@ -13,14 +13,14 @@ import { poseStrut } from '../strut/kinematics';
 import { resolveSetUp } from '../strut/resolveSetUp';
 import type { LinkUse, SetUp } from '../strut/setUp';
 import { askedIntent, weightsOf } from './ask';
-import { candidateOf, idOf } from './candidateOf';
+import { candidateOf } from './candidateOf';
 import type { Candidate, CandidateFacts, Rejection, SpotResult, Term } from './candidate';
 import { mixed } from './mixed';
 import { placesWith, softLinks } from './places';
 import { plainTerms } from './plainTerms';
 import { scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
-import { KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
+import { byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
 import { basesByHabit } from './startingSetUp';
 import { viewsOf } from './views';
 
@@ -129,9 +129,7 @@ export function* searchSteps(
     if (framed.length % FRAMED_A_STEP === 0) yield count.tried;
   }
   const best = mixed(
-    framed
-      .map((s) => ({ ...s, score: frameScore(s.framed, spotted.intent) }))
-      .sort((a, b) => b.score - a.score || idOf(a.resolved.setUp).localeCompare(idOf(b.resolved.setUp))),
+    framed.map((s) => ({ ...s, score: frameScore(s.framed, spotted.intent) })).sort(byScore),
     (s) => s.resolved.camera.id,
     kept.judged,
   );

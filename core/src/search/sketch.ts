@@ -150,7 +150,10 @@ function viewsFrom(
   return mixed(others.sort(byScore), (s) => s.resolved.stabiliser.id, kept.viewsPerCamera * 2);
 }
 
-const byScore = (a: Sketch, b: Sketch): number =>
+type Scored = Pick<Sketch, 'score' | 'resolved'>;
+
+/** Best first; equals by what they are made of, so that the order is always the same. */
+export const byScore = (a: Scored, b: Scored): number =>
   b.score - a.score || idOf(a.resolved.setUp).localeCompare(idOf(b.resolved.setUp));
 
 export const plainAt = (

@@ -3,6 +3,7 @@ import type { CarrierScene } from '../../evaluation/carrierScene';
 import { seenIn, type Sightlines } from '../../evaluation/sightlines';
 import { closestPoint } from '../../geometry/closestPoint';
 import { invert, transformPoint } from '../../geometry/pose';
+import type { VisibilityCube } from '../../framing/visibilityCube';
 import { poseStrut } from '../../strut/kinematics';
 import type { ResolvedSetUp } from '../../strut/resolveSetUp';
 
@@ -47,17 +48,26 @@ export function nearestMoving(sightlines: Sightlines, partId: string): NearestMo
   let near: NearestMoving | null = null;
   for (const posed of sightlines.scene.ridden) {
     const { parts, cube } = seenIn(sightlines, posed);
-    const counts = parts.map((p) => ids.has(p.id));
-    let best: number = near?.distanceM ?? Infinity;
-    let of = -1;
-    for (let i = 0; i < cube.part.length; i++) {
-      const part = cube.part[i]!;
-      if (part < 0 || !counts[part] || cube.distanceM[i]! >= best) continue;
-      best = cube.distanceM[i]!;
-      of = part;
+    const counts = Uint8Array.from(parts, (p) => Number(ids.has(p.id)));
+    const at = nearestIn(cube, counts, near?.distanceM ?? Infinity);
+    if (at >= 0) {
+      const { name } = parts[cube.part[at]!]!;
+      near = { partName: name, distanceM: cube.distanceM[at]!, stanceName: posed.stance.name };
     }
-    if (of >= 0) near = { partName: parts[of]!.name, distanceM: best, stanceName: posed.stance.name };
   }
   found.set(sightlines, { near });
   return near;
+}
+
+/** Direction of a cube in which the nearest part that counts is seen, nearer than a limit; −1 where there is none. */
+function nearestIn({ part, distanceM }: VisibilityCube, counts: Uint8Array, limitM: number): number {
+  let best = limitM;
+  let at = -1;
+  for (let i = 0; i < part.length; i++) {
+    const index = part[i]!;
+    if (index < 0 || counts[index] === 0 || distanceM[i]! >= best) continue;
+    best = distanceM[i]!;
+    at = i;
+  }
+  return at;
 }
