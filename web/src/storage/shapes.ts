@@ -1,6 +1,6 @@
 import { registerOwnShapes, type OwnShape } from '@strut-spot/core';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { allWorkers } from '../workers/core';
+import { registerShapes } from '../workers/core';
 import { database } from './database';
 
 const readShapes = async (): Promise<OwnShape[]> => (await database.shapes.toArray()) as OwnShape[];
@@ -8,10 +8,10 @@ const readShapes = async (): Promise<OwnShape[]> => (await database.shapes.toArr
 export const useShapes = (): readonly OwnShape[] => useLiveQuery(readShapes) ?? [];
 
 /** Makes the stored shapes known here and to the workers; what is asked of them afterwards finds the shapes. */
-export async function announceShapes(workers = allWorkers()): Promise<void> {
+export async function announceShapes(): Promise<void> {
   const shapes = await readShapes();
   registerOwnShapes(shapes);
-  await Promise.all(workers.map((worker) => worker.registerShapes(shapes)));
+  await registerShapes(shapes);
 }
 
 export async function saveShape(shape: OwnShape): Promise<void> {

@@ -31,18 +31,13 @@ export function CandidateCard(props: CandidateCardProps) {
   const picture = useLatest(`${candidate.id} ${widthPx}`, () =>
     drawing.picture({ rig, setUp, stanceId, widthPx, uncropped: false }),
   );
-  const upright = setUp.mounting.startsWith('portrait');
   return (
     <li
       className={`flex min-w-0 flex-col border-r border-b border-hair bg-sheet ${chosen ? 'outline-2 -outline-offset-2 outline-ink' : ''}`}
     >
       <button type="button" className="block w-full text-left" aria-pressed={chosen} onClick={onChoose}>
         <span className="flex aspect-video w-full justify-center bg-paper-2">
-          <PictureCanvas
-            picture={picture.value}
-            label=""
-            className={upright ? 'h-full object-contain' : 'h-full w-full object-cover'}
-          />
+          <PictureCanvas picture={picture.value} label="" className="h-full w-full object-contain" />
         </span>
         <span className="block px-2 pt-1 leading-tight">
           <span className="flex items-baseline justify-between gap-1">

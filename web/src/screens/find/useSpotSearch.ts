@@ -10,7 +10,6 @@ import {
 } from '@strut-spot/core';
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { announceShapes } from '../../storage/shapes';
 import { searching } from '../../workers/core';
 import { TriedSoFar } from './triedSoFar';
 
@@ -100,7 +99,6 @@ export function useSpotSearch(question: SearchQuestion) {
     const begun = performance.now();
     const workers = searching();
     for (const worker of workers) void worker.stopSearching();
-    const announced = announceShapes(workers);
     let state: SearchState = { ...NOTHING, phase: 'searching' };
     const show = (next: SearchState) => {
       state = next;
@@ -108,7 +106,6 @@ export function useSpotSearch(question: SearchQuestion) {
     };
     tried.set(0);
     show(state);
-    await announced;
     // Finding the spots poses the carrier: not for the page's own thread.
     const jobs = await workers[0]!.searchJobs(question);
     show({ ...state, jobs: jobs.length });

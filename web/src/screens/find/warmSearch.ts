@@ -1,6 +1,5 @@
 import { newAsk, type Outing, type Shot } from '@strut-spot/core';
 import { readKitBox } from '../../storage/kitBox';
-import { announceShapes } from '../../storage/shapes';
 import { searching } from '../../workers/core';
 import { searchQuestionOf } from './searchQuestion';
 
@@ -19,7 +18,6 @@ export async function warmSearch(outing: Outing, shot: Shot): Promise<void> {
   if (warmed.has(key)) return;
   warmed.add(key);
   const workers = searching();
-  await announceShapes(workers);
   const ask = shot.ask ?? newAsk(shot.intentId, shot.carrierId);
   const question = searchQuestionOf(outing, shot, { ...ask, carrierIds: [shot.carrierId] }, await readKitBox());
   const jobs = await workers[0]!.searchJobs(question);

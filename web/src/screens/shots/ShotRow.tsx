@@ -65,7 +65,7 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
         tabIndex={-1}
         aria-hidden="true"
       >
-        <PictureCanvas picture={picture.value} label="" className="aspect-video w-full object-cover" />
+        <PictureCanvas picture={picture.value} label="" className="aspect-video w-full object-contain" />
       </Link>
       <div className="grid min-w-0 flex-1 items-center gap-x-4 px-3 py-2 sm:grid-cols-[minmax(0,1fr)_8.5rem_5rem]">
         <div className="min-w-0">
