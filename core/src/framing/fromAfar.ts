@@ -5,15 +5,22 @@ import { distance, type Vec3 } from '../geometry/vec3';
 import type { PosedPart } from '../rig/types';
 import { patchesOf } from './patches';
 
-const coarser = new WeakMap<PosedPart, Map<Mesh, PosedPart>>();
+/** A part's ball in the world, and the part with fewer triangles; kept with the part, which is asked for from every place. */
+interface Seen {
+  readonly centre: Vec3;
+  readonly radiusM: number;
+  readonly coarser: Map<Mesh, PosedPart>;
+}
 
-/** Kept with the part: it is asked for from every place. */
-function withMesh(part: PosedPart, mesh: Mesh): PosedPart {
-  const known = coarser.get(part) ?? new Map<Mesh, PosedPart>();
-  coarser.set(part, known);
-  const kept = known.get(mesh) ?? { ...part, mesh };
-  known.set(mesh, kept);
-  return kept;
+const known = new WeakMap<PosedPart, Seen>();
+
+function seenOf(part: PosedPart): Seen {
+  const kept = known.get(part);
+  if (kept) return kept;
+  const { centre, radiusM } = patchesOf(part.mesh);
+  const made = { centre: transformPoint(part.worldFromPart, centre), radiusM, coarser: new Map<Mesh, PosedPart>() };
+  known.set(part, made);
+  return made;
 }
 
 /**
@@ -22,8 +29,10 @@ function withMesh(part: PosedPart, mesh: Mesh): PosedPart {
  */
 export const partsFromAfar = (parts: readonly PosedPart[], from: Vec3, toldApart: number): readonly PosedPart[] =>
   parts.map((part) => {
-    const { centre, radiusM } = patchesOf(part.mesh);
-    const away = distance(transformPoint(part.worldFromPart, centre), from) - radiusM;
-    const mesh = meshFromAfar(part.mesh, away * toldApart);
-    return mesh === part.mesh ? part : withMesh(part, mesh);
+    const { centre, radiusM, coarser } = seenOf(part);
+    const mesh = meshFromAfar(part.mesh, (distance(centre, from) - radiusM) * toldApart);
+    if (mesh === part.mesh) return part;
+    const kept = coarser.get(mesh) ?? { ...part, mesh };
+    coarser.set(mesh, kept);
+    return kept;
   });
