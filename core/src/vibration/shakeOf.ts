@@ -54,15 +54,6 @@ export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: Pic
   const exposureS = exposureOf(resolved, ride, picks);
   const readoutS = picks.shutter(resolved.mode.readoutS);
   const camera = pose.worldFromCamera.rotation;
-  const shared = gainsOver(mount, gridHz);
-  const turned = components.map((component) => {
-    const gains = component.lineHz === null ? shared : gainsOver(mount, component.frequencyHz);
-    return { component, ...cameraTurns(component, mount, gains, camera, scale) };
-  });
-  const accelerationMS2 = Math.sqrt(
-    sumOver(turned, (t, i) => t.moves2[i]! * (2 * Math.PI * t.component.frequencyHz[i]!) ** 4),
-  );
-
   const wholeFovDeg =
     Math.min(fieldOfViewDeg(resolved.lens, 'vertical'), fieldOfViewDeg(resolved.lens, 'horizontal')) /
     resolved.stabiliser.crop.value;
@@ -72,22 +63,26 @@ export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: Pic
     Math.min(SHAKE_BAND_HZ[1], Math.max(SHAKE_BAND_HZ[0], mountModes(mount)[0]!.frequencyHz)),
   );
   const spreads = steadied(steadiness, [gridHz, playHz, ...components.map((c) => c.frequencyHz)]);
-  const spreadOf = (component: MotionComponent) => spreads.get(component.frequencyHz)!;
+  const shared = gainsOver(mount, gridHz);
+  const turned = components.map((component) => {
+    const gains = component.lineHz === null ? shared : gainsOver(mount, component.frequencyHz);
+    const spread = spreads.get(component.frequencyHz)!;
+    return { component, spread, ...cameraTurns(component, mount, gains, camera, scale) };
+  });
+  const accelerationMS2 = Math.sqrt(
+    sumOver(turned, (t, i) => t.moves2[i]! * (2 * Math.PI * t.component.frequencyHz[i]!) ** 4),
+  );
+
   let runsOut: Shake['runsOut'] = null;
   for (const level of steadiness.levels) {
     const { name, steadying, reachDeg } = level;
     const { fromHz, toHz } = steadying;
     const optics = steadying.kind === 'optics';
-    const slow2 = turned.reduce((sum, t) => {
-      const { before } = spreadOf(t.component);
-      return (
-        sum +
-        sumOver([t], (_, i) => {
-          const f = t.component.frequencyHz[i]!;
-          return f >= fromHz && f <= toHz ? (t.pitch2[i]! + t.yaw2[i]! + t.roll2[i]!) * (optics ? 1 : before[i]!) : 0;
-        })
-      );
-    }, 0);
+    const slow2 = sumOver(turned, (t, i) => {
+      const f = t.component.frequencyHz[i]!;
+      if (f < fromHz || f > toHz) return 0;
+      return (t.pitch2[i]! + t.yaw2[i]! + t.roll2[i]!) * (optics ? 1 : t.spread.before[i]!);
+    });
     const neededDeg = SIGMAS_IN_REACH * toDeg(Math.sqrt(slow2));
     if (neededDeg <= reachDeg) continue;
     runsOut ??= { name, neededDeg, reachDeg };
@@ -100,7 +95,7 @@ export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: Pic
     const { component } = t;
     const row = table.get(component.sourceId) ?? { head: component, squares: { jump: 0, jelly: 0, blur: 0 } };
     table.set(component.sourceId, row);
-    const squares = squaresOf(t, spreadOf(component));
+    const squares = squaresOf(t);
     for (const figure of FIGURES) row.squares[figure] += squares[figure];
   }
   const contributions: Contribution[] = [...table.values()].map(({ head, squares }) => ({
@@ -122,10 +117,6 @@ export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: Pic
   // A tripod in still air still trembles a little: never nothing, so that shares can be taken.
   const totalPx = Math.max(1e-9, Math.sqrt(sumOver(turned, (t, i) => t.px2[i]!)));
   const total = (figure: Figure) => Math.hypot(...contributions.map((c) => c[figure]));
-  const leftRoll2 = turned.reduce((sum, t) => {
-    const { before, after } = spreadOf(t.component);
-    return sum + sumOver([t], (_, i) => t.roll2[i]! * before[i]! * after[i]!);
-  }, 0);
   return {
     jump: total('jump'),
     jelly: total('jelly'),
@@ -139,12 +130,12 @@ export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: Pic
       round: (scale.rollPx / totalPx) ** 2 * sumOver(turned, (t, i) => t.roll2[i]!),
     },
     stiffPx: Math.sqrt(
-      turned.reduce((sum, t) => {
-        const { component: c } = t;
-        return sum + pixelsOfTurn(c, camera, scale) * sumOver([t], (_, i) => c.turnRe[i]! ** 2 + c.turnIm[i]! ** 2);
-      }, 0),
+      sumOver(
+        turned,
+        ({ component: c }, i) => (c.turnRe[i]! ** 2 + c.turnIm[i]! ** 2) * pixelsOfTurn(c, camera, scale),
+      ),
     ),
-    rollDeg: toDeg(Math.sqrt(leftRoll2)),
+    rollDeg: toDeg(Math.sqrt(sumOver(turned, (t, i) => t.roll2[i]! * t.spread.before[i]! * t.spread.after[i]!))),
     accelerationMS2,
     exposureS,
     readoutS,

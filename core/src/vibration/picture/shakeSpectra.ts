@@ -47,20 +47,19 @@ export function spectraOf(
     picture: of(before),
     figures: { jump: of(figures.jump), jelly: of(figures.jelly), blur: of(figures.blur) },
     leftAfter: after.map(Math.sqrt),
-    lines: linesOf(turned, spreads),
+    lines: linesOf(turned),
   };
 }
 
 /** Components of one line together, strongest first. */
-function linesOf(turned: readonly TurnedComponent[], spreads: Spreads): ShakeSpectra['lines'] {
+function linesOf(turned: readonly TurnedComponent[]): ShakeSpectra['lines'] {
   const found = new Map<string, { name: string; frequencyHz: number; square: number }>();
-  for (const { component, px2 } of turned) {
-    const { lineHz, sourceId, sourceName, weight, frequencyHz } = component;
+  for (const { component, px2, spread } of turned) {
+    const { lineHz, sourceId, sourceName, weight } = component;
     if (lineHz === null) continue;
     const line = found.get(sourceId) ?? { name: sourceName, frequencyHz: lineHz, square: 0 };
     found.set(sourceId, line);
-    const { before } = spreads.get(frequencyHz)!;
-    for (let i = 0; i < px2.length; i++) line.square += weight[i]! * px2[i]! * before[i]!;
+    for (let i = 0; i < px2.length; i++) line.square += weight[i]! * px2[i]! * spread.before[i]!;
   }
   return [...found.values()]
     .map(({ name, frequencyHz, square }) => ({ name, frequencyHz, px: Math.sqrt(square) }))

@@ -8,6 +8,8 @@ import { leftOf, type Steadiness } from './stabiliser';
 /** A component with what it makes of the camera. */
 export interface TurnedComponent extends CameraTurns {
   readonly component: MotionComponent;
+  /** What becomes of it at each of its frequencies. */
+  readonly spread: Spread;
 }
 
 /** Σ of weight × value over every frequency of every component: a variance. */
@@ -79,7 +81,7 @@ export function spreadOut(spreads: Spreads, exposureS: number, readoutS: number)
 }
 
 /** Squared pixels of one component in each figure. */
-export function squaresOf({ component, px2 }: TurnedComponent, { figures }: Spread): Record<Figure, number> {
+export function squaresOf({ component, px2, spread: { figures } }: TurnedComponent): Record<Figure, number> {
   const { weight } = component;
   const squares = { jump: 0, jelly: 0, blur: 0 };
   for (const figure of FIGURES) {
