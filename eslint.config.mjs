@@ -1,6 +1,7 @@
 import js from '@eslint/js';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+import { downwards } from './house/downwards.mjs';
 
 /** What the core must do without: interface code, the DOM, input and output, clocks and randomness. */
 const impureGlobals = [
@@ -58,6 +59,12 @@ export default tseslint.config(
       ],
       'no-restricted-imports': ['error', impureImports],
     },
+  },
+  {
+    files: ['core/src/**/*.ts', 'core/catalog/**/*.ts', 'web/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', 'web/src/demo/**'],
+    plugins: { house: { rules: { downwards } } },
+    rules: { 'house/downwards': 'error' },
   },
   {
     files: ['server/src/**/*.ts'],

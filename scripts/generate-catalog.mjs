@@ -4,14 +4,14 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 
 const KINDS = [
-  { folder: 'carriers', list: 'CARRIERS', type: 'CarrierDefinition', from: '../src/rig/definitions' },
-  { folder: 'cameras', list: 'CAMERAS', type: 'CameraDefinition', from: '../src/strut/definitions' },
-  { folder: 'hardware/bases', list: 'BASES', type: 'BaseDefinition', from: '../src/strut/definitions' },
-  { folder: 'hardware/links', list: 'LINKS', type: 'LinkDefinition', from: '../src/strut/definitions' },
-  { folder: 'hardware/heads', list: 'HEADS', type: 'HeadDefinition', from: '../src/strut/definitions' },
-  { folder: 'grounds', list: 'GROUND_WORLDS', type: 'GroundsOfWorld', from: '../src/vibration/sources/ground' },
-  { folder: 'rules', list: 'RULES', type: 'RuleDefinition', from: '../src/holding/rules' },
-  { folder: 'intents', list: 'INTENTS', type: 'IntentDefinition', from: '../src/checks/intent' },
+  { folder: 'carriers', list: 'CARRIERS', type: 'CarrierDefinition', from: '../src/words/carrier/machine' },
+  { folder: 'cameras', list: 'CAMERAS', type: 'CameraDefinition', from: '../src/words/kit/camera' },
+  { folder: 'hardware/bases', list: 'BASES', type: 'BaseDefinition', from: '../src/words/kit/base' },
+  { folder: 'hardware/links', list: 'LINKS', type: 'LinkDefinition', from: '../src/words/kit/link' },
+  { folder: 'hardware/heads', list: 'HEADS', type: 'HeadDefinition', from: '../src/words/kit/head' },
+  { folder: 'grounds', list: 'GROUND_WORLDS', type: 'GroundsOfWorld', from: '../src/words/ride/groundDefinition' },
+  { folder: 'rules', list: 'RULES', type: 'RuleDefinition', from: '../src/words/rule/rule' },
+  { folder: 'intents', list: 'INTENTS', type: 'IntentDefinition', from: '../src/words/shot/intent' },
 ];
 
 const camel = (name) => name.replace(/-(.)/g, (_, c) => c.toUpperCase());

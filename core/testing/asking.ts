@@ -1,11 +1,12 @@
-import { type INTENTS } from '../catalog/index.generated';
-import { newCarrier } from '../src/outing/newOuting';
-import type { RigSpec } from '../src/rig/resolveRig';
-import { resolveRig } from '../src/rig/resolveRig';
-import { newAsk, type Ask } from '../src/search/ask';
-import type { SearchQuestion } from '../src/search/searchQuestion';
-import { kitWith } from '../src/strut/kit';
-import { usualRide, type RideConditions } from '../src/vibration/ride';
+import type { INTENTS } from '../catalog/index.generated';
+import { newCarrier } from '../src/deciding/outing/newOuting';
+import type { RigSpec } from '../src/words/rig/rigSpec';
+import { resolveRig } from '../src/posing/lookup/resolveRig';
+import { newAsk, type Ask } from '../src/words/shot/ask';
+import type { SearchQuestion } from '../src/judging/checks/searchQuestion';
+import { kitWith } from '../src/posing/lookup/kit';
+import { usualRide } from '../src/posing/lookup/grounds';
+import type { RideConditions } from '../src/words/ride/rideConditions';
 
 /** Every piece of the catalogue, or those of some kinds with only the cameras and links named. */
 export function pieces(only: { cameras?: readonly string[]; links?: readonly string[] } = {}): readonly string[] {

@@ -1,8 +1,8 @@
-import { castRay } from '../src/geometry/bvh';
-import { meshBounds, meshPoint, type Mesh } from '../src/geometry/mesh';
-import { compose, invert, transformPoint } from '../src/geometry/pose';
-import { cross, dot, normalize, subtract, type Vec3 } from '../src/geometry/vec3';
-import type { PosedRig } from '../src/rig/poseRig';
+import { castRay } from '../src/mathematics/geometry/bvh';
+import { meshBounds, meshPoint, type Mesh } from '../src/mathematics/geometry/mesh';
+import { compose, invert, transformPoint } from '../src/mathematics/geometry/pose';
+import { cross, dot, normalize, subtract, type Vec3 } from '../src/mathematics/geometry/vec3';
+import type { PosedRig } from '../src/posing/rig/poseRig';
 
 /** Limbs that must stay outside; hands, feet and hips touch the machine on purpose. */
 const LIMBS = /^(second\.)?(upperArm|forearm|thigh|shank)(Left|Right)$|^(second\.)?(ribcage|head)$/;

@@ -1,7 +1,7 @@
 import { CAMERAS } from '../catalog/index.generated';
-import type { RigSpec } from '../src/rig/resolveRig';
-import { plainSetUp } from '../src/search/startingSetUp';
-import type { SetUp } from '../src/strut/setUp';
+import type { RigSpec } from '../src/words/rig/rigSpec';
+import { plainSetUp } from '../src/posing/strut/plainSetUp';
+import type { SetUp } from '../src/words/setUp/setUp';
 
 export const bikeRig = (over: Partial<RigSpec> = {}): RigSpec => ({
   machineId: 'mountain-bike',

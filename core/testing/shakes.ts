@@ -1,9 +1,10 @@
-import { newCarrier } from '../src/outing/newOuting';
-import { resolveRig } from '../src/rig/resolveRig';
-import { plainSetUp } from '../src/search/startingSetUp';
-import type { SetUp } from '../src/strut/setUp';
-import { usualRide, type RideConditions } from '../src/vibration/ride';
-import type { ShakeQuestion } from '../src/vibration/shakeScene';
+import { newCarrier } from '../src/deciding/outing/newOuting';
+import { resolveRig } from '../src/posing/lookup/resolveRig';
+import { plainSetUp } from '../src/posing/strut/plainSetUp';
+import type { SetUp } from '../src/words/setUp/setUp';
+import { usualRide } from '../src/posing/lookup/grounds';
+import type { RideConditions } from '../src/words/ride/rideConditions';
+import type { ShakeQuestion } from '../src/physics/shaking/whole/shakeScene';
 
 /** A carrier of the catalogue with the cube camera at a spot, ridden as usual. */
 export function shakeAt(

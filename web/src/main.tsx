@@ -1,7 +1,7 @@
+import './shell/theme.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { App } from './app/App';
-import './app/theme.css';
+import { App } from './shell/App';
 import { announceShapes } from './storage/shapes';
 import { placeDemoOnce } from './storage/placeDemo';
 

@@ -1,7 +1,7 @@
-import { cameraMesh } from '../../src/strut/cameraMesh';
-import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/strut/cameraMode';
-import type { CameraDefinition } from '../../src/strut/definitions';
-import { estimated } from '../../src/strut/estimated';
+import { cameraMesh } from '../../src/posing/building/cameraMesh';
+import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/building/cameraMode';
+import type { CameraDefinition } from '../../src/words/kit/camera';
+import { estimated } from '../../src/words/sourced/estimated';
 
 const bodyM = [0.034, 0.051, 0.071] as const;
 const lensFromMountM = [0.027, 0.045, 0.018] as const;

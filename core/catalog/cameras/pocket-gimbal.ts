@@ -1,7 +1,7 @@
-import { cameraMesh } from '../../src/strut/cameraMesh';
-import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/strut/cameraMode';
-import type { CameraDefinition } from '../../src/strut/definitions';
-import { estimated } from '../../src/strut/estimated';
+import { cameraMesh } from '../../src/posing/building/cameraMesh';
+import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/building/cameraMode';
+import type { CameraDefinition } from '../../src/words/kit/camera';
+import { estimated } from '../../src/words/sourced/estimated';
 
 const bodyM = [0.03, 0.12, 0.038] as const;
 const lensFromMountM = [0.022, 0.135, 0.0] as const;

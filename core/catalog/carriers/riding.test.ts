@@ -1,15 +1,15 @@
 /** How people ride, sail, drive and fly: facts of the trade, common practice, no source. */
 import { CARRIERS } from '../index.generated';
-import { meshBounds, meshPoint } from '../../src/geometry/mesh';
-import { transformDirection, transformPoint } from '../../src/geometry/pose';
-import { rotate } from '../../src/geometry/rotation';
-import type { Vec3 } from '../../src/geometry/vec3';
-import { heightAboveGround } from '../../src/framing/ground';
-import { newCarrier } from '../../src/outing/newOuting';
-import { poseRig, type PosedRig } from '../../src/rig/poseRig';
-import { plainSetUp } from '../../src/search/startingSetUp';
-import { resolveSetUp } from '../../src/strut/resolveSetUp';
-import { solveTiltForHorizon } from '../../src/strut/solveAngles';
+import { meshBounds, meshPoint } from '../../src/mathematics/geometry/mesh';
+import { transformDirection, transformPoint } from '../../src/mathematics/geometry/pose';
+import { rotate } from '../../src/mathematics/geometry/rotation';
+import type { Vec3 } from '../../src/mathematics/geometry/vec3';
+import { heightAboveGround } from '../../src/posing/rig/groundHit';
+import { newCarrier } from '../../src/deciding/outing/newOuting';
+import { poseRig, type PosedRig } from '../../src/posing/rig/poseRig';
+import { plainSetUp } from '../../src/posing/strut/plainSetUp';
+import { resolveSetUp } from '../../src/posing/strut/resolveSetUp';
+import { solveTiltForHorizon } from '../../src/posing/aiming/solveAngles';
 
 const pose = (machineId: string, stanceId: string): PosedRig => poseRig(newCarrier('c', machineId, 1.75).rig, stanceId);
 const chestPitchDeg = (rig: PosedRig): number =>

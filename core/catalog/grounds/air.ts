@@ -1,5 +1,5 @@
-import { estimated } from '../../src/strut/estimated';
-import type { GroundsOfWorld } from '../../src/vibration/sources/ground';
+import { estimated } from '../../src/words/sourced/estimated';
+import type { GroundsOfWorld } from '../../src/words/ride/groundDefinition';
 
 /** Strength of gusts: estimates below the "light turbulence" of MIL-F-8785C (about 1.5 m/s) up to its "moderate" (about 3 m/s). */
 const air: GroundsOfWorld = {

@@ -1,6 +1,6 @@
-import { estimated } from '../../src/strut/estimated';
-import type { GroundsOfWorld } from '../../src/vibration/sources/ground';
-import { ROAD_CLASS_M3 } from '../../src/vibration/sources/roadProfile';
+import { estimated } from '../../src/words/sourced/estimated';
+import type { GroundsOfWorld } from '../../src/words/ride/groundDefinition';
+import { ROAD_CLASS_M3 } from '../../src/words/ride/roadClass';
 
 /** A class of ISO 8608 reaches from half its geometric mean to twice it. */
 const iso = (mean: number) => estimated(mean, mean / 2, mean * 2);

@@ -1,5 +1,5 @@
-import { estimated } from '../../src/strut/estimated';
-import type { GroundsOfWorld } from '../../src/vibration/sources/ground';
+import { estimated } from '../../src/words/sourced/estimated';
+import type { GroundsOfWorld } from '../../src/words/ride/groundDefinition';
 
 /** Snow is not classed by any standard: estimates, by the classes of ISO 8608 that feel alike. */
 const snow: GroundsOfWorld = {

@@ -1,6 +1,6 @@
-import { estimated } from '../../src/strut/estimated';
-import type { GroundsOfWorld } from '../../src/vibration/sources/ground';
-import { ROAD_CLASS_M3 } from '../../src/vibration/sources/roadProfile';
+import { estimated } from '../../src/words/sourced/estimated';
+import type { GroundsOfWorld } from '../../src/words/ride/groundDefinition';
+import { ROAD_CLASS_M3 } from '../../src/words/ride/roadClass';
 
 /** Trails are not classed by any standard: the nearest class of ISO 8608, with four times less and more. */
 const like = (mean: number) => estimated(mean, mean / 4, mean * 4);

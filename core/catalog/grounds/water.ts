@@ -1,5 +1,5 @@
-import { estimated } from '../../src/strut/estimated';
-import type { GroundsOfWorld } from '../../src/vibration/sources/ground';
+import { estimated } from '../../src/words/sourced/estimated';
+import type { GroundsOfWorld } from '../../src/words/ride/groundDefinition';
 
 /** Heights and periods: estimates for sheltered water, the names after common practice. */
 const water: GroundsOfWorld = {

@@ -1,4 +1,4 @@
-import type { IntentDefinition } from '../../src/checks/intent';
+import type { IntentDefinition } from '../../src/words/shot/intent';
 
 const intent: IntentDefinition = {
   id: 'pass-by',

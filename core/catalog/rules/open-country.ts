@@ -1,4 +1,4 @@
-import type { RuleDefinition } from '../../src/holding/rules';
+import type { RuleDefinition } from '../../src/words/rule/rule';
 
 const rule: RuleDefinition = {
   id: 'open-country',

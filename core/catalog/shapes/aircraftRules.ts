@@ -1,4 +1,4 @@
-import type { Surface } from '../../src/rig/definitions';
+import type { Surface } from '../../src/words/carrier/surface';
 
 const BECAUSE = 'outside an aircraft only what is fastened physically, made to fit and approved under the local rules';
 

@@ -1,7 +1,7 @@
-import { loft, type Ring } from '../../src/geometry/build/loft';
-import { superellipse } from '../../src/geometry/build/superellipse';
-import type { Mesh } from '../../src/geometry/mesh';
-import { RIGHT, UP } from '../../src/geometry/vec3';
+import { loft, type Ring } from '../../src/mathematics/geometry/build/loft';
+import { superellipse } from '../../src/mathematics/geometry/build/superellipse';
+import type { Mesh } from '../../src/mathematics/geometry/mesh';
+import { RIGHT, UP } from '../../src/mathematics/geometry/vec3';
 
 /** One station along a board, tail to nose: place, half width, height of the underside and thickness; metres. */
 export type BoardStation = readonly [x: number, half: number, bottom: number, thick: number];

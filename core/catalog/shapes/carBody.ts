@@ -1,6 +1,6 @@
 import { glazedBody } from './glazedBody';
-import type { Mesh } from '../../src/geometry/mesh';
-import type { Vec3 } from '../../src/geometry/vec3';
+import type { Mesh } from '../../src/mathematics/geometry/mesh';
+import type { Vec3 } from '../../src/mathematics/geometry/vec3';
 
 /** Side view of a closed car, metres: x ahead of the middle between the axles, y over the ground. */
 export interface CarShape {

@@ -1,6 +1,6 @@
 import type { CarFigures } from './closedCar';
-import { AHEAD, type Vec3 } from '../../src/geometry/vec3';
-import type { Spot } from '../../src/rig/definitions';
+import { AHEAD, type Vec3 } from '../../src/mathematics/geometry/vec3';
+import type { Spot } from '../../src/words/carrier/spot';
 
 const SIGHT = "The driver's sight stays free, the driver does not handle cameras.";
 const ROAD = 'On a public road: local law on sharp projections and loads; ask the owner of the car.';

@@ -1,14 +1,15 @@
 import { carBody, type CarShape } from './carBody';
 import { bySide, grip, handsOnThighs, seated } from './people';
 import { roadWheel } from './roadWheel';
-import { roundedBox } from '../../src/geometry/build/roundedBox';
-import { rod, tube } from '../../src/geometry/build/tube';
-import { mergeMeshes, mirrorMesh, transformMesh, type Mesh } from '../../src/geometry/mesh';
-import { poseAt } from '../../src/geometry/pose';
-import { rotationAbout } from '../../src/geometry/rotation';
-import { add, RIGHT, UP, type Vec3 } from '../../src/geometry/vec3';
-import type { AssembledPart, Assembly, MovingPart } from '../../src/rig/assembly';
-import type { Occupant, Seat } from '../../src/rig/blueprint';
+import { roundedBox } from '../../src/mathematics/geometry/build/roundedBox';
+import { rod, tube } from '../../src/mathematics/geometry/build/tube';
+import { mergeMeshes, mirrorMesh, transformMesh, type Mesh } from '../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../src/mathematics/geometry/pose';
+import { rotationAbout } from '../../src/mathematics/geometry/rotation';
+import { add, RIGHT, UP, type Vec3 } from '../../src/mathematics/geometry/vec3';
+import type { AssembledPart, Assembly } from '../../src/posing/building/assembly';
+import type { MovingPart } from '../../src/words/carrier/movingPart';
+import type { Occupant, Seat } from '../../src/posing/building/blueprint';
 
 /** What a closed car is made from; left-hand drive. Metres. */
 export interface CarFigures {

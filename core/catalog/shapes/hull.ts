@@ -1,7 +1,7 @@
-import { loft, type Ring } from '../../src/geometry/build/loft';
-import { shell } from '../../src/geometry/build/shell';
-import type { Mesh } from '../../src/geometry/mesh';
-import type { Vec3 } from '../../src/geometry/vec3';
+import { loft, type Ring } from '../../src/mathematics/geometry/build/loft';
+import { shell } from '../../src/mathematics/geometry/build/shell';
+import type { Mesh } from '../../src/mathematics/geometry/mesh';
+import type { Vec3 } from '../../src/mathematics/geometry/vec3';
 
 /** A station of a hull: place along it, half beam at the gunwale, heights of gunwale and keel; metres. */
 export interface HullStation {

@@ -1,8 +1,16 @@
-import { loft } from '../../src/geometry/build/loft';
-import { rod } from '../../src/geometry/build/tube';
-import { superellipse } from '../../src/geometry/build/superellipse';
-import { mergeMeshes, type Mesh } from '../../src/geometry/mesh';
-import { addScaled, cross, mix, normalize, perpendicularTo, subtract, type Vec3 } from '../../src/geometry/vec3';
+import { loft } from '../../src/mathematics/geometry/build/loft';
+import { rod } from '../../src/mathematics/geometry/build/tube';
+import { superellipse } from '../../src/mathematics/geometry/build/superellipse';
+import { mergeMeshes, type Mesh } from '../../src/mathematics/geometry/mesh';
+import {
+  addScaled,
+  cross,
+  mix,
+  normalize,
+  perpendicularTo,
+  subtract,
+  type Vec3,
+} from '../../src/mathematics/geometry/vec3';
 
 /** Shaft radius, metres: estimate 0.013 to 0.016. */
 export const SHAFT_RADIUS_M = 0.0145;

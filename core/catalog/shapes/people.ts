@@ -1,7 +1,14 @@
-import type { FootContact, HandContact, Posture, Side } from '../../src/body/posture';
-import { SEGMENT_FRACTIONS, type BodySegments } from '../../src/body/segments';
-import { NO_ROTATION, rotate, rotationAbout, rotationFromAxes, type Rotation } from '../../src/geometry/rotation';
-import { add, UP, type Vec3 } from '../../src/geometry/vec3';
+import type { FootContact, HandContact, Posture, Side } from '../../src/words/carrier/posture';
+import { SEGMENT_FRACTIONS } from '../../src/posing/body/segments';
+import type { BodySegments } from '../../src/words/carrier/bodySegments';
+import {
+  NO_ROTATION,
+  rotate,
+  rotationAbout,
+  rotationFromAxes,
+  type Rotation,
+} from '../../src/mathematics/geometry/rotation';
+import { add, UP, type Vec3 } from '../../src/mathematics/geometry/vec3';
 
 /** Faces the machine's right, left foot ahead. */
 export const FACING_RIGHT: Rotation = rotationAbout(UP, -90);

@@ -1,7 +1,7 @@
-import { revolveRing, revolveSolid } from '../../src/geometry/build/revolve';
-import { rod } from '../../src/geometry/build/tube';
-import { mergeMeshes, type Mesh } from '../../src/geometry/mesh';
-import { ORIGIN, RIGHT } from '../../src/geometry/vec3';
+import { revolveRing, revolveSolid } from '../../src/mathematics/geometry/build/revolve';
+import { rod } from '../../src/mathematics/geometry/build/tube';
+import { mergeMeshes, type Mesh } from '../../src/mathematics/geometry/mesh';
+import { ORIGIN, RIGHT } from '../../src/mathematics/geometry/vec3';
 
 /** Wheel of a car or a motorcycle round the origin, axis along z: radius over the tyre, tyre's width, rim's radius; metres. */
 export function roadWheel(radiusM: number, widthM: number, rimM: number, spokes: number): { tyre: Mesh; rim: Mesh } {

@@ -1,6 +1,6 @@
-import { shell } from '../../src/geometry/build/shell';
-import type { Mesh } from '../../src/geometry/mesh';
-import { mix, type Vec3 } from '../../src/geometry/vec3';
+import { shell } from '../../src/mathematics/geometry/build/shell';
+import type { Mesh } from '../../src/mathematics/geometry/mesh';
+import { mix, type Vec3 } from '../../src/mathematics/geometry/vec3';
 
 /**
  * Cloth between a straight luff and a leech, bellied to one side.

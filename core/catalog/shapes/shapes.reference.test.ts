@@ -1,4 +1,4 @@
-import { openEdgeCount, signedVolume, meshBounds } from '../../src/geometry/mesh';
+import { openEdgeCount, signedVolume, meshBounds } from '../../src/mathematics/geometry/mesh';
 import { boardMesh, boardStations } from './board';
 import { carBody } from './carBody';
 import { denseStations, glazedBody, sectionPoint } from './glazedBody';

@@ -1,6 +1,6 @@
-import { loft, type Ring } from '../../src/geometry/build/loft';
-import type { Mesh } from '../../src/geometry/mesh';
-import { add, addScaled, cross, normalize, type Vec3 } from '../../src/geometry/vec3';
+import { loft, type Ring } from '../../src/mathematics/geometry/build/loft';
+import type { Mesh } from '../../src/mathematics/geometry/mesh';
+import { add, addScaled, cross, normalize, type Vec3 } from '../../src/mathematics/geometry/vec3';
 
 /** One section of a wing: leading edge, chord, thickness and camber as shares of the chord; metres. */
 export interface WingSection {

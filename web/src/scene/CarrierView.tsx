@@ -1,6 +1,6 @@
 import type { RigSpec, SetUp } from '@strut-spot/core';
 import { useEffect, useRef, useState } from 'react';
-import { useTheme } from '../app/useTheme';
+import { useTheme } from '../state/useTheme';
 import { computing } from '../workers/core';
 import { useLatest } from '../workers/useLatest';
 import { useRested } from '../workers/useRested';

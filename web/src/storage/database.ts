@@ -1,4 +1,5 @@
-import Dexie, { type EntityTable, type Transaction } from 'dexie';
+import Dexie from 'dexie';
+import type { EntityTable, Transaction } from 'dexie';
 import { migrateOuting, NO_OWN_KIT, type Outing, type OwnKit, type OwnShape } from '@strut-spot/core';
 
 export type ThemeChoice = 'system' | 'light' | 'dark' | 'sun';

@@ -1,5 +1,5 @@
-import { newOuting, OUTING_VERSION } from '@strut-spot/core';
 import Dexie from 'dexie';
+import { newOuting, OUTING_VERSION } from '@strut-spot/core';
 import { database } from './database';
 import { keepUnwritten, readOuting, removeEverything, removeOuting, saveOuting } from './outings';
 import { changeSettings, readSettings } from './settings';

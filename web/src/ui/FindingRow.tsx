@@ -1,7 +1,7 @@
 import type { Finding, Mend } from '@strut-spot/core';
 import { Wrench } from 'lucide-react';
-import { useShot } from '../app/useShot';
-import { useSpotChange } from '../app/useSpotChange';
+import { useShot } from '../state/useShot';
+import { useSpotChange } from '../state/useSpotChange';
 import { VerdictMark } from './VerdictMark';
 
 /** One thing that a check looked at, with its derivation and its mend. */

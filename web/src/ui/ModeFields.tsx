@@ -1,5 +1,5 @@
 import { kitWith } from '@strut-spot/core';
-import { useShot } from '../app/useShot';
+import { useShot } from '../state/useShot';
 import { ChoiceField } from './ChoiceField';
 
 /** Mode and stabiliser of the camera in use, each stabiliser with how much of the picture it keeps. */

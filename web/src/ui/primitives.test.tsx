@@ -1,6 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { SideElevation } from '@strut-spot/core';
-import { fileNameOf } from '../app/download';
+import { fileNameOf } from '../devices/download';
 import { ChoiceField } from './ChoiceField';
 import { PictureCanvas } from './PictureCanvas';
 import { StrutElevation } from './StrutElevation';

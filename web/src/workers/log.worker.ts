@@ -1,6 +1,6 @@
+import Papa from 'papaparse';
 import { LOG_LIMITS, LogReader, NumberRows, type LogColumns, type LogHead, type LogResult } from '@strut-spot/core';
 import { expose } from 'comlink';
-import Papa from 'papaparse';
 
 /** Enough of a file to know its delimiter and its names. */
 const HEAD_BYTES = 65_536;

@@ -1,5 +1,5 @@
-import type { MachineShake } from '../../../src/rig/shake';
-import { HARD_SEAT, shakeShares } from '../../../src/rig/shakeFigures';
+import type { MachineShake } from '../../../src/words/carrier/machineShake';
+import { HARD_SEAT, shakeShares } from '../../../src/posing/building/shakeFigures';
 
 /** It stands; what moves is a little wind, or whoever holds it. Estimates. */
 export const shake: MachineShake = {

@@ -1,6 +1,6 @@
-import { ribcageMesh } from '../../../src/body/meshes/torso';
-import { bodySpots } from '../../../src/body/bodySpots';
-import type { WornDefinition } from '../../../src/rig/definitions';
+import { ribcageMesh } from '../../../src/posing/body/meshes/torso';
+import { bodySpots } from '../../../src/posing/building/bodySpots';
+import type { WornDefinition } from '../../../src/words/carrier/worn';
 
 /** How far the foam stands out over the chest: estimate 1.1 to 1.25 of the ribs' depth and width. */
 const FOAM = { outwards: 1.17, upwards: 0.8, liftM: 0.012 } as const;

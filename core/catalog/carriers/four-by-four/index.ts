@@ -1,8 +1,9 @@
 import { buildCar, carPeople, steered, type CarFigures } from '../../shapes/closedCar';
 import { carSpots } from '../../shapes/carSpots';
-import { UP } from '../../../src/geometry/vec3';
-import { machineFrom, type BlueprintStance } from '../../../src/rig/blueprint';
-import { fittedValue, SET_UP_STANCE_ID, type Dimension, type Fit } from '../../../src/rig/definitions';
+import { UP } from '../../../src/mathematics/geometry/vec3';
+import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
+import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
+import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
 
 const practice = { kind: 'common practice' } as const;

@@ -1,8 +1,9 @@
 import { helmetMeshes } from './meshes';
-import { helmetSpots, SHELL_CAUTION } from '../../../src/body/helmets/helmetSpots';
-import { goggles } from '../../../src/body/helmets/goggles';
-import type { Spot, WornDefinition } from '../../../src/rig/definitions';
-import type { Vec3 } from '../../../src/geometry/vec3';
+import { helmetSpots, SHELL_CAUTION } from '../../../src/posing/building/helmets/helmetSpots';
+import { goggles } from '../../../src/posing/building/helmets/goggles';
+import type { Spot } from '../../../src/words/carrier/spot';
+import type { WornDefinition } from '../../../src/words/carrier/worn';
+import type { Vec3 } from '../../../src/mathematics/geometry/vec3';
 
 const AHEAD: Vec3 = [1, 0, 0];
 

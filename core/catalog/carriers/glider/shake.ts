@@ -1,6 +1,6 @@
-import type { MachineShake } from '../../../src/rig/shake';
-import { HARD_SEAT, shakeShares, stage } from '../../../src/rig/shakeFigures';
-import { estimated } from '../../../src/strut/estimated';
+import type { MachineShake } from '../../../src/words/carrier/machineShake';
+import { HARD_SEAT, shakeShares, stage } from '../../../src/posing/building/shakeFigures';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 /** Light wing loading, long bending wings, no engine. Estimates. */
 export const shake: MachineShake = {

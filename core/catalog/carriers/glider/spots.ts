@@ -1,6 +1,6 @@
 import { OUTSIDE_AIRCRAFT } from '../../shapes/aircraftRules';
-import { AHEAD, RIGHT } from '../../../src/geometry/vec3';
-import type { Spot } from '../../../src/rig/definitions';
+import { AHEAD, RIGHT } from '../../../src/mathematics/geometry/vec3';
+import type { Spot } from '../../../src/words/carrier/spot';
 
 const LOOSE = 'Nothing loose in the cockpit, nothing that can block stick, pedals, canopy jettison or a bail-out.';
 const LICENSED = 'Ask whoever is licensed for it: fastening and approval under your local rules.';

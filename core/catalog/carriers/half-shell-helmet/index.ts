@@ -1,7 +1,7 @@
-import { openShell, type OpenShell } from '../../../src/body/helmets/openShell';
-import { helmetSpots } from '../../../src/body/helmets/helmetSpots';
-import { MOUTH_SPOT } from '../../../src/body/helmets/mouthSpot';
-import type { WornDefinition } from '../../../src/rig/definitions';
+import { openShell, type OpenShell } from '../../../src/posing/building/helmets/openShell';
+import { helmetSpots } from '../../../src/posing/building/helmets/helmetSpots';
+import { MOUTH_SPOT } from '../../../src/posing/building/helmets/mouthSpot';
+import type { WornDefinition } from '../../../src/words/carrier/worn';
 
 /** Outer measures of an open trail helmet, size M to L: common practice, ± 8 %. */
 const SHAPE: OpenShell = {

@@ -1,13 +1,13 @@
-import { tube } from '../../../src/geometry/build/tube';
-import { mergeMeshes, type Mesh } from '../../../src/geometry/mesh';
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { poseAt } from '../../../src/geometry/pose';
-import { castRay } from '../../../src/geometry/bvh';
-import { headMesh } from '../../../src/body/meshes/extremities';
-import type { BodySegments } from '../../../src/body/segments';
-import { addScaled, normalize, RIGHT, UP, type Vec3 } from '../../../src/geometry/vec3';
-import { MOUTH_SPOT } from '../../../src/body/helmets/mouthSpot';
-import type { WornDefinition } from '../../../src/rig/definitions';
+import { tube } from '../../../src/mathematics/geometry/build/tube';
+import { mergeMeshes, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import { castRay } from '../../../src/mathematics/geometry/bvh';
+import { headMesh } from '../../../src/posing/body/meshes/extremities';
+import type { BodySegments } from '../../../src/words/carrier/bodySegments';
+import { addScaled, normalize, RIGHT, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { MOUTH_SPOT } from '../../../src/posing/building/helmets/mouthSpot';
+import type { WornDefinition } from '../../../src/words/carrier/worn';
 
 /** Half the strap's width and its thickness, metres: webbing of 40 mm, estimate 30 to 45. */
 const STRAP = { halfM: 0.02, thickM: 0.004 } as const;

@@ -1,10 +1,10 @@
-import { revolveSolid } from '../../../src/geometry/build/revolve';
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { shell } from '../../../src/geometry/build/shell';
-import { rod, smoothPath, tube } from '../../../src/geometry/build/tube';
-import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/geometry/mesh';
-import { poseAt } from '../../../src/geometry/pose';
-import { UP, type Vec3 } from '../../../src/geometry/vec3';
+import { revolveSolid } from '../../../src/mathematics/geometry/build/revolve';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { shell } from '../../../src/mathematics/geometry/build/shell';
+import { rod, smoothPath, tube } from '../../../src/mathematics/geometry/build/tube';
+import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import { UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 
 /** Machine frame: origin at the water line in the middle of the hull. Shapes: common practice of touring kayaks, ± 10 %. */
 export const COCKPIT = { fromX: -0.42, toX: 0.5, halfZ: 0.21, seat: [-0.2, -0.025, 0] as Vec3 } as const;

@@ -1,6 +1,6 @@
-import type { MachineShake } from '../../../src/rig/shake';
-import { CUSHION, perTurn, shakeShares, stage } from '../../../src/rig/shakeFigures';
-import { estimated } from '../../../src/strut/estimated';
+import type { MachineShake } from '../../../src/words/carrier/machineShake';
+import { CUSHION, perTurn, shakeShares, stage } from '../../../src/posing/building/shakeFigures';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const RPM = [2400, 2100, 2700] as const;
 

@@ -1,15 +1,16 @@
 import { boardMesh, boardStations } from '../../shapes/board';
 import { standingAcross, type Sideways } from '../../shapes/people';
-import { revolveSolid } from '../../../src/geometry/build/revolve';
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { rod } from '../../../src/geometry/build/tube';
-import { mergeMeshes, type Mesh } from '../../../src/geometry/mesh';
-import { poseAt } from '../../../src/geometry/pose';
-import { AHEAD, RIGHT } from '../../../src/geometry/vec3';
-import { carryPosture } from '../../../src/body/posture';
-import { turnAbout } from '../../../src/rig/assembly';
-import { machineFrom, type BlueprintStance } from '../../../src/rig/blueprint';
-import { fittedValue, SET_UP_STANCE_ID, type Dimension, type Fit } from '../../../src/rig/definitions';
+import { revolveSolid } from '../../../src/mathematics/geometry/build/revolve';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { rod } from '../../../src/mathematics/geometry/build/tube';
+import { mergeMeshes, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import { AHEAD, RIGHT } from '../../../src/mathematics/geometry/vec3';
+import { carryPosture } from '../../../src/posing/body/posture';
+import { turnAbout } from '../../../src/posing/building/assembly';
+import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
+import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
+import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
 
 const practice = { kind: 'common practice' } as const;

@@ -1,6 +1,6 @@
-import type { MachineShake } from '../../../src/rig/shake';
-import { axle, HARD_SEAT, perMetres, shakeShares } from '../../../src/rig/shakeFigures';
-import { estimated } from '../../../src/strut/estimated';
+import type { MachineShake } from '../../../src/words/carrier/machineShake';
+import { axle, HARD_SEAT, perMetres, shakeShares } from '../../../src/posing/building/shakeFigures';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 /** Small, hard wheels under a springy deck; the rider's legs are the only other spring. Estimates. */
 export const shake: MachineShake = {

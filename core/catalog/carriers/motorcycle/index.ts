@@ -1,11 +1,12 @@
 import { motorcycleMeshes, GEOMETRY as G, gripAt, pegAt } from './meshes';
 import { bySide, grip, RELAXED, sole, standingHipM, UPRIGHT } from '../../shapes/people';
 import { roadWheel } from '../../shapes/roadWheel';
-import { transformMesh } from '../../../src/geometry/mesh';
-import { poseAt, transformDirection, transformPoint } from '../../../src/geometry/pose';
-import { add, AHEAD, mix, RIGHT, scale, UP, type Vec3 } from '../../../src/geometry/vec3';
-import { machineFrom, type BlueprintStance } from '../../../src/rig/blueprint';
-import { fittedValue, SET_UP_STANCE_ID, type Dimension, type Fit } from '../../../src/rig/definitions';
+import { transformMesh } from '../../../src/mathematics/geometry/mesh';
+import { poseAt, transformDirection, transformPoint } from '../../../src/mathematics/geometry/pose';
+import { add, AHEAD, mix, RIGHT, scale, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
+import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
+import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
 
 const practice = { kind: 'common practice' } as const;

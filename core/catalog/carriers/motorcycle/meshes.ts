@@ -1,12 +1,12 @@
-import { loft } from '../../../src/geometry/build/loft';
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { rod, smoothPath, tube } from '../../../src/geometry/build/tube';
-import { superellipse } from '../../../src/geometry/build/superellipse';
-import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/geometry/mesh';
-import { poseAt } from '../../../src/geometry/pose';
-import { rotationAbout } from '../../../src/geometry/rotation';
-import { add, addScaled, mix, RIGHT, UP, type Vec3 } from '../../../src/geometry/vec3';
-import { toRad } from '../../../src/units/angle';
+import { loft } from '../../../src/mathematics/geometry/build/loft';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { rod, smoothPath, tube } from '../../../src/mathematics/geometry/build/tube';
+import { superellipse } from '../../../src/mathematics/geometry/build/superellipse';
+import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import { rotationAbout } from '../../../src/mathematics/geometry/rotation';
+import { add, addScaled, mix, RIGHT, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { toRad } from '../../../src/mathematics/units/angle';
 
 const RAKE_DEG = 27;
 const steerUp: Vec3 = [-Math.sin(toRad(RAKE_DEG)), Math.cos(toRad(RAKE_DEG)), 0];

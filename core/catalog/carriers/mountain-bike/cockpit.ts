@@ -1,9 +1,9 @@
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { rod, smoothPath, tube } from '../../../src/geometry/build/tube';
-import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/geometry/mesh';
-import { poseAt, transformPoint, type Pose } from '../../../src/geometry/pose';
-import { rotationFromAxes } from '../../../src/geometry/rotation';
-import { add, addScaled, cross, mirrored, scale, UP, type Vec3 } from '../../../src/geometry/vec3';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { rod, smoothPath, tube } from '../../../src/mathematics/geometry/build/tube';
+import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { poseAt, transformPoint, type Pose } from '../../../src/mathematics/geometry/pose';
+import { rotationFromAxes } from '../../../src/mathematics/geometry/rotation';
+import { add, addScaled, cross, mirrored, scale, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
 import { barPath, gripAxis } from './geometry';
 import { TUBE_RADIUS_M } from '../../shapes/bicycle/frame';

@@ -1,8 +1,8 @@
 import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
 import { frameTriangle } from '../../shapes/bicycle/frameTriangle';
-import { fittedValue, type Dimension, type Fit } from '../../../src/rig/definitions';
-import { toRad } from '../../../src/units/angle';
-import { add, addScaled, cross, scale, type Vec3 } from '../../../src/geometry/vec3';
+import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
+import { toRad } from '../../../src/mathematics/units/angle';
+import { add, addScaled, cross, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 
 const practice = { kind: 'common practice' } as const;
 

@@ -11,15 +11,23 @@ import { bikeGeometry, dimensions, gripAxis } from './geometry';
 import { spots } from './spots';
 import { stanceFigures, stances, type StanceFigures } from './stances';
 import { wheelMeshes, type WheelMeshes } from '../../shapes/bicycle/wheels';
-import type { Fit, MachineDefinition } from '../../../src/rig/definitions';
-import type { PosedPart, Tone } from '../../../src/rig/types';
-import type { Mesh } from '../../../src/geometry/mesh';
-import { compose, poseAt, transformDirection, transformPoint, type Pose } from '../../../src/geometry/pose';
-import { multiplyRotations, rotate, rotationAbout } from '../../../src/geometry/rotation';
-import { add, AHEAD, mirrored, subtract, UP, type Vec3 } from '../../../src/geometry/vec3';
-import { settlePosture } from '../../../src/body/settlePosture';
-import { sideSign, type FootContact, type HandContact, type Posture, type Side } from '../../../src/body/posture';
-import { SEGMENT_FRACTIONS, type BodySegments } from '../../../src/body/segments';
+import type { Fit } from '../../../src/words/carrier/dimension';
+import type { MachineDefinition } from '../../../src/words/carrier/machine';
+import type { PosedPart, Tone } from '../../../src/words/carrier/posedPart';
+import type { Mesh } from '../../../src/mathematics/geometry/mesh';
+import { compose, poseAt, transformDirection, transformPoint, type Pose } from '../../../src/mathematics/geometry/pose';
+import { multiplyRotations, rotate, rotationAbout } from '../../../src/mathematics/geometry/rotation';
+import { add, AHEAD, mirrored, subtract, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { settlePosture } from '../../../src/posing/body/settlePosture';
+import {
+  sideSign,
+  type FootContact,
+  type HandContact,
+  type Posture,
+  type Side,
+} from '../../../src/words/carrier/posture';
+import { SEGMENT_FRACTIONS } from '../../../src/posing/body/segments';
+import type { BodySegments } from '../../../src/words/carrier/bodySegments';
 import { shake } from './shake';
 
 interface BikeMeshes {

@@ -1,16 +1,16 @@
+import machine from '.';
 import { bikeRig } from '../../../testing/rigs';
-import { settlePosture } from '../../../src/body/settlePosture';
-import { poseBody } from '../../../src/body/posture';
-import { bodySegments } from '../../../src/body/segments';
-import { castRay } from '../../../src/geometry/bvh';
-import { meshBounds, transformMesh } from '../../../src/geometry/mesh';
-import { invert, transformDirection, transformPoint } from '../../../src/geometry/pose';
-import { distance, dot, normalize, subtract } from '../../../src/geometry/vec3';
-import { heightAboveGround } from '../../../src/framing/ground';
-import { poseRig } from '../../../src/rig/poseRig';
+import { settlePosture } from '../../../src/posing/body/settlePosture';
+import { poseBody } from '../../../src/posing/body/posture';
+import { bodySegments } from '../../../src/posing/body/segments';
+import { castRay } from '../../../src/mathematics/geometry/bvh';
+import { meshBounds, transformMesh } from '../../../src/mathematics/geometry/mesh';
+import { invert, transformDirection, transformPoint } from '../../../src/mathematics/geometry/pose';
+import { distance, dot, normalize, subtract } from '../../../src/mathematics/geometry/vec3';
+import { heightAboveGround } from '../../../src/posing/rig/groundHit';
+import { poseRig } from '../../../src/posing/rig/poseRig';
 import { barPath, bikeGeometry, dimensions, gripAxis } from './geometry';
 import { stanceFigures } from './stances';
-import machine from '.';
 
 describe('geometry of the bike', () => {
   it('has the wheelbase, chainstay and bar width that it was given', () => {

@@ -1,6 +1,6 @@
-import type { MachineShake } from '../../../src/rig/shake';
-import { axle, HARD_SEAT, perMetres, shakeShares, stage } from '../../../src/rig/shakeFigures';
-import { estimated } from '../../../src/strut/estimated';
+import type { MachineShake } from '../../../src/words/carrier/machineShake';
+import { axle, HARD_SEAT, perMetres, shakeShares, stage } from '../../../src/posing/building/shakeFigures';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 /** Hands hold the bar and damp it. */
 const FORK = stage('the fork (fore and aft)', [20, 14, 28], [0.15, 0.08, 0.25], [1, 0.5, 2]);

@@ -1,5 +1,5 @@
-import type { Spot } from '../../../src/rig/definitions';
-import { add, addScaled, mix, scale, type Vec3 } from '../../../src/geometry/vec3';
+import type { Spot } from '../../../src/words/carrier/spot';
+import { add, addScaled, mix, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
 import { barPath } from './geometry';
 

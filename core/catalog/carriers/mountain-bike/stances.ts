@@ -1,5 +1,5 @@
-import { SET_UP_STANCE_ID, type Stance } from '../../../src/rig/definitions';
-import type { Vec3 } from '../../../src/geometry/vec3';
+import { SET_UP_STANCE_ID, type Stance } from '../../../src/words/carrier/stance';
+import type { Vec3 } from '../../../src/mathematics/geometry/vec3';
 
 /** Figures of a posture: common practice of mountain bike riding, no source; angles ± 8°, positions ± 5 cm. */
 export interface StanceFigures {

@@ -1,6 +1,6 @@
-import type { MachineShake } from '../../../src/rig/shake';
-import { HARD_SEAT, perTurn, shakeShares, stage } from '../../../src/rig/shakeFigures';
-import { estimated } from '../../../src/strut/estimated';
+import type { MachineShake } from '../../../src/words/carrier/machineShake';
+import { HARD_SEAT, perTurn, shakeShares, stage } from '../../../src/posing/building/shakeFigures';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const RPM = [7000, 5500, 8500] as const;
 /** Engine to propeller. */

@@ -1,5 +1,5 @@
-import { bodySpots } from '../../../src/body/bodySpots';
-import type { WornDefinition } from '../../../src/rig/definitions';
+import { bodySpots } from '../../../src/posing/building/bodySpots';
+import type { WornDefinition } from '../../../src/words/carrier/worn';
 
 /** The body itself with nothing on the back: under a harness, in a seat. */
 const plainBody: WornDefinition = {

@@ -1,14 +1,15 @@
 import { deckedHull, halfBeamAt, openHull, type HullStation } from '../../shapes/hull';
 import { bySide, grip, seated } from '../../shapes/people';
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { revolveSolid } from '../../../src/geometry/build/revolve';
-import { rod, smoothPath, tube } from '../../../src/geometry/build/tube';
-import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/geometry/mesh';
-import { poseAt } from '../../../src/geometry/pose';
-import { rotationAbout } from '../../../src/geometry/rotation';
-import { AHEAD, RIGHT, UP, type Vec3 } from '../../../src/geometry/vec3';
-import { machineFrom, type BlueprintStance } from '../../../src/rig/blueprint';
-import { fittedValue, SET_UP_STANCE_ID, type Dimension, type Fit } from '../../../src/rig/definitions';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { revolveSolid } from '../../../src/mathematics/geometry/build/revolve';
+import { rod, smoothPath, tube } from '../../../src/mathematics/geometry/build/tube';
+import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import { rotationAbout } from '../../../src/mathematics/geometry/rotation';
+import { AHEAD, RIGHT, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
+import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
+import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
 
 const practice = { kind: 'common practice' } as const;

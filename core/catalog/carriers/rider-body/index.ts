@@ -1,7 +1,7 @@
 import { packMeshes } from './pack';
-import { bodySpots } from '../../../src/body/bodySpots';
-import type { WornDefinition } from '../../../src/rig/definitions';
-import { SEGMENT_FRACTIONS } from '../../../src/body/segments';
+import { bodySpots } from '../../../src/posing/building/bodySpots';
+import type { WornDefinition } from '../../../src/words/carrier/worn';
+import { SEGMENT_FRACTIONS } from '../../../src/posing/body/segments';
 
 const torso = SEGMENT_FRACTIONS.shoulderHeight - SEGMENT_FRACTIONS.hipHeight;
 

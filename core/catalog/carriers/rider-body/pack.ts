@@ -1,9 +1,9 @@
-import { loft, type Ring } from '../../../src/geometry/build/loft';
-import { smoothPath } from '../../../src/geometry/build/tube';
-import { superellipse } from '../../../src/geometry/build/superellipse';
-import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/geometry/mesh';
-import { cross, normalize, RIGHT, subtract, AHEAD, type Vec3 } from '../../../src/geometry/vec3';
-import type { BodySegments } from '../../../src/body/segments';
+import { loft, type Ring } from '../../../src/mathematics/geometry/build/loft';
+import { smoothPath } from '../../../src/mathematics/geometry/build/tube';
+import { superellipse } from '../../../src/mathematics/geometry/build/superellipse';
+import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { cross, normalize, RIGHT, subtract, AHEAD, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import type { BodySegments } from '../../../src/words/carrier/bodySegments';
 
 /** A small riding pack and its shoulder straps in the ribcage's frame; measures in fractions of stature (estimates ± 20 %). */
 export function packMeshes(body: BodySegments): { bag: Mesh; straps: Mesh } {

@@ -1,10 +1,10 @@
 import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
 import { dropPath } from './geometry';
-import { loft } from '../../../src/geometry/build/loft';
-import { rod, smoothPath, tube } from '../../../src/geometry/build/tube';
-import { superellipse } from '../../../src/geometry/build/superellipse';
-import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/geometry/mesh';
-import { add, addScaled, mirrored, RIGHT, type Vec3 } from '../../../src/geometry/vec3';
+import { loft } from '../../../src/mathematics/geometry/build/loft';
+import { rod, smoothPath, tube } from '../../../src/mathematics/geometry/build/tube';
+import { superellipse } from '../../../src/mathematics/geometry/build/superellipse';
+import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { add, addScaled, mirrored, RIGHT, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 
 const both = (mesh: Mesh): Mesh => mergeMeshes([mesh, mirrorMesh(mesh)]);
 

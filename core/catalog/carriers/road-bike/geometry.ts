@@ -1,7 +1,7 @@
 import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
 import { frameTriangle } from '../../shapes/bicycle/frameTriangle';
-import { add, addScaled, type Vec3 } from '../../../src/geometry/vec3';
-import { fittedValue, type Dimension, type Fit } from '../../../src/rig/definitions';
+import { add, addScaled, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 
 const practice = { kind: 'common practice' } as const;
 

@@ -3,11 +3,11 @@ import { wheelMeshes } from '../../shapes/bicycle/wheels';
 import { bySide, grip, RELAXED, sole, standingHipM, UPRIGHT } from '../../shapes/people';
 import { besideStem, roadCockpit } from './cockpit';
 import { dimensions, handPlace, roadGeometry, type HandPlace } from './geometry';
-import { mirrored, add, AHEAD, mix, RIGHT, scale, type Vec3 } from '../../../src/geometry/vec3';
-import { transformMesh } from '../../../src/geometry/mesh';
-import { poseAt, transformDirection, transformPoint } from '../../../src/geometry/pose';
-import { machineFrom, type BlueprintStance } from '../../../src/rig/blueprint';
-import { SET_UP_STANCE_ID } from '../../../src/rig/definitions';
+import { mirrored, add, AHEAD, mix, RIGHT, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { transformMesh } from '../../../src/mathematics/geometry/mesh';
+import { poseAt, transformDirection, transformPoint } from '../../../src/mathematics/geometry/pose';
+import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
+import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
 
 interface Riding extends BlueprintStance {

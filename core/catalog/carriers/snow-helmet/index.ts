@@ -1,8 +1,8 @@
-import { openShell, type OpenShell } from '../../../src/body/helmets/openShell';
-import { helmetSpots } from '../../../src/body/helmets/helmetSpots';
-import { goggles } from '../../../src/body/helmets/goggles';
-import { MOUTH_SPOT } from '../../../src/body/helmets/mouthSpot';
-import type { WornDefinition } from '../../../src/rig/definitions';
+import { openShell, type OpenShell } from '../../../src/posing/building/helmets/openShell';
+import { helmetSpots } from '../../../src/posing/building/helmets/helmetSpots';
+import { goggles } from '../../../src/posing/building/helmets/goggles';
+import { MOUTH_SPOT } from '../../../src/posing/building/helmets/mouthSpot';
+import type { WornDefinition } from '../../../src/words/carrier/worn';
 
 /** Outer measures of a snow helmet with ear pads, size M to L: common practice, ± 8 %. */
 const SHAPE: OpenShell = {

@@ -1,15 +1,16 @@
 import { boardMesh, boardStations } from '../../shapes/board';
 import { standingAcross, type Sideways } from '../../shapes/people';
-import { loft } from '../../../src/geometry/build/loft';
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { smoothPath, tube } from '../../../src/geometry/build/tube';
-import { superellipse } from '../../../src/geometry/build/superellipse';
-import { mergeMeshes, type Mesh } from '../../../src/geometry/mesh';
-import { poseAt } from '../../../src/geometry/pose';
-import { rotationAbout } from '../../../src/geometry/rotation';
-import { AHEAD, RIGHT, UP } from '../../../src/geometry/vec3';
-import { machineFrom, type BlueprintStance } from '../../../src/rig/blueprint';
-import { fittedValue, SET_UP_STANCE_ID, type Dimension, type Fit } from '../../../src/rig/definitions';
+import { loft } from '../../../src/mathematics/geometry/build/loft';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { smoothPath, tube } from '../../../src/mathematics/geometry/build/tube';
+import { superellipse } from '../../../src/mathematics/geometry/build/superellipse';
+import { mergeMeshes, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import { rotationAbout } from '../../../src/mathematics/geometry/rotation';
+import { AHEAD, RIGHT, UP } from '../../../src/mathematics/geometry/vec3';
+import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
+import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
+import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
 
 const dimensions: readonly Dimension[] = [

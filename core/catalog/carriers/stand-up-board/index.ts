@@ -1,12 +1,13 @@
 import { boardMesh, boardStations } from '../../shapes/board';
 import { blade, SHAFT_RADIUS_M } from '../../shapes/paddle';
 import { bySide, grip, sole, standingHipM, UPRIGHT } from '../../shapes/people';
-import { rod } from '../../../src/geometry/build/tube';
-import { mergeMeshes } from '../../../src/geometry/mesh';
-import { transformDirection, transformPoint } from '../../../src/geometry/pose';
-import { AHEAD, type Vec3 } from '../../../src/geometry/vec3';
-import { machineFrom, type BlueprintStance } from '../../../src/rig/blueprint';
-import { fittedValue, SET_UP_STANCE_ID, type Dimension, type Fit } from '../../../src/rig/definitions';
+import { rod } from '../../../src/mathematics/geometry/build/tube';
+import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
+import { transformDirection, transformPoint } from '../../../src/mathematics/geometry/pose';
+import { AHEAD, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
+import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
+import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
 
 const practice = { kind: 'common practice' } as const;

@@ -1,13 +1,14 @@
 import { boardMesh, boardStations } from '../../shapes/board';
 import { placed, PRONE, sole, standingAcross, UPRIGHT } from '../../shapes/people';
-import { loft } from '../../../src/geometry/build/loft';
-import { superellipse } from '../../../src/geometry/build/superellipse';
-import type { Posture } from '../../../src/body/posture';
-import type { BodySegments } from '../../../src/body/segments';
-import { mergeMeshes, type Mesh } from '../../../src/geometry/mesh';
-import { AHEAD, RIGHT } from '../../../src/geometry/vec3';
-import { machineFrom, type BlueprintStance } from '../../../src/rig/blueprint';
-import { fittedValue, SET_UP_STANCE_ID, type Dimension, type Fit } from '../../../src/rig/definitions';
+import { loft } from '../../../src/mathematics/geometry/build/loft';
+import { superellipse } from '../../../src/mathematics/geometry/build/superellipse';
+import type { Posture } from '../../../src/words/carrier/posture';
+import type { BodySegments } from '../../../src/words/carrier/bodySegments';
+import { mergeMeshes, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { AHEAD, RIGHT } from '../../../src/mathematics/geometry/vec3';
+import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
+import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
+import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
 
 const practice = { kind: 'common practice' } as const;

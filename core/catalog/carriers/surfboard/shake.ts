@@ -1,6 +1,6 @@
-import type { MachineShake } from '../../../src/rig/shake';
-import { HARD_SEAT, shakeShares } from '../../../src/rig/shakeFigures';
-import { estimated } from '../../../src/strut/estimated';
+import type { MachineShake } from '../../../src/words/carrier/machineShake';
+import { HARD_SEAT, shakeShares } from '../../../src/posing/building/shakeFigures';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 /** A light board that planes: it slaps more than it heaves. Estimates. */
 export const shake: MachineShake = {

@@ -1,8 +1,8 @@
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { mergeMeshes } from '../../../src/geometry/mesh';
-import { poseAt } from '../../../src/geometry/pose';
-import { plate, prongs } from '../../../src/strut/basePieces';
-import type { BaseDefinition } from '../../../src/strut/definitions';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import { plate, prongs } from '../../../src/posing/building/basePieces';
+import type { BaseDefinition } from '../../../src/words/kit/base';
 
 /** Held in the teeth, with a handle that keeps fingers off the lens. */
 const base: BaseDefinition = {

@@ -1,6 +1,6 @@
-import { mergeMeshes } from '../../../src/geometry/mesh';
-import { plate, prongs } from '../../../src/strut/basePieces';
-import type { BaseDefinition } from '../../../src/strut/definitions';
+import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
+import { plate, prongs } from '../../../src/posing/building/basePieces';
+import type { BaseDefinition } from '../../../src/words/kit/base';
 
 /** Strapped flat on a boot or a belt. */
 const base: BaseDefinition = {

@@ -1,7 +1,7 @@
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { mergeMeshes } from '../../../src/geometry/mesh';
-import { poseAt } from '../../../src/geometry/pose';
-import type { BaseDefinition } from '../../../src/strut/definitions';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import type { BaseDefinition } from '../../../src/words/kit/base';
 
 const base: BaseDefinition = {
   id: 'chest-harness',

@@ -1,7 +1,7 @@
-import { rod } from '../../../src/geometry/build/tube';
-import { mergeMeshes } from '../../../src/geometry/mesh';
-import { prongs } from '../../../src/strut/basePieces';
-import type { BaseDefinition } from '../../../src/strut/definitions';
+import { rod } from '../../../src/mathematics/geometry/build/tube';
+import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
+import { prongs } from '../../../src/posing/building/basePieces';
+import type { BaseDefinition } from '../../../src/words/kit/base';
 
 /** A short handle; a pole goes on it as a link. */
 const base: BaseDefinition = {

@@ -1,5 +1,5 @@
-import { plate } from '../../../src/strut/basePieces';
-import type { BaseDefinition } from '../../../src/strut/definitions';
+import { plate } from '../../../src/posing/building/basePieces';
+import type { BaseDefinition } from '../../../src/words/kit/base';
 import { NO_GLUE } from '../noGlue';
 
 /** In the list so that whoever has some reads why it is not used: loops give sideways before hooks let go. */

@@ -1,5 +1,5 @@
-import { plate } from '../../../src/strut/basePieces';
-import type { BaseDefinition } from '../../../src/strut/definitions';
+import { plate } from '../../../src/posing/building/basePieces';
+import type { BaseDefinition } from '../../../src/words/kit/base';
 import { NO_GLUE } from '../noGlue';
 
 /** Mushroom-headed plastic tape: for about 50 g, it holds or lets go at once. */

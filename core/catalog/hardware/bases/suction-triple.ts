@@ -1,6 +1,6 @@
-import { mergeMeshes } from '../../../src/geometry/mesh';
-import { cup, plate, prongs } from '../../../src/strut/basePieces';
-import type { BaseDefinition } from '../../../src/strut/definitions';
+import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
+import { cup, plate, prongs } from '../../../src/posing/building/basePieces';
+import type { BaseDefinition } from '../../../src/words/kit/base';
 import { NO_VACUUM } from '../noVacuum';
 
 /** Three cups under a plate: for heavy cameras and outside. */

@@ -1,9 +1,9 @@
-import { rod } from '../../../src/geometry/build/tube';
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { mergeMeshes } from '../../../src/geometry/mesh';
-import { poseAt } from '../../../src/geometry/pose';
-import { revolveRing } from '../../../src/geometry/build/revolve';
-import type { BaseDefinition } from '../../../src/strut/definitions';
+import { rod } from '../../../src/mathematics/geometry/build/tube';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import { revolveRing } from '../../../src/mathematics/geometry/build/revolve';
+import type { BaseDefinition } from '../../../src/words/kit/base';
 
 const base: BaseDefinition = {
   id: 'tube-clamp',

@@ -1,4 +1,4 @@
-import type { HeadDefinition } from '../../../src/strut/definitions';
+import type { HeadDefinition } from '../../../src/words/kit/head';
 
 const head: HeadDefinition = {
   id: 'finger-joint',

@@ -1,4 +1,4 @@
-import type { HeadDefinition } from '../../../src/strut/definitions';
+import type { HeadDefinition } from '../../../src/words/kit/head';
 
 /** Turns and tilts by two screws: firm anywhere, does not roll. */
 const head: HeadDefinition = {

@@ -1,4 +1,4 @@
-import type { LinkDefinition } from '../../../src/strut/definitions';
+import type { LinkDefinition } from '../../../src/words/kit/link';
 
 const link: LinkDefinition = {
   id: 'damper-plate',

@@ -1,4 +1,4 @@
-import type { Vec3 } from '../../../src/geometry/vec3';
+import type { Vec3 } from '../../../src/mathematics/geometry/vec3';
 
 /** Points of the bike standing level, in the machine frame: origin on the ground under the bottom bracket. Metres. */
 export interface BikeGeometry {

@@ -1,12 +1,12 @@
-import { loft, type Ring } from '../../../src/geometry/build/loft';
-import { revolveRing, revolveSolid } from '../../../src/geometry/build/revolve';
-import { roundedBox } from '../../../src/geometry/build/roundedBox';
-import { rod, smoothPath, tube } from '../../../src/geometry/build/tube';
-import { superellipse } from '../../../src/geometry/build/superellipse';
-import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/geometry/mesh';
-import { poseAt } from '../../../src/geometry/pose';
-import { rotationAbout } from '../../../src/geometry/rotation';
-import { add, addScaled, mix, RIGHT, UP, type Vec3 } from '../../../src/geometry/vec3';
+import { loft, type Ring } from '../../../src/mathematics/geometry/build/loft';
+import { revolveRing, revolveSolid } from '../../../src/mathematics/geometry/build/revolve';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { rod, smoothPath, tube } from '../../../src/mathematics/geometry/build/tube';
+import { superellipse } from '../../../src/mathematics/geometry/build/superellipse';
+import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import { rotationAbout } from '../../../src/mathematics/geometry/rotation';
+import { add, addScaled, mix, RIGHT, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import type { BikeGeometry } from './bikeGeometry';
 
 /** Tube radii, metres: hydroformed alloy, common practice ± 15 %. */

@@ -1,4 +1,4 @@
-import { cross, distance, dot, length, subtract } from '../../../src/geometry/vec3';
+import { cross, distance, dot, length, subtract } from '../../../src/mathematics/geometry/vec3';
 import { frameTriangle } from './frameTriangle';
 
 const figures = {

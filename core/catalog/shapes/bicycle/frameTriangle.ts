@@ -1,5 +1,5 @@
-import { addScaled, type Vec3 } from '../../../src/geometry/vec3';
-import { toRad } from '../../../src/units/angle';
+import { addScaled, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { toRad } from '../../../src/mathematics/units/angle';
 
 /** What a frame and its fork are laid out by, metres and degrees. */
 export interface FrameFigures {

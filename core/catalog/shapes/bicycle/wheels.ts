@@ -1,8 +1,8 @@
-import { loftLoop, type Ring } from '../../../src/geometry/build/loft';
-import { revolveRing, revolveSolid } from '../../../src/geometry/build/revolve';
-import { rod } from '../../../src/geometry/build/tube';
-import { mergeMeshes, type Mesh } from '../../../src/geometry/mesh';
-import { ORIGIN, RIGHT, type Vec3 } from '../../../src/geometry/vec3';
+import { loftLoop, type Ring } from '../../../src/mathematics/geometry/build/loft';
+import { revolveRing, revolveSolid } from '../../../src/mathematics/geometry/build/revolve';
+import { rod } from '../../../src/mathematics/geometry/build/tube';
+import { mergeMeshes, type Mesh } from '../../../src/mathematics/geometry/mesh';
+import { ORIGIN, RIGHT, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import type { BikeGeometry } from './bikeGeometry';
 
 const KNOB_SEGMENTS = 96;

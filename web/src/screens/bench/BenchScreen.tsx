@@ -1,6 +1,6 @@
 import { resolveRig } from '@strut-spot/core';
 import { lazy, Suspense, useState } from 'react';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
@@ -13,7 +13,7 @@ import { SpotList } from './SpotList';
 import { StanceStrip } from './StanceStrip';
 import { StrutFields } from './StrutFields';
 import { StrutDrawing } from './StrutDrawing';
-import { useSpotChange } from '../../app/useSpotChange';
+import { useSpotChange } from '../../state/useSpotChange';
 
 const CarrierView = lazy(() => import('../../scene/CarrierView'));
 

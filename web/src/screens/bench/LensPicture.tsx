@@ -1,7 +1,7 @@
 import { HEADS, intentOf, kitWith, type ShotReport } from '@strut-spot/core';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import { useShot } from '../../app/useShot';
-import { GESTURE } from '../../app/outingHistory';
+import { useShot } from '../../state/useShot';
+import { GESTURE } from '../../state/outingHistory';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { useLensPicture } from './useLensPicture';
 

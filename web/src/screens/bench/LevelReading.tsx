@@ -7,7 +7,7 @@ import {
   tiltWords,
   type ShotReport,
 } from '@strut-spot/core';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { NumberField } from '../../ui/NumberField';
 
 /** The one figure that is taken to the trailhead: what the level must read, standing upright. */

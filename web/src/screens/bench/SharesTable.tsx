@@ -1,5 +1,5 @@
 import { FRAME_GROUPS, type FrameGroup, type ShotReport, type StanceFrame } from '@strut-spot/core';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 
 const NAMES: Record<FrameGroup, string> = {
   way: 'way ahead',

@@ -1,6 +1,6 @@
 import { INTENTS, resolveRig, SET_UP_STANCE_ID } from '@strut-spot/core';
 import { useId } from 'react';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
 
 export function ShotPurpose() {

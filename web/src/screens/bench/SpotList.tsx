@@ -1,4 +1,4 @@
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 

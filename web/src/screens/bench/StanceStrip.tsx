@@ -1,5 +1,5 @@
 import type { StanceFrame } from '@strut-spot/core';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';

@@ -1,10 +1,10 @@
 import { smallLength, type ShotReport } from '@strut-spot/core';
 import { useRef, type PointerEvent } from 'react';
 import { Download } from 'lucide-react';
-import { download, fileNameOf } from '../../app/download';
-import { useShot } from '../../app/useShot';
+import { download, fileNameOf } from '../../devices/download';
+import { useShot } from '../../state/useShot';
 import { standaloneSvg } from '../../formats/svg/standaloneSvg';
-import { GESTURE } from '../../app/outingHistory';
+import { GESTURE } from '../../state/outingHistory';
 import { useSettings } from '../../storage/settings';
 import { StrutElevation } from '../../ui/StrutElevation';
 import { computing } from '../../workers/core';

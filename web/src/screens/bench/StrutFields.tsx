@@ -1,6 +1,6 @@
 import { kitWith, metresToInches, type CameraMounting, type LinkUse, type SetUp } from '@strut-spot/core';
 import { Plus, X } from 'lucide-react';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { isInBox, mergeOwnKits, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { useSettings } from '../../storage/settings';
 import { ChoiceField } from '../../ui/ChoiceField';

@@ -2,10 +2,10 @@ import { knownMachines, type MachineDefinition } from '@strut-spot/core';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
-import { NotFound } from '../../app/Trouble';
+import { NotFound } from '../../ui/Trouble';
 import { outingsUsing, removeShape } from '../../storage/shapes';
 import { StanceChoice } from '../../ui/StanceChoice';
-import { SpotTable } from '../carrier/SpotTable';
+import { SpotTable } from '../../ui/SpotTable';
 import { catalogueRig } from './catalogueRig';
 import { FactSheet } from './FactSheet';
 

@@ -2,7 +2,7 @@ import { WORLD_IDS, type OwnShape, type WorldId } from '@strut-spot/core';
 import { FileBox } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { newId } from '../../app/newId';
+import { newId } from '../../state/newId';
 import { saveShape } from '../../storage/shapes';
 import { ChoiceField } from '../../ui/ChoiceField';
 import type { Axis, GlbReading, GlbResult } from '../../formats/glb/parseGlb';

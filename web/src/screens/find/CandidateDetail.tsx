@@ -1,4 +1,4 @@
-import { type Candidate, type ExactCandidate, type Weights } from '@strut-spot/core';
+import type { Candidate, ExactCandidate, Weights } from '@strut-spot/core';
 import { CHECK_NAMES } from '../../ui/checkNames';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { modeWords, strutWords, TERM_NAMES } from './candidateWords';

@@ -14,7 +14,7 @@ import { Search, X } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { useSettings } from '../../storage/settings';
 import { STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { AskPanel } from './AskPanel';

@@ -2,7 +2,7 @@ import type { Candidate } from '@strut-spot/core';
 import { Chart, LinearScale, LogarithmicScale, PointElement, Tooltip, type ChartOptions } from 'chart.js';
 import { useMemo } from 'react';
 import { Scatter } from 'react-chartjs-2';
-import { sheetInk } from '../steady/chartPaper';
+import { sheetInk } from '../../ui/chartPaper';
 import { rangeOf, TICKS } from './speedAxis';
 
 Chart.register(LinearScale, LogarithmicScale, PointElement, Tooltip);

@@ -1,6 +1,6 @@
 import { kitWith, resolveRig, SURFACE_STATES, type Approach, type SurfaceState } from '@strut-spot/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { CheckSection } from '../../ui/CheckSection';
 import { ChoiceField } from '../../ui/ChoiceField';

@@ -2,8 +2,8 @@ import { pullWords, type HoldReport } from '@strut-spot/core';
 import { format, parseISO } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useState } from 'react';
-import { nowIso } from '../../app/newId';
-import { useShot } from '../../app/useShot';
+import { nowIso } from '../../state/newId';
+import { useShot } from '../../state/useShot';
 
 /** What a hand scale must show, with a scale to practise on and the record of what was pulled. */
 export function PullTestPanel({ test }: { test: HoldReport['pullTest'] }) {

@@ -1,5 +1,5 @@
 import { pullWords, type HoldClearReport, type RuleDefinition } from '@strut-spot/core';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 
 const ORDER: readonly RuleDefinition['when'][] = ['before mounting', 'before moving', 'under way', 'after'];
 

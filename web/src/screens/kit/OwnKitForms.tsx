@@ -11,7 +11,7 @@ import {
 import { useForm, type FieldErrors, type UseFormRegisterReturn } from 'react-hook-form';
 import { toast } from 'sonner';
 import { number, object, string } from 'yup';
-import { newId } from '../../app/newId';
+import { newId } from '../../state/newId';
 import { changeKitBox } from '../../storage/kitBox';
 
 const name = () => string().trim().required('It needs a name').max(120, 'At most 120 characters');

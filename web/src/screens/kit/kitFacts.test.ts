@@ -1,5 +1,5 @@
 import { kitWith, type KitKind } from '@strut-spot/core';
-import { surfaceWords } from '../carrier/surfaceWords';
+import { surfaceWords } from '../../ui/surfaceWords';
 import { kitFacts, type KitPiece } from './kitFacts';
 
 const kit = kitWith();

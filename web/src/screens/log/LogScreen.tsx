@@ -5,8 +5,8 @@ import { Trash2 } from 'lucide-react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { boolean, object, string } from 'yup';
-import { newId, nowIso } from '../../app/newId';
-import { useShot } from '../../app/useShot';
+import { newId, nowIso } from '../../state/newId';
+import { useShot } from '../../state/useShot';
 
 const schema = object({
   done: boolean().defined(),

@@ -4,8 +4,8 @@ import { Copy, FileDown, FileUp, Plus, Trash2 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { download, fileNameOf } from '../../app/download';
-import { newId, nowIso } from '../../app/newId';
+import { download, fileNameOf } from '../../devices/download';
+import { newId, nowIso } from '../../state/newId';
 import { computing } from '../../workers/core';
 import { readOuting, removeOuting, saveOuting, useOutings } from '../../storage/outings';
 

@@ -2,8 +2,8 @@ import { groundById, knownMachines, newCarrier, resolveRig, rigOfCarrier } from 
 import { Ruler, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { newId } from '../../app/newId';
-import { useOuting } from '../../app/OutingProvider';
+import { newId } from '../../state/newId';
+import { useOuting } from '../../state/OutingProvider';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';

@@ -3,7 +3,7 @@ import { OUTING_LIMITS } from '@strut-spot/core';
 import { useEffect } from 'react';
 import { useForm } from 'react-hook-form';
 import { object, string } from 'yup';
-import { useOuting } from '../../app/OutingProvider';
+import { useOuting } from '../../state/OutingProvider';
 
 const name = () => string().defined().max(OUTING_LIMITS.nameLength, `at most ${OUTING_LIMITS.nameLength} characters`);
 

@@ -15,8 +15,8 @@ import {
 } from '@dnd-kit/sortable';
 import type { Shot } from '@strut-spot/core';
 import { toast } from 'sonner';
-import { newId } from '../../app/newId';
-import { useOuting } from '../../app/OutingProvider';
+import { newId } from '../../state/newId';
+import { useOuting } from '../../state/OutingProvider';
 import { ShotRow } from './ShotRow';
 
 export function ShotList() {

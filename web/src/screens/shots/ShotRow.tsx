@@ -12,7 +12,7 @@ import {
 } from '@strut-spot/core';
 import { Copy, GripVertical, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { useOuting } from '../../app/OutingProvider';
+import { useOuting } from '../../state/OutingProvider';
 import { NumberField } from '../../ui/NumberField';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { CHECK_NAMES } from '../../ui/checkNames';

@@ -9,9 +9,9 @@ import {
 } from '@strut-spot/core';
 import { FileDown, FileUp, X } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { download } from '../../app/download';
-import { newId, nowIso } from '../../app/newId';
-import { useShot } from '../../app/useShot';
+import { download } from '../../devices/download';
+import { newId, nowIso } from '../../state/newId';
+import { useShot } from '../../state/useShot';
 import { useStandInLog } from '../../devices/standInLogger';
 import { computing } from '../../workers/core';
 import { readLogFile } from '../../workers/readLog';

@@ -1,7 +1,7 @@
-import { type SteadyMend } from '@strut-spot/core';
+import type { SteadyMend } from '@strut-spot/core';
 import { Eye, Wrench } from 'lucide-react';
-import { useShot } from '../../app/useShot';
-import { useSpotChange } from '../../app/useSpotChange';
+import { useShot } from '../../state/useShot';
+import { useSpotChange } from '../../state/useSpotChange';
 
 interface MendListProps {
   readonly mends: readonly SteadyMend[];

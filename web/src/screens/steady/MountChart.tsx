@@ -2,10 +2,10 @@ import { AS_IT_IS, hertzWords, kitWith, SHAKE_BAND_HZ, type WhatIf } from '@stru
 import { Slider } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { Line } from 'react-chartjs-2';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
-import { bandsAndMarks, paperOptions, points, sheetInk } from './chartPaper';
+import { bandsAndMarks, paperOptions, points, sheetInk } from '../../ui/chartPaper';
 
 const FACTORS = [
   ['length', 'Length', 0.3, 2],

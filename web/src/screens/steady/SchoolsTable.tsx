@@ -1,5 +1,5 @@
-import { type School, type Schools } from '@strut-spot/core';
-import { useShot } from '../../app/useShot';
+import type { School, Schools } from '@strut-spot/core';
+import { useShot } from '../../state/useShot';
 import { judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';

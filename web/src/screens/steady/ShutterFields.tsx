@@ -1,5 +1,5 @@
 import { DRAWN_TIGHT, exposureWords, FASTENINGS, kitWith, type Fastening, type SteadyReport } from '@strut-spot/core';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { ModeFields } from '../../ui/ModeFields';
 

@@ -1,8 +1,8 @@
 import { kitWith, SHAKE_BAND_HZ, type SteadyReport } from '@strut-spot/core';
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
-import { useShot } from '../../app/useShot';
-import { bandsAndMarks, paperOptions, points, sheetInk, type Band, type Mark } from './chartPaper';
+import { useShot } from '../../state/useShot';
+import { bandsAndMarks, paperOptions, points, sheetInk, type Band, type Mark } from '../../ui/chartPaper';
 
 type Shown = 'motion' | 'picture';
 

@@ -1,11 +1,11 @@
 import { MPS_PER_KMH, MPS_PER_MPH, worstSpeed } from '@strut-spot/core';
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { useSettings } from '../../storage/settings';
 import { judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
-import { bandsAndMarks, paperOptions, sheetInk } from './chartPaper';
+import { bandsAndMarks, paperOptions, sheetInk } from '../../ui/chartPaper';
 
 /** The same shot at other speeds: a resonance shows as a speed that is worse than those on both sides. */
 export function SpeedChart({ themeKey }: { themeKey: string }) {

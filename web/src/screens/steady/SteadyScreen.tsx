@@ -1,6 +1,6 @@
 import { causeWords, resolveRig, type Figure } from '@strut-spot/core';
 import { useState, useSyncExternalStore } from 'react';
-import { useShot } from '../../app/useShot';
+import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { RideFields } from '../../ui/RideFields';
 import { VerdictMark } from '../../ui/VerdictMark';

@@ -1,6 +1,6 @@
 /** @jest-environment node */
-import type { SearchJob, SearchQuestion, SpotResult } from '@strut-spot/core';
 import type * as Searching from './searching';
+import type { SearchJob, SearchQuestion, SpotResult } from '@strut-spot/core';
 
 const steps = jest.fn();
 const exact = jest.fn();

@@ -1,0 +1,71 @@
+import { multiplyRotations, panTiltRollFromRotation, type PanTiltRoll } from '../../../mathematics/geometry/rotation';
+import type { Pixel } from '../../../mathematics/lens/lens';
+import type { PosedRig } from '../../../posing/rig/poseRig';
+import { poseStrut } from '../../../posing/strut/kinematics';
+import { elevationOfHeightDeg, solveTiltDeg, stanceChange } from '../../../posing/aiming/solveAngles';
+import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import { skylineNormal } from '../../../posing/aiming/horizon';
+import { postureError, readHorizon, setUpAnglesFor } from './horizonReading';
+
+export interface ClipCorrection {
+  readonly kind: 'correction';
+  /** How the camera pointed in the clip, and how it was meant to, degrees, action stance. */
+  readonly measured: { readonly tiltDeg: number; readonly rollDeg: number };
+  readonly predicted: { readonly tiltDeg: number; readonly rollDeg: number };
+  /** To add to the level's reading in the set-up stance. */
+  readonly tiltByDeg: number;
+  readonly rollByDeg: number;
+  /** Whole notches of the joint for the tilt; null for a joint that holds anywhere. */
+  readonly notches: number | null;
+  /** What is left after whole notches, degrees. */
+  readonly restDeg: number;
+  readonly newAngles: PanTiltRoll;
+}
+
+export type ClipResult = ClipCorrection | { readonly kind: "can't say"; readonly because: string };
+
+/**
+ * From the horizon marked in a test clip to the turn that puts it where it was wanted.
+ * The clip is filmed in the action stance on level ground.
+ * @param wantedHeight fraction from the top, or null to come back to what was predicted
+ */
+export function correctFromClip(
+  resolved: ResolvedSetUp,
+  setUpRig: PosedRig,
+  actionRig: PosedRig,
+  marks: { readonly left: Pixel; readonly right: Pixel },
+  wantedHeight: number | null,
+): ClipResult {
+  const reading = readHorizon(resolved.lens, marks.left, marks.right);
+  if (reading.kind === "can't say") return reading;
+  const predictedRotation = poseStrut(resolved, setUpRig, actionRig).worldFromCamera.rotation;
+  const predicted = panTiltRollFromRotation(predictedRotation);
+  const change = multiplyRotations(
+    postureError(predictedRotation, reading),
+    stanceChange(setUpRig, actionRig, resolved.placed.spot.partId),
+  );
+  const { angles } = resolved.setUp;
+  let newAngles = setUpAnglesFor(change, { panDeg: predicted.panDeg, tiltDeg: predicted.tiltDeg, rollDeg: 0 });
+  if (wantedHeight !== null) {
+    const normal = skylineNormal(
+      { point: [0, 0, 0], normal: [0, 1, 0], ahead: [1, 0, 0], world: 'trail' },
+      predictedRotation,
+    );
+    const level = setUpAnglesFor(change, { panDeg: predicted.panDeg, tiltDeg: reading.tiltDeg, rollDeg: 0 });
+    const tiltDeg = solveTiltDeg(change, level, elevationOfHeightDeg(resolved.lens, wantedHeight), normal);
+    if (tiltDeg !== null) newAngles = { ...level, tiltDeg };
+  }
+  const tiltByDeg = newAngles.tiltDeg - angles.tiltDeg;
+  const step = resolved.head.notchDeg.value;
+  const notches = step > 0 ? Math.round(tiltByDeg / step) : null;
+  return {
+    kind: 'correction',
+    measured: reading,
+    predicted: { tiltDeg: predicted.tiltDeg, rollDeg: predicted.rollDeg },
+    tiltByDeg,
+    rollByDeg: newAngles.rollDeg - angles.rollDeg,
+    notches,
+    restDeg: notches === null ? 0 : tiltByDeg - notches * step,
+    newAngles: { panDeg: angles.panDeg, tiltDeg: newAngles.tiltDeg, rollDeg: newAngles.rollDeg },
+  };
+}

@@ -1,0 +1,76 @@
+import { usualRide } from '../../posing/lookup/grounds';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import type { IntentDefinition } from '../../words/shot/intent';
+import { rankSpots } from '../../judging/advice/rankSpots';
+import { standardCamera } from '../../posing/strut/plainSetUp';
+import { NO_OWN_KIT } from '../../words/kit/ownKit';
+import { OUTING_FORMAT, OUTING_VERSION, type Outing, type OutingCarrier, type Shot } from './outing';
+
+/** The rig a new outing starts with. Stature of an adult between the European means for women and men: estimate 1.6 to 1.85 m. */
+export const standardRig = (): RigSpec => ({
+  machineId: 'mountain-bike',
+  fit: {},
+  wornIds: ['rider-body', 'full-face-helmet'],
+  statureM: 1.75,
+});
+
+/** @param now ISO 8601 */
+export const newOuting = (id: string, now: string): Outing => ({
+  format: OUTING_FORMAT,
+  version: OUTING_VERSION,
+  id,
+  name: 'New outing',
+  place: '',
+  date: now.slice(0, 10),
+  startsAt: '09:00',
+  riderName: '',
+  note: '',
+  carriers: [{ id: 'carrier', rig: standardRig(), ride: usualRide(resolveRig(standardRig()).machine), spotLogs: [] }],
+  ownKit: NO_OWN_KIT,
+  shots: [],
+  createdAt: now,
+  changedAt: now,
+});
+
+/** A carrier of the catalogue as it stands there, its rider dressed as usual. @throws RangeError for a machine it lacks */
+export const newCarrier = (id: string, machineId: string, statureM: number): OutingCarrier => {
+  const base = { machineId, fit: {}, statureM };
+  const { machine } = resolveRig({ ...base, wornIds: [] });
+  const passing = machine.passing !== undefined;
+  return {
+    id,
+    ride: usualRide(machine),
+    spotLogs: [],
+    rig: {
+      ...base,
+      wornIds: machine.wearing,
+      // Somebody has to pass a camera that stays.
+      ...(passing
+        ? { subject: { machineId: 'mountain-bike', distanceM: 4, bearingDeg: 0, headingDeg: 90, aboveM: 0 } }
+        : {}),
+    },
+  };
+};
+
+/** A shot for an intent at the spot whose frame suits it best, camera already aimed. */
+export function newShot(id: string, carrierId: string, rig: RigSpec, intent: IntentDefinition): Shot {
+  const { actionStanceId } = resolveRig(rig).machine;
+  const best = rankSpots(rig, intent, standardCamera(), actionStanceId)[0];
+  if (!best) throw new RangeError(`no spot of this carrier shows what "${intent.name}" asks for`);
+  return {
+    id,
+    name: intent.name,
+    carrierId,
+    intentId: intent.id,
+    note: '',
+    seconds: intent.seconds,
+    actionStanceId,
+    horizonAt: best.horizonAt,
+    setUp: best.setUp,
+    clips: [],
+    log: [],
+    acknowledged: [],
+    pullTests: [],
+  };
+}

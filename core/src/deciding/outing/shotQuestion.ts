@@ -1,0 +1,19 @@
+import type { ShotQuestion } from '../../words/shot/shotQuestion';
+import { carrierOfShot, measuredBands, rigOfCarrier, type Outing, type Shot } from './outing';
+
+/** All that a shot's evaluation needs, from its outing. @throws RangeError when the shot names a carrier that the outing lacks */
+export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
+  const carrier = carrierOfShot(outing, shot);
+  const { setUp, intentId, actionStanceId, horizonAt, ask } = shot;
+  return {
+    rig: rigOfCarrier(outing, carrier),
+    setUp,
+    intentId,
+    actionStanceId,
+    horizonAt,
+    ride: carrier.ride,
+    // An ask of another intent belongs to what the shot was before.
+    ...(ask && ask.intentId === intentId ? { ask } : {}),
+    measured: measuredBands(carrier, setUp.spotId),
+  };
+}

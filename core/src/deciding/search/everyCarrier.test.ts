@@ -1,0 +1,70 @@
+/** A first shot from every carrier, and how the kind of shot decides about place and lens; common practice, no source. */
+import { CARRIERS } from '../../../catalog/index.generated';
+import { intentOf } from '../../posing/lookup/intentOf';
+import { newCarrier, newShot } from '../outing/newOuting';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import { frameSetUp } from '../../physics/framing/frameSetUp';
+import { rankSpots } from '../../judging/advice/rankSpots';
+import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
+import { plainSetUp, standardCamera } from '../../posing/strut/plainSetUp';
+
+const machines = CARRIERS.flatMap((c) => (c.kind === 'machine' ? [c] : []));
+
+it.each(machines.map((m) => m.id))(
+  '%s: a shot of the way ahead stands on a spot that takes its base, aimed level within reason',
+  (id) => {
+    const { rig } = newCarrier('c', id, 1.75);
+    const shot = newShot('s', 'c', rig, intentOf('clear-ahead'));
+    const resolved = resolveSetUp(rig, shot.setUp);
+    expect(resolved.placed.spot.id).toBe(shot.setUp.spotId);
+    expect(Math.abs(shot.setUp.angles.tiltDeg)).toBeLessThan(70);
+    expect(shot.actionStanceId).toBe(resolveRig(rig).machine.actionStanceId);
+    const [stance] = frameSetUp(rig, shot.setUp, shot.actionStanceId, 32, shot.actionStanceId).stances;
+    expect(stance!.measures.shares.own).toBeLessThan(0.35);
+  },
+);
+
+it('nobody on board: there is no face to look back at, and that is said', () => {
+  const { rig } = newCarrier('c', 'multirotor', 1.75);
+  expect(() => newShot('s', 'c', rig, intentOf('look-back-at-the-face'))).toThrow(/no spot of this carrier shows what/);
+});
+
+it('the lower the spot the faster it feels: a boot or a bumper beats the helmet’s top', () => {
+  const feel = (machineId: string, spotId: string) => {
+    const { rig } = newCarrier('c', machineId, 1.75);
+    const { actionStanceId } = resolveRig(rig).machine;
+    const plain = plainSetUp(rig, spotId, standardCamera())!;
+    const setUp = aimedSetUp(rig, plain, intentOf('clear-ahead'), actionStanceId, 0.4)!;
+    return frameSetUp(rig, setUp, actionStanceId, 32).weightedSpeedFeel!;
+  };
+  expect(feel('road-bike', 'boot')).toBeGreaterThan(feel('road-bike', 'helmet-top') * 2);
+  expect(feel('coupe', 'front-bumper')).toBeGreaterThan(feel('coupe', 'roof') * 1.5);
+  expect(feel('longboard', 'under-deck')).toBeGreaterThan(feel('longboard', 'helmet-top') * 4);
+});
+
+it('a far subject picks the long lens, a near one does not', () => {
+  const pick = (distanceM: number) => {
+    const { rig } = newCarrier('c', 'powerboat', 1.75);
+    const spec = { ...rig, subject: { machineId: 'kayak', distanceM, bearingDeg: 0, headingDeg: 90, aboveM: 0 } };
+    const [best] = rankSpots(
+      spec,
+      intentOf('far-subject'),
+      { cameraId: 'phone', modeId: 'wide', stabiliserId: 'off' },
+      'planing',
+    );
+    return best!.setUp.modeId;
+  };
+  expect(pick(60)).toBe('long');
+  expect(pick(4)).not.toBe('long');
+});
+
+it('a thin strip of bonnet is in the picture from the bonnet, none from the bumper', () => {
+  const machineShare = (spotId: string) => {
+    const { rig } = newCarrier('c', 'coupe', 1.75);
+    const setUp = aimedSetUp(rig, plainSetUp(rig, spotId, standardCamera())!, intentOf('clear-ahead'), 'cruise', 0.45)!;
+    return frameSetUp(rig, setUp, 'cruise', 48, 'cruise').stances[0]!.measures.shares.machine;
+  };
+  expect(machineShare('bonnet')).toBeGreaterThan(0.02);
+  expect(machineShare('front-bumper')).toBeLessThan(0.02);
+});

@@ -1,0 +1,67 @@
+import { distance } from '../../mathematics/geometry/vec3';
+import { bodySegments } from '../../posing/body/segments';
+import type { CandidateScene } from '../../judging/checks/searchCheck';
+import type { BaseKind } from '../../words/carrier/surface';
+import { COST_CLASSES, type CostClass } from '../../words/kit/cost';
+import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import { clamp } from '../../mathematics/units/angle';
+import type { Term } from '../../judging/checks/candidate';
+
+/** Minutes from the box to a set angle, by base; each link and each turning joint adds to it. Common practice, no source. */
+const MINUTES: Readonly<Record<BaseKind, number>> = {
+  suction: 4,
+  adhesive: 6,
+  clamp: 3,
+  jaw: 2,
+  strap: 3,
+  harness: 3,
+  bolt: 8,
+  magnet: 1,
+  tape: 2,
+  bite: 1,
+  stand: 2,
+  hand: 1,
+};
+const LINK_MINUTES = 1.5;
+const BALL_MINUTES = 1;
+/** Where a mass and a time are felt: half the term is gone there. */
+const FELT_KG = 0.4;
+const FELT_MINUTES = 8;
+
+export function plainFigures({ base, links, head, camera }: ResolvedSetUp) {
+  const costs = [base, head, camera, ...links.map((l) => l.definition)].map((piece) =>
+    COST_CLASSES.indexOf(piece.cost),
+  );
+  return {
+    massKg: [base, head, camera, ...links.map((l) => l.definition)].reduce((sum, piece) => sum + piece.massKg.value, 0),
+    minutes: MINUTES[base.kind] + links.length * LINK_MINUTES + (head.turns.pan ? BALL_MINUTES : 0),
+    cost: COST_CLASSES[Math.max(...costs)]! satisfies CostClass,
+  };
+}
+
+/** What needs no model: mass, minutes, reach, distance from the mouth. */
+export function plainTerms({ resolved, pose, sightlines, carrier }: CandidateScene): readonly Term[] {
+  const { massKg, minutes } = plainFigures(resolved);
+  const { body } = sightlines.scene.ridden[0]!.rig;
+  const camera = pose.worldFromCamera.position;
+  const arm = bodySegments(carrier.rig.statureM);
+  const reach = body
+    ? Math.min(...(['left', 'right'] as const).map((side) => distance(body.upperArm[side].position, camera))) /
+      (arm.upperArmM + arm.forearmM + arm.handM)
+    : Infinity;
+  const fromMouthM = body ? distance(body.head.position, camera) : Infinity;
+  return [
+    { id: 'light', value: 1 / (1 + massKg / FELT_KG), text: `${Math.round(massKg * 1000)} g with its strut` },
+    { id: 'quick', value: 1 / (1 + minutes / FELT_MINUTES), text: `about ${Math.round(minutes)} min to set up` },
+    {
+      id: 'reach',
+      value: clamp(1 - Math.max(0, reach - 0.8) / 0.4, 0, 1),
+      text: reach <= 1 ? 'its button is in reach' : 'its button is out of reach under way',
+    },
+    {
+      id: 'talk',
+      value: Number.isFinite(fromMouthM) ? 1 / (1 + (fromMouthM / 0.4) ** 2) : 0,
+      text: Number.isFinite(fromMouthM) ? `${fromMouthM.toFixed(1)} m from the mouth` : 'nobody talks here',
+    },
+  ];
+}

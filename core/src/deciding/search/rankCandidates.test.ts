@@ -1,0 +1,163 @@
+import { askedIntent } from '../../posing/lookup/askedIntent';
+import { newAsk, TERM_IDS, type TermId } from '../../words/shot/ask';
+import { USUAL_WEIGHTS, weightsOf } from '../../judging/checks/weights';
+import type { Candidate, SpotResult } from '../../judging/checks/candidate';
+import { likeness, lostAgainst, rankCandidates, schoolCosts, withVariety } from './rankCandidates';
+import { scoreOf } from './score';
+import { whyNot } from './whyNot';
+
+const candidate = (id: string, values: Partial<Record<TermId, number>>, over: Partial<Candidate> = {}): Candidate => ({
+  id,
+  carrierId: 'c',
+  spotId: id[0]!,
+  spotName: id,
+  placeKind: 'machine',
+  setUp: {} as Candidate['setUp'],
+  horizonAt: null,
+  terms: TERM_IDS.map((term) => ({ id: term, value: values[term] ?? 0.5, text: `${term} ${values[term] ?? 0.5}` })),
+  exact: false,
+  ...over,
+  facts: {
+    shares: {},
+    speedFeel: 1,
+    slopeShown: null,
+    inSeam: [],
+    unsteadiness: 0.4,
+    massKg: 0.2,
+    minutes: 4,
+    cost: 'a meal',
+    cameraName: 'Cube camera',
+    modeName: 'Wide 16:9',
+    stabiliserName: 'Off',
+    baseName: 'Tube clamp',
+    linkNames: [],
+    damped: false,
+    horizontalFovDeg: 100,
+    heightM: 1,
+    viewDeg: 0,
+    outM: 0.05,
+    ...over.facts,
+  },
+});
+
+describe('a score', () => {
+  it('is the sum of its terms by their weights: all of everything is one, nothing is zero', () => {
+    const all = candidate('a', Object.fromEntries(TERM_IDS.map((t) => [t, 1])));
+    const none = candidate('b', Object.fromEntries(TERM_IDS.map((t) => [t, 0])));
+    expect(scoreOf(all.terms, USUAL_WEIGHTS)).toBeCloseTo(1, 12);
+    expect(scoreOf(none.terms, USUAL_WEIGHTS)).toBe(0);
+  });
+
+  it('another weight ranks anew, without another search', () => {
+    const steady = candidate('s', { steady: 1, picture: 0.6 });
+    const pretty = candidate('p', { steady: 0.2, picture: 0.9 });
+    const first = (weights: Partial<Record<TermId, number>>) =>
+      rankCandidates([steady, pretty], { ...USUAL_WEIGHTS, ...weights })[0]!.candidate.id;
+    expect(first({ picture: 12, steady: 0 })).toBe('p');
+    expect(first({ picture: 2, steady: 12 })).toBe('s');
+  });
+
+  it('equals stand by their id, whatever the order they came in', () => {
+    const [a, b] = [candidate('a1', {}), candidate('b1', {})];
+    for (const list of [
+      [a, b],
+      [b, a],
+    ]) {
+      expect(rankCandidates(list, USUAL_WEIGHTS).map((r) => r.candidate.id)).toEqual(['a1', 'b1']);
+    }
+  });
+
+  it('what one loses against another is the difference of their scores, term by term', () => {
+    const [a, b] = [candidate('a', { picture: 0.9 }), candidate('b', { picture: 0.4, steady: 0.8 })];
+    const lost = lostAgainst(b, a, USUAL_WEIGHTS);
+    expect(lost[0]!.id).toBe('picture');
+    const sum = lost.reduce((total, t) => total + t.lost, 0);
+    expect(sum).toBeCloseTo(scoreOf(a.terms, USUAL_WEIGHTS) - scoreOf(b.terms, USUAL_WEIGHTS), 12);
+  });
+});
+
+describe('the first ones', () => {
+  it('are different: three chests do not come before a bar that is nearly as good', () => {
+    const chests = ['c1', 'c2', 'c3'].map((id, i) => candidate(id, { picture: 0.9 - i * 0.01 }, { placeKind: 'body' }));
+    const bar = candidate('b1', { picture: 0.7 });
+    const order = withVariety(rankCandidates([...chests, bar], USUAL_WEIGHTS), 2).map((r) => r.candidate.id);
+    expect(order).toEqual(['c1', 'b1', 'c2', 'c3']);
+  });
+
+  it('on one spot, another camera that feels otherwise comes before a twin of the first', () => {
+    const first = candidate('a1', { picture: 0.9 });
+    const twin = candidate('a2', { picture: 0.89 });
+    const other = candidate(
+      'a3',
+      { picture: 0.84 },
+      { facts: { ...first.facts, cameraName: 'another', speedFeel: 4 } },
+    );
+    expect(likeness(first, other)).toBeLessThan(likeness(first, twin) - 0.05);
+    const order = withVariety(rankCandidates([first, twin, other], USUAL_WEIGHTS), 2).map((r) => r.candidate.id);
+    expect(order).toEqual(['a1', 'a3', 'a2']);
+  });
+
+  it('likeness is one with itself, and nothing between carriers', () => {
+    const a = candidate('a', {});
+    expect(likeness(a, a)).toBeCloseTo(1, 12);
+    expect(likeness(a, { ...a, carrierId: 'other' })).toBe(0);
+  });
+});
+
+it('schools say what they cost: nothing for the one that has the best', () => {
+  const head = candidate('h', { picture: 0.9 }, { placeKind: 'head' });
+  const machine = candidate('m', { picture: 0.5 });
+  const ranked = rankCandidates([head, machine], USUAL_WEIGHTS);
+  const cost = (id: string) => schoolCosts(ranked, USUAL_WEIGHTS).find((s) => s.id === id)!;
+  expect(cost('head')).toMatchObject({ count: 1, lost: 0, mostly: null });
+  expect(cost('machine')).toMatchObject({ count: 1, mostly: 'picture' });
+  expect(cost('body')).toMatchObject({ count: 0, lost: null });
+});
+
+describe('why not there', () => {
+  const spot = (over: Partial<SpotResult>): SpotResult => ({
+    carrierId: 'c',
+    spotId: 's',
+    spotName: 'S',
+    tried: 1,
+    inAllStances: 1,
+    candidates: [],
+    rejections: [],
+    ...over,
+  });
+  const [best] = rankCandidates([candidate('a', { picture: 1 })], USUAL_WEIGHTS);
+  it('tells what stopped it, what it gives away, or that it is the best', () => {
+    const reasons = [{ check: 'hold', because: 'too long', mend: 'shorter', times: 3 }];
+    expect(whyNot(spot({ rejections: reasons }), best!, USUAL_WEIGHTS)).toMatchObject({ kind: 'rejected', reasons });
+    const behind = whyNot(spot({ candidates: [candidate('b', { picture: 0.2 })] }), best!, USUAL_WEIGHTS);
+    expect(behind).toMatchObject({ kind: 'behind', terms: [{ id: 'picture' }] });
+    expect(whyNot(spot({ candidates: [best!.candidate] }), best!, USUAL_WEIGHTS)).toEqual({ kind: 'best' });
+  });
+});
+
+describe('an ask', () => {
+  const ask = newAsk('hands-and-trail', 'c');
+  it('changes the intent where it says so, and nothing else', () => {
+    const changed = askedIntent({ ...ask, shares: { sky: [0.1, 0.2] }, horizonBand: [0.3, 0.4] });
+    expect(changed.wants.find((w) => w.id === 'sky')!.share).toEqual([0.1, 0.2]);
+    expect(changed.wants.find((w) => w.id === 'way')!.share).toEqual([0.16, 0.85]);
+    expect(changed.horizonBand).toEqual([0.3, 0.4]);
+  });
+  it('without hands wants none, with hands wants some, in any intent', () => {
+    const hands = (intentId: string, hands: 'with' | 'without') =>
+      askedIntent({ ...newAsk(intentId, 'c'), hands }).wants.find((w) => w.id === 'hands')!.share;
+    expect(hands('hands-and-trail', 'without')[1]).toBeLessThan(0.01);
+    expect(hands('clear-ahead', 'with')[0]).toBeGreaterThan(0);
+    expect(hands('who-follows', 'with')[0]).toBeGreaterThan(0);
+  });
+  it('weighs what it asks for, and no feel where none matters', () => {
+    expect(weightsOf(ask)).toMatchObject({ reach: 0, talk: 0, feel: 3 });
+    expect(weightsOf({ ...ask, talking: true, reachable: true, feel: null })).toMatchObject({
+      reach: 3,
+      talk: 3,
+      feel: 0,
+    });
+    expect(weightsOf({ ...ask, weights: { steady: 0 } }).steady).toBe(0);
+    expect(weightsOf(newAsk('low-and-fast', 'c')).feel).toBeGreaterThan(weightsOf(ask).feel);
+  });
+});

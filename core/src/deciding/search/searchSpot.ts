@@ -1,0 +1,232 @@
+import { frameScore } from '../../judging/checks/frame/frameCheck';
+import { SEARCH_CHECKS } from '../../judging/checks/searchChecks';
+import type { CandidateScene, SearchCheck } from '../../judging/checks/searchCheck';
+import { carrierScene } from '../../posing/scene/carrierScene';
+import type { FramedSetUp } from '../../physics/framing/stanceFrame';
+import { coarseFramed, coarseStance, forget, type CoarseFor } from '../../physics/framing/sightlines';
+import { spotZone } from '../../posing/rig/spotZone';
+import { placedSpots } from '../../posing/rig/spots';
+import { baseRefusal } from '../../posing/strut/baseRefusal';
+import type { BaseDefinition } from '../../words/kit/base';
+import type { CameraDefinition } from '../../words/kit/camera';
+import { kitWith } from '../../posing/lookup/kit';
+import { poseStrut } from '../../posing/strut/kinematics';
+import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import type { LinkUse, SetUp } from '../../words/setUp/setUp';
+import { askedIntent } from '../../posing/lookup/askedIntent';
+import { weightsOf } from '../../judging/checks/weights';
+import { candidateOf } from './candidateOf';
+import type { Candidate, CandidateFacts, Rejection, SpotResult, Term } from '../../judging/checks/candidate';
+import { mixed } from './mixed';
+import { placesWith, softLinks } from './places';
+import { plainTerms } from './plainTerms';
+import { scoreOf } from './score';
+import { searchedCarrier, type SearchJob, type SearchQuestion } from '../../judging/checks/searchQuestion';
+import { byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
+import { basesByHabit } from '../../posing/strut/plainSetUp';
+import { viewsOf } from './views';
+
+export interface SearchOptions {
+  /** Leaves nothing out: every place and view goes through every round. For tests; slow. */
+  readonly exhaustive?: boolean;
+}
+
+/** All that one spot gives for an ask. Same input, same result, whatever else was searched before. */
+export function searchSpot(question: SearchQuestion, job: SearchJob, options: SearchOptions = {}): SpotResult {
+  const steps = searchSteps(question, job, options);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The same in many short steps, each telling how many pictures have been looked at: for whoever wants to stop or do something else between. */
+export function* searchSteps(
+  question: SearchQuestion,
+  job: SearchJob,
+  options: SearchOptions = {},
+): Generator<number, SpotResult> {
+  const carrier = searchedCarrier(question, job.carrierId);
+  const { rig } = carrier;
+  const spot = placedSpots(rig).find((p) => p.spot.id === job.spotId)?.spot;
+  if (!spot) throw new RangeError(`searchSpot: no spot "${job.spotId}" on carrier "${job.carrierId}"`);
+  const kept = options.exhaustive
+    ? {
+        ...KEPT,
+        places: Infinity,
+        viewsPerCamera: Infinity,
+        judged: Infinity,
+        onEveryBase: Infinity,
+        candidates: Infinity,
+      }
+    : KEPT;
+  const spotted: Spotted = {
+    question,
+    carrier,
+    scene: carrierScene(rig, carrier.actionStanceId),
+    intent: askedIntent(question.ask),
+    kept,
+  };
+  const rejections = new Map<string, Rejection & { times: number }>();
+  const reject = (rejection: Rejection) => {
+    const known = rejections.get(rejection.because);
+    if (known) known.times++;
+    else rejections.set(rejection.because, { ...rejection, times: 1 });
+  };
+  const head = { carrierId: job.carrierId, spotId: spot.id, spotName: spot.name };
+  const done = (tried: number, inAllStances: number, candidates: readonly Candidate[]): SpotResult => ({
+    ...head,
+    tried,
+    inAllStances,
+    candidates,
+    rejections: [...rejections.values()].sort((a, b) => b.times - a.times || a.because.localeCompare(b.because)),
+  });
+
+  const kit = kitWith(rig.ownKit);
+  const inKit = <Item extends { readonly id: string }>(items: readonly Item[]) =>
+    items.filter((item) => question.pieceIds.includes(item.id));
+  const bases = basesByHabit(inKit(kit.bases), spot.surface).slice(0, KEPT.bases);
+  for (const base of inKit(kit.bases)) {
+    const refusal = baseRefusal(base, spot.surface);
+    if (refusal) reject({ check: 'fits', because: `${base.name}: ${refusal}`, mend: insteadOf(bases) });
+  }
+  const cameras = inKit(kit.cameras);
+  if (bases.length === 0 || cameras.length === 0) {
+    const lacks = bases.length === 0 ? 'no base in the kit goes on it' : 'no camera in the kit';
+    reject({ check: 'fits', because: lacks, mend: 'look through everything, not the box alone' });
+    return done(0, 0, []);
+  }
+
+  const count: Count = { tried: 0, inAllStances: 0 };
+  const places = placesWith(inKit(kit.links)).filter((links) => {
+    let first: Rejection | null = null;
+    for (const base of bases) {
+      const stop = stopAtPlace(spotted, spot.id, base, links, lightest(cameras));
+      if (!stop) return true;
+      first ??= stop;
+    }
+    reject(first!);
+    return false;
+  });
+  const sketching = sketch(spotted, spot.id, bases[0]!, cameras, places, count);
+  let sketched = sketching.next();
+  while (!sketched.done) {
+    yield count.tried;
+    sketched = sketching.next();
+  }
+  const sketches = sketched.value;
+  if (sketches.length === 0) {
+    reject({ check: 'frame', because: 'no tilt or turn of its joints shows what is asked', mend: null });
+    return done(count.tried, count.inAllStances, []);
+  }
+  const judged: Candidate[] = [];
+  const judge = (s: Sketch & { framed: FramedSetUp }, setUp: SetUp) => {
+    const candidate = judgeOne(spotted, s, setUp, reject);
+    if (candidate) judged.push(candidate);
+  };
+  const framed: (Sketch & { framed: FramedSetUp })[] = [];
+  for (const s of sketches) {
+    framed.push({ ...s, framed: framedInAll(s, 'ranked') });
+    count.inAllStances++;
+    if (framed.length % FRAMED_A_STEP === 0) yield count.tried;
+  }
+  const best = mixed(
+    framed.map((s) => ({ ...s, score: frameScore(s.framed, spotted.intent) })).sort(byScore),
+    (s) => s.resolved.camera.id,
+    kept.judged,
+  );
+  const soft = softLinks(inKit(kit.links));
+  for (const [rank, promising] of best.entries()) {
+    const s = { ...promising, framed: framedInAll(promising, 'judged') };
+    const { setUp } = s.resolved;
+    // Behind the first few another base would not bring them forward.
+    for (const base of rank < kept.onEveryBase ? bases : bases.slice(0, 1)) judge(s, { ...setUp, baseId: base.id });
+    if (rank < KEPT.softened) for (const piece of soft) judge(s, { ...setUp, links: [...setUp.links, piece] });
+    yield count.tried;
+  }
+  count.tried += judged.length;
+  new Set(sketches.map((s) => s.sightlines)).forEach(forget);
+  // By the usual weights, so that other weights need no other search.
+  const weights = weightsOf({ ...question.ask, weights: {} });
+  const ranked = judged.sort(
+    (a, b) => scoreOf(b.terms, weights) - scoreOf(a.terms, weights) || a.id.localeCompare(b.id),
+  );
+  return done(count.tried, count.inAllStances, ranked.slice(0, kept.candidates));
+}
+
+/** Pictures in all stances between two pauses. */
+const FRAMED_A_STEP = 8;
+
+const lightest = (cameras: readonly CameraDefinition[]): CameraDefinition =>
+  cameras.reduce((a, b) => (b.massKg.value < a.massKg.value ? b : a));
+
+/** What stops every camera at a place, the lightest held against it. */
+function stopAtPlace(
+  spotted: Spotted,
+  spotId: string,
+  base: BaseDefinition,
+  links: readonly LinkUse[],
+  camera: CameraDefinition,
+): Rejection | null {
+  const { carrier, question, intent, scene } = spotted;
+  const [view] = viewsOf(camera, { ...question.ask, format: 'wide' });
+  const resolved = resolveSetUp(carrier.rig, plainAt(spotted, spotId, base, links, view!));
+  const pose = poseStrut(resolved, scene.setUpRig, scene.ridden[0]!.rig);
+  const zone = spotZone(carrier.rig, resolved.placed.spot);
+  for (const { atPlace } of SEARCH_CHECKS) {
+    const stop = atPlace?.({ carrier, ask: question.ask, intent, resolved, pose, zone, exact: false, shaken: null });
+    if (stop) return stop;
+  }
+  return null;
+}
+
+const insteadOf = ([base]: readonly BaseDefinition[]): string | null => (base ? `${base.name} goes on it` : null);
+
+const framedInAll = ({ sightlines, resolved, action }: Sketch, what: CoarseFor): FramedSetUp =>
+  coarseFramed(
+    sightlines,
+    resolved,
+    sightlines.scene.ridden.map((posed, i) =>
+      i === 0 && what === 'ranked' ? action : coarseStance(sightlines, resolved, posed, what),
+    ),
+  );
+
+/** Through all checks, the cheap ones first; null where one stops it. */
+function judgeOne(
+  spotted: Spotted,
+  { sightlines, framed, horizonAt }: Sketch & { framed: FramedSetUp },
+  setUp: SetUp,
+  reject: (rejection: Rejection) => void,
+): Candidate | null {
+  const { carrier, question, intent, scene } = spotted;
+  const resolved = resolveSetUp(carrier.rig, setUp);
+  const pose = poseStrut(resolved, scene.setUpRig, scene.ridden[0]!.rig);
+  let judgedScene: CandidateScene = {
+    carrier,
+    ask: question.ask,
+    intent,
+    resolved,
+    pose,
+    framed,
+    sightlines,
+    zone: spotZone(carrier.rig, resolved.placed.spot),
+    exact: false,
+    shaken: null,
+  };
+  const terms: Term[] = [];
+  let facts: Partial<CandidateFacts> = {};
+  for (const cost of ['cheap', 'dear'] as const satisfies readonly SearchCheck['cost'][]) {
+    for (const check of SEARCH_CHECKS) {
+      if (check.cost !== cost) continue;
+      const judged = check.judge(judgedScene);
+      if (judged.stop) {
+        reject(judged.stop);
+        return null;
+      }
+      terms.push(...judged.terms);
+      facts = { ...facts, ...judged.facts };
+      if (judged.shaken) judgedScene = { ...judgedScene, shaken: judged.shaken };
+    }
+  }
+  return candidateOf(judgedScene, horizonAt, [...terms, ...plainTerms(judgedScene)], facts, false);
+}

@@ -1,0 +1,239 @@
+import { heightsInBand } from '../../posing/aiming/wantedHorizon';
+import type { IntentDefinition } from '../../words/shot/intent';
+import { frameScore } from '../../judging/checks/frame/frameCheck';
+import type { CarrierScene } from '../../posing/scene/carrierScene';
+import type { StanceFrame } from '../../physics/framing/stanceFrame';
+import { coarseFramed, coarseStance, forget, sightlinesFrom, type Sightlines } from '../../physics/framing/sightlines';
+import {
+  inverseRotation,
+  multiplyRotations,
+  panTiltRollFromRotation,
+  rotationFromPanTiltRoll,
+} from '../../mathematics/geometry/rotation';
+import { placedSpots } from '../../posing/rig/spots';
+import type { BaseDefinition } from '../../words/kit/base';
+import type { CameraDefinition } from '../../words/kit/camera';
+import { kitWith } from '../../posing/lookup/kit';
+import { nearestNotch } from '../../posing/aiming/notches';
+import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { LinkUse, SetUp } from '../../words/setUp/setUp';
+import { stanceChange } from '../../posing/aiming/solveAngles';
+import { idOf } from './candidateOf';
+import { mixed } from './mixed';
+import type { SearchedCarrier, SearchQuestion } from '../../judging/checks/searchQuestion';
+import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
+import { fewWidths, viewsOf, type View } from './views';
+
+/** How far each round goes: estimates, held against an exhaustive search on small kits (practice.test.ts) and for speed by npm run bench. */
+export const KEPT = {
+  /** Places at a spot that go on after a look in the action stance. */
+  places: 17,
+  /** Views of each camera at a place that are looked at in all stances. */
+  viewsPerCamera: 3,
+  /** Struts of a spot that the dear checks see. */
+  judged: 24,
+  /** Of these, with soft pieces as well. */
+  softened: 4,
+  /** Bases that the first of them are tried on, and how many those are. */
+  bases: 3,
+  onEveryBase: 8,
+  /** Handed back. */
+  candidates: 24,
+} as const;
+
+/** What is being searched. */
+export interface Spotted {
+  readonly question: SearchQuestion;
+  readonly carrier: SearchedCarrier;
+  readonly scene: CarrierScene;
+  readonly intent: IntentDefinition;
+  readonly kept: { readonly [K in keyof typeof KEPT]: number };
+}
+
+/** Pictures looked at so far. */
+export interface Count {
+  tried: number;
+  inAllStances: number;
+}
+
+/** A picture that shows something of what is asked. */
+export interface Sketch {
+  readonly sightlines: Sightlines;
+  readonly resolved: ResolvedSetUp;
+  readonly horizonAt: number | null;
+  /** In the action stance. */
+  readonly action: StanceFrame;
+  readonly score: number;
+}
+
+/** First rounds: places by a few views in the action stance, then every view of every camera at the best places. Pauses place by place. */
+export function* sketch(
+  spotted: Spotted,
+  spotId: string,
+  base: BaseDefinition,
+  cameras: readonly CameraDefinition[],
+  places: readonly (readonly LinkUse[])[],
+  count: Count,
+): Generator<void, readonly Sketch[]> {
+  const { kept } = spotted;
+  const views = cameras.flatMap((camera) => viewsOf(camera, spotted.question.ask));
+  if (views.length === 0) return [];
+  const few = fewWidths(views);
+  const [height] = heightsOf(spotted);
+  const looked: { links: readonly LinkUse[]; sightlines: Sightlines; best: number }[] = [];
+  for (const links of places) {
+    const sightlines = sightlinesAt(spotted, spotId, base, links, few[0]!);
+    if (!sightlines) continue;
+    let best = 0;
+    for (const view of few) {
+      count.tried++;
+      const found = tryView(spotted, sightlines, spotId, base, links, view, height!);
+      if (found) best = Math.max(best, found.score);
+    }
+    forget(sightlines);
+    looked.push({ links, sightlines, best });
+    yield;
+  }
+  const best = looked
+    .map((p, order) => ({ ...p, order }))
+    .sort((a, b) => b.best - a.best || a.order - b.order)
+    .filter((p, rank) => rank < kept.places || p.links.length === 0);
+  const sketches: Sketch[] = [];
+  for (const { links, sightlines: rough } of best) {
+    const sightlines = sightlinesFrom(rough.scene, rough.reference);
+    for (const camera of cameras) {
+      sketches.push(
+        ...viewsFrom(spotted, camera, (view, h) => {
+          count.tried++;
+          return tryView(spotted, sightlines, spotId, base, links, view, h);
+        }),
+      );
+      yield;
+    }
+  }
+  return sketches;
+}
+
+const heightsOf = ({ intent }: Spotted): readonly (number | null)[] =>
+  intent.horizonBand ? heightsInBand(intent.horizonBand) : [null];
+
+/**
+ * The best views of one camera at a place: modes first, as they are usually stabilised and with the sky line in the middle of its band; then
+ * the best of them otherwise.
+ */
+function viewsFrom(
+  spotted: Spotted,
+  camera: CameraDefinition,
+  tried: (view: View, height: number | null) => Sketch | null,
+): readonly Sketch[] {
+  const { kept, question } = spotted;
+  const heights = heightsOf(spotted);
+  const look = (view: View, height: number | null): Sketch[] => {
+    const found = tried(view, height);
+    return found ? [found] : [];
+  };
+  const all = viewsOf(camera, question.ask);
+  const usual = camera.stabilisers[Math.min(1, camera.stabilisers.length - 1)]!.id;
+  const byMode = all
+    .filter((view) => view.stabiliserId === usual)
+    .flatMap((view) => look(view, heights[0]!))
+    .sort(byScore)
+    .slice(0, kept.viewsPerCamera);
+  const others = byMode.flatMap((first) => {
+    const { modeId } = first.resolved.setUp;
+    const same = all.filter((view) => view.modeId === modeId);
+    const asUsual = same.find((v) => v.stabiliserId === usual)!;
+    const [best] = [first, ...heights.slice(1).flatMap((h) => look(asUsual, h))].sort(byScore);
+    return [
+      best!,
+      ...same.filter((view) => view.stabiliserId !== usual).flatMap((view) => look(view, best!.horizonAt)),
+    ];
+  });
+  return mixed(others.sort(byScore), (s) => s.resolved.stabiliser.id, kept.viewsPerCamera * 2);
+}
+
+type Scored = Pick<Sketch, 'score' | 'resolved'>;
+
+/** Best first; equals by what they are made of, so that the order is always the same. */
+export const byScore = (a: Scored, b: Scored): number =>
+  b.score - a.score || idOf(a.resolved.setUp).localeCompare(idOf(b.resolved.setUp));
+
+export const plainAt = (
+  { carrier: { rig } }: Spotted,
+  spotId: string,
+  base: BaseDefinition,
+  links: readonly LinkUse[],
+  { camera, modeId, stabiliserId, mounting }: View,
+): SetUp => {
+  const hangs = placedSpots(rig).find((p) => p.spot.id === spotId)!.partFromSpot.rotation[4] < -0.4;
+  return {
+    spotId,
+    baseId: base.id,
+    links,
+    headId: 'finger-joint',
+    cameraId: camera.id,
+    modeId,
+    stabiliserId,
+    mounting: mounting === 'upright' && hangs && camera.mounting.includes('inverted') ? 'inverted' : mounting,
+    angles: { panDeg: 0, tiltDeg: 0, rollDeg: 0 },
+  };
+};
+
+function sightlinesAt(
+  spotted: Spotted,
+  spotId: string,
+  base: BaseDefinition,
+  links: readonly LinkUse[],
+  view: View,
+): Sightlines | null {
+  const { carrier, intent, scene } = spotted;
+  const height = intent.horizonBand ? heightsInBand(intent.horizonBand)[0]! : null;
+  const plain = plainAt(spotted, spotId, base, links, view);
+  const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, height);
+  return aimed && sightlinesFrom(scene, resolveSetUp(carrier.rig, aimed), true);
+}
+
+/** A view aimed as the joint really holds it, and its picture in the action stance. */
+function tryView(
+  spotted: Spotted,
+  sightlines: Sightlines,
+  spotId: string,
+  base: BaseDefinition,
+  links: readonly LinkUse[],
+  view: View,
+  horizonAt: number | null,
+): Sketch | null {
+  const { carrier, intent, scene } = spotted;
+  const plain = plainAt(spotted, spotId, base, links, view);
+  const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, horizonAt);
+  if (!aimed) return null;
+  const free = resolveSetUp(carrier.rig, aimed);
+  if (aimed.headId !== 'finger-joint' && !spotted.question.pieceIds.includes(aimed.headId)) return null;
+  const resolved = levelled(spotted, free) ?? notched(spotted, free);
+  const action = coarseStance(sightlines, resolved, scene.ridden[0]!, 'ranked');
+  const framed = coarseFramed(sightlines, resolved, [{ ...action, share: 1 }]);
+  return { sightlines, resolved, horizonAt, action, score: frameScore(framed, intent) };
+}
+
+/** As the joint really holds it. */
+function notched({ scene }: Spotted, free: ResolvedSetUp): ResolvedSetUp {
+  const { heldTiltDeg } = nearestNotch(free, scene.setUpRig, free.setUp.angles.tiltDeg);
+  return { ...free, setUp: { ...free.setUp, angles: { ...free.setUp.angles, tiltDeg: heldTiltDeg } } };
+}
+
+/** A camera leaning to the side by more than this is turned level, where a joint of the kit can. Degrees; common practice. */
+const LEANS_DEG = 3;
+
+/** Rolled so that the picture is level in the action stance, on a ball joint; null where it is level, or nothing can turn it. */
+function levelled({ carrier, scene, question }: Spotted, free: ResolvedSetUp): ResolvedSetUp | null {
+  const { setUp, camera, placed } = free;
+  const action = scene.ridden[0]!.rig;
+  const change = stanceChange(scene.setUpRig, action, placed.spot.partId);
+  const seen = panTiltRollFromRotation(multiplyRotations(change, rotationFromPanTiltRoll(setUp.angles)));
+  if (Math.abs(seen.rollDeg) <= LEANS_DEG || camera.gimbal || camera.stitch) return null;
+  const ball = kitWith(carrier.rig.ownKit).heads.find((h) => h.turns.roll && question.pieceIds.includes(h.id));
+  if (!ball) return null;
+  const level = rotationFromPanTiltRoll({ ...seen, rollDeg: 0 });
+  const angles = panTiltRollFromRotation(multiplyRotations(inverseRotation(change), level));
+  return resolveSetUp(carrier.rig, { ...setUp, headId: ball.id, angles });
+}

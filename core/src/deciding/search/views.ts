@@ -1,0 +1,36 @@
+import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
+import type { Ask } from '../../words/shot/ask';
+
+/** One way to take a picture with a camera. */
+export interface View {
+  readonly camera: CameraDefinition;
+  readonly modeId: string;
+  readonly stabiliserId: string;
+  readonly mounting: 'upright' | 'portrait-left';
+  readonly widthDeg: number;
+}
+
+/** Modes of a camera that show something else, each with its levels of stabiliser; upright pictures only where it can be turned. */
+export function viewsOf(camera: CameraDefinition, { format }: Ask): readonly View[] {
+  if (format === 'upright' && !camera.mounting.includes('portrait-left')) return [];
+  const look = ({ lens }: CameraMode) =>
+    JSON.stringify([lens.projection, lens.fovDeg, lens.fovAcross, (lens.widthPx / lens.heightPx).toFixed(2)]);
+  const { modes, stabilisers } = camera;
+  return modes
+    .filter((mode, i) => modes.findIndex((other) => look(other) === look(mode)) === i)
+    .flatMap((mode) =>
+      stabilisers.map((stabiliser) => ({
+        camera,
+        modeId: mode.id,
+        stabiliserId: stabiliser.id,
+        mounting: format === 'upright' ? ('portrait-left' as const) : ('upright' as const),
+        widthDeg: mode.lens.fovDeg * stabiliser.crop.value,
+      })),
+    );
+}
+
+/** The narrowest, the middle and the widest. */
+export function fewWidths(views: readonly View[]): readonly View[] {
+  const sorted = [...views].sort((a, b) => a.widthDeg - b.widthDeg);
+  return [...new Set([sorted[sorted.length >> 1]!, sorted[0]!, sorted.at(-1)!])];
+}

@@ -1,0 +1,86 @@
+import { frameScore, measureWant } from '../checks/frame/frameCheck';
+import { heightsInBand } from '../../posing/aiming/wantedHorizon';
+import type { IntentDefinition } from '../../words/shot/intent';
+import { frameSetUp } from '../../physics/framing/frameSetUp';
+import type { FramedSetUp } from '../../physics/framing/stanceFrame';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import { placedSpots } from '../../posing/rig/spots';
+import { kitWith } from '../../posing/lookup/kit';
+import type { SetUp } from '../../words/setUp/setUp';
+import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
+import { plainSetUp, type CameraChoice } from '../../posing/strut/plainSetUp';
+
+export interface RankedSpot {
+  readonly spotId: string;
+  readonly name: string;
+  readonly setUp: SetUp;
+  /** Height at which the sky line was aimed, fraction from the top. */
+  readonly horizonAt: number | null;
+  readonly framed: FramedSetUp;
+  /** 0 to 1, see frameScore. */
+  readonly score: number;
+}
+
+/** Columns of the coarse frames that spots are compared by: worst error of a share 1.9 percentage points (docs/models.md). */
+const COARSE_COLUMNS = 32;
+
+/** Columns of the frames, in the action stance alone, that choose mode and height. */
+const SCREEN_COLUMNS = 24;
+/** What another mode or height must add to the score to be put in place of the one asked for. Estimate 0.01 to 0.05. */
+const CLEARLY_BETTER = 0.02;
+
+/** Every spot with its plainest strut, aimed for the intent, best frame first. Same input, same order. */
+export function rankSpots(
+  spec: RigSpec,
+  intent: IntentDefinition,
+  camera: CameraChoice,
+  actionStanceId: string,
+): readonly RankedSpot[] {
+  const modes = differentModes(spec, camera);
+  const heights = intent.horizonBand ? heightsInBand(intent.horizonBand) : [null];
+  return placedSpots(spec)
+    .flatMap(({ spot }): RankedSpot[] => {
+      const tries = modes.flatMap((modeId) =>
+        heights.flatMap((horizonAt) => {
+          const plain = plainSetUp(spec, spot.id, { ...camera, modeId });
+          const setUp = plain && aimedSetUp(spec, plain, intent, actionStanceId, horizonAt);
+          if (!setUp) return [];
+          const framed = frameSetUp(spec, setUp, actionStanceId, SCREEN_COLUMNS, actionStanceId);
+          return [{ setUp, horizonAt, score: frameScore(framed, intent) }];
+        }),
+      );
+      if (tries.length === 0) return [];
+      // Another mode or height must be clearly better than the first.
+      const { setUp, horizonAt } = tries.reduce((a, b) => (b.score > a.score + CLEARLY_BETTER ? b : a));
+      const framed = frameSetUp(spec, setUp, actionStanceId, COARSE_COLUMNS);
+      return [{ spotId: spot.id, name: spot.name, setUp, horizonAt, framed, score: frameScore(framed, intent) }];
+    })
+    .sort((a, b) => b.score - a.score || a.spotId.localeCompare(b.spotId));
+}
+
+/** For each want, the spot whose frame meets it best; used to word mends. */
+export function bestSpotByWant(ranked: readonly RankedSpot[], intent: IntentDefinition) {
+  const best: Record<string, { spotId: string; name: string; share: number }> = {};
+  for (const want of intent.wants) {
+    for (const { spotId, name, framed } of ranked) {
+      const share = framed.stances.reduce(
+        (sum, s) => sum + s.share * measureWant(want, s.measures, framed.working).share,
+        0,
+      );
+      if (share >= want.share[0] && share <= want.share[1]) {
+        best[want.id] = { spotId, name, share };
+        break;
+      }
+    }
+  }
+  return best;
+}
+
+/** Modes of the camera that show something else, the chosen one first: two rates of one view count once. */
+function differentModes(spec: RigSpec, { cameraId, modeId }: CameraChoice): string[] {
+  const { modes } = kitWith(spec.ownKit).cameras.find((c) => c.id === cameraId)!;
+  const sorted = [...modes].sort((a, b) => Number(b.id === modeId) - Number(a.id === modeId));
+  const view = ({ lens }: (typeof modes)[number]) =>
+    JSON.stringify([lens.projection, lens.fovDeg, lens.fovAcross, (lens.widthPx / lens.heightPx).toFixed(2)]);
+  return sorted.filter((mode, i) => sorted.findIndex((other) => view(other) === view(mode)) === i).map((m) => m.id);
+}

@@ -1,0 +1,66 @@
+import { kitWith } from '../../posing/lookup/kit';
+import type { LinkUse, SetUp } from '../../words/setUp/setUp';
+import { hertzWords, mountModes } from '../../physics/shaking/mount/mountModel';
+import { shakeOf, type Shake, type ShakePx } from '../../physics/shaking/whole/shakeOf';
+import type { ShakeQuestion } from '../../physics/shaking/whole/shakeScene';
+import { unsteadiness } from '../../physics/shaking/figures/figures';
+
+/** One school of mounting, worked out for this case. */
+export interface School extends ShakePx {
+  readonly id: 'locked' | 'damped' | 'half measure';
+  readonly name: string;
+  readonly text: string;
+  readonly setUp: SetUp;
+  readonly unsteadiness: number;
+}
+
+export interface Schools {
+  readonly locked: School;
+  readonly damped: School;
+  readonly halfMeasure: School;
+  readonly winner: 'locked' | 'damped' | 'about equal';
+}
+
+/** Within this they count as equal: less than the estimates bear. */
+const ABOUT_EQUAL = 0.15;
+
+/**
+ * The two schools of the trade side by side: everything that gives taken out, and a proper damper for this weight; with the half
+ * measure of both, soft grommets, which make a camera swing above all when it hangs from them.
+ */
+export function schoolsOf(question: ShakeQuestion): Schools {
+  const { rig, setUp } = question;
+  const links = kitWith(rig.ownKit).links;
+  const kindOf = (use: LinkUse) => links.find((l) => l.id === use.linkId)!.kind;
+  const solid = setUp.links.filter((use) => kindOf(use) !== 'damper' && kindOf(use) !== 'hook');
+  const school = (id: School['id'], name: string, text: (shake: Shake) => string, made: SetUp): School => {
+    const shake = shakeOf({ ...question, setUp: made }, { coarse: true });
+    const { jump, jelly, blur } = shake;
+    return { id, name, text: text(shake), setUp: made, jump, jelly, blur, unsteadiness: unsteadiness(shake) };
+  };
+  const swings = ({ mount }: Shake) => hertzWords(mountModes(mount)[0]!.frequencyHz);
+  const on = (linkId: string): SetUp => {
+    const { low, high } = links.find((l) => l.id === linkId)!.lengthM;
+    const lengthM = Math.round(((low + high) / 2) * 1000) / 1000;
+    return { ...setUp, links: [...solid, { linkId, lengthM, bendDeg: 0, turnDeg: 0 }] };
+  };
+  const locked = school('locked', 'Locked solid', (s) => `no damper, no hook; first swing at ${swings(s)}`, {
+    ...setUp,
+    links: solid,
+  });
+  const damped = ['damper-plate', 'stiff-grommets']
+    .map((id) => {
+      const { name } = links.find((l) => l.id === id)!;
+      return school('damped', 'Damped', (s) => `${name.toLowerCase()}, ${swings(s)} with this weight`, on(id));
+    })
+    .reduce((a, b) => (b.unsteadiness < a.unsteadiness ? b : a));
+  const halfMeasure = school(
+    'half measure',
+    'Half measure',
+    (s) => `soft grommets${s.mount.hangs ? ', hanging' : ''}, ${swings(s)}`,
+    on('soft-grommets'),
+  );
+  const ratio = locked.unsteadiness / Math.max(damped.unsteadiness, 1e-9);
+  const winner = ratio > 1 + ABOUT_EQUAL ? 'damped' : ratio < 1 / (1 + ABOUT_EQUAL) ? 'locked' : 'about equal';
+  return { locked, damped, halfMeasure, winner };
+}

@@ -1,0 +1,80 @@
+import type { CostClass } from '../../words/kit/cost';
+import type { SetUp } from '../../words/setUp/setUp';
+import type { TermId } from '../../words/shot/ask';
+
+/** What one thing brings to a candidate's score. */
+export interface Term {
+  readonly id: TermId;
+  /** 0 = nothing, 1 = all that can be wished. */
+  readonly value: number;
+  /** The figure behind it in words, with its unit. */
+  readonly text: string;
+}
+
+/** Where on rider or machine a camera sits, for grouping and for the schools of the trade. */
+export type PlaceKind = 'head' | 'body' | 'machine' | 'beside';
+
+/** One way to take the shot, with all that ranks and describes it; plain data. */
+export interface Candidate {
+  /** Says all that it is made of; the same strut has the same id. */
+  readonly id: string;
+  readonly carrierId: string;
+  readonly spotId: string;
+  readonly spotName: string;
+  readonly placeKind: PlaceKind;
+  readonly setUp: SetUp;
+  readonly horizonAt: number | null;
+  readonly terms: readonly Term[];
+  readonly facts: CandidateFacts;
+  /** Whether its picture was cast exactly, or looked up in the coarse pass. */
+  readonly exact: boolean;
+}
+
+export interface CandidateFacts {
+  /** Shares of the picture over the ride. */
+  readonly shares: Readonly<Record<string, number>>;
+  readonly speedFeel: number | null;
+  /** Share of the picture that is the slope below, over the stances that go downhill; null where none does. */
+  readonly slopeShown: number | null;
+  /** What the seam of a two-lens camera takes of hands, face or subject in the action stance; empty for others and in the coarse pass. */
+  readonly inSeam: readonly string[];
+  /** 1 = spoilt by shaking; null before it is known. */
+  readonly unsteadiness: number | null;
+  readonly massKg: number;
+  readonly minutes: number;
+  readonly cost: CostClass;
+  readonly cameraName: string;
+  readonly modeName: string;
+  readonly stabiliserName: string;
+  readonly baseName: string;
+  readonly linkNames: readonly string[];
+  readonly damped: boolean;
+  readonly horizontalFovDeg: number;
+  /** Lens in the action stance: height over the ground, and where it looks from straight ahead. */
+  readonly heightM: number;
+  readonly viewDeg: number;
+  /** From the spot to the lens, metres. */
+  readonly outM: number;
+}
+
+/** Why something was not taken. */
+export interface Rejection {
+  readonly check: string;
+  readonly because: string;
+  readonly mend: string | null;
+}
+
+/** What came out at one spot. */
+export interface SpotResult {
+  readonly carrierId: string;
+  readonly spotId: string;
+  readonly spotName: string;
+  /** Pictures that were held against the ask. */
+  readonly tried: number;
+  /** Of these in every stance. */
+  readonly inAllStances: number;
+  /** Best first by the usual weights. */
+  readonly candidates: readonly Candidate[];
+  /** The commonest reasons first. */
+  readonly rejections: readonly (Rejection & { readonly times: number })[];
+}

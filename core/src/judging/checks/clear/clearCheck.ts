@@ -1,0 +1,241 @@
+import type { ClearReport } from '../../../physics/clearance/clearReport';
+import { HEARD_WITHIN_M } from '../../../physics/clearance/noticed';
+import type { Approach } from '../../../physics/clearance/strikes';
+import type { CarrierFamily } from '../../../words/carrier/machine';
+import { worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
+
+/** Nearer than this it strikes; nearer than the second it may, as bodies give and figures are estimates. */
+export const STRIKES_M = 0.004;
+export const NEAR_M = 0.03;
+/** Higher than this over the head it catches branches that the head passes under. */
+export const ABOVE_HEAD_M = 0.04;
+const PAST_SIDES_M = 0.02;
+const OVER_GROUND_M = 0.08;
+/** Of the middle of the field of view; drivers and pilots bear less. Common practice. */
+export const SIGHT = { driver: { watch: 0.002, stop: 0.02 }, rider: { watch: 0.03, stop: 0.12 } } as const;
+/** Of one mirror, or of the instruments. Common practice: none of it for a driver or pilot. */
+const WATCHED = { driver: { watch: 0.02, stop: 0.1 }, rider: { watch: 0.1, stop: 1 } } as const;
+export const DRIVERS: readonly CarrierFamily[] = ['car', 'aircraft'];
+const NECK_MINUTES = 60;
+
+const millimetres = (m: number): string => (Math.abs(m) < 0.0995 ? `${Math.round(m * 1000)} mm` : `${m.toFixed(2)} m`);
+
+/** Does it strike, catch, hide or hang in somebody's way? */
+export function clearCheck(report: ClearReport, family: CarrierFamily): CheckResult {
+  const findings: Finding[] = [];
+  const add = (
+    id: string,
+    label: string,
+    verdict: Verdict,
+    value: number,
+    unit: Finding['unit'],
+    limit: Finding['limit'],
+    because: string,
+    mend: string | null = null,
+  ) =>
+    findings.push({
+      id,
+      label,
+      verdict,
+      value,
+      unit,
+      limit,
+      margin: limit[1] === null ? value - (limit[0] ?? 0) : limit[1] - value,
+      because,
+      mend: mend ? { text: mend } : null,
+    });
+  const strike = (id: string, label: string, near: Approach, atWorst: Verdict) => {
+    const { distanceM: d, partName, sweeping, stanceName } = near;
+    const verdict = d < STRIKES_M ? atWorst : d < NEAR_M ? 'watch' : 'good';
+    const how = sweeping ? `as the ${sweeping.name} ${sweeping.verb}` : `in ${stanceName.toLowerCase()}`;
+    add(
+      id,
+      `${label}: ${partName}`,
+      verdict,
+      d,
+      'm',
+      [NEAR_M, null],
+      `${partName} ${d < STRIKES_M ? 'strikes camera or strut' : `comes within ${millimetres(d)} of camera or strut`} ${how}`,
+      verdict === 'good'
+        ? null
+        : sweeping?.own === 'legs'
+          ? 'turn the cranks once round by hand and look; another place, or another turn of the strut'
+          : 'another place, a shorter strut or another turn of it',
+    );
+  };
+  const nearest = report.approaches.find((a) => !a.sweeping?.own);
+  if (nearest) strike('strike', 'nearest that moves', nearest, 'stop');
+  else add('strike', 'nearest that moves', 'good', 0.6, 'm', [NEAR_M, null], 'nothing that moves comes within 0.6 m');
+  // A head can be held back where bars and sails can't.
+  const byHead = report.approaches.find((a) => a.sweeping?.own === 'head');
+  if (byHead) strike('nod', 'as the head moves', byHead, 'watch');
+  const byLegs = report.approaches.find((a) => a.sweeping?.own === 'legs');
+  if (byLegs) strike('knees', 'as the legs pedal', byLegs, 'watch');
+  if (report.waysOut.length > 0) {
+    const byGap = [...report.waysOut].sort((a, b) => b.gapM - a.gapM);
+    const [best, worst] = [byGap[0]!, byGap.at(-1)!];
+    const verdict = best.gapM < 0 ? 'stop' : worst.gapM < 0 ? 'watch' : 'good';
+    add(
+      'way-out',
+      'way out',
+      verdict,
+      worst.gapM,
+      'm',
+      [0, null],
+      worst.gapM < 0
+        ? `it stands in the way out by the ${worst.name}${best.gapM >= 0 ? `; the ${best.name} stays free` : ''}`
+        : `every way out stays free, by ${millimetres(worst.gapM)} at the ${worst.name}`,
+      verdict === 'good' ? null : 'out of the way of whoever has to get out',
+    );
+  }
+  if (report.turning) {
+    const { partName, distanceM, neededM, tetherM } = report.turning;
+    add(
+      'tether',
+      'tether beside what turns',
+      tetherM === null ? 'stop' : 'good',
+      distanceM,
+      'm',
+      [neededM, null],
+      tetherM === null
+        ? `the ${partName} turns ${millimetres(distanceM)} away: no tether is short enough, it would be wound up`
+        : `the ${partName} turns ${millimetres(distanceM)} away: a tether of at most ${millimetres(tetherM)}`,
+      tetherM === null ? 'another place, away from what turns' : null,
+    );
+  }
+  // On water and in the air there are no branches.
+  if (report.aboveHeadM !== null && report.topM !== null && report.aboveHeadM > -0.1) {
+    const verdict = report.aboveHeadM > ABOVE_HEAD_M ? 'watch' : 'good';
+    add(
+      'branches',
+      'height over the head',
+      verdict,
+      report.aboveHeadM,
+      'm',
+      [null, ABOVE_HEAD_M],
+      `it stands ${millimetres(report.aboveHeadM)} over the head, ${report.topM.toFixed(2)} m over the ground${verdict === 'watch' ? ': branches, and duck by so much more' : ''}`,
+    );
+  }
+  if (report.pastSidesM > -0.15) {
+    add(
+      'sides',
+      'width past the sides',
+      report.pastSidesM > PAST_SIDES_M ? 'watch' : 'good',
+      report.pastSidesM,
+      'm',
+      [null, PAST_SIDES_M],
+      report.pastSidesM > 0
+        ? `it sticks out ${millimetres(report.pastSidesM)} further than rider and machine`
+        : 'it stays within rider and machine',
+    );
+  }
+  if (report.overWaterM !== null) {
+    add(
+      'water',
+      'over the water',
+      report.overWaterM < 0 ? 'watch' : 'good',
+      report.overWaterM,
+      'm',
+      [0, null],
+      report.overWaterM < 0
+        ? `it dips ${millimetres(-report.overWaterM)} under the waves in ${report.lowestIn.toLowerCase()}: water loads it about 800 times as much as air`
+        : `it stays ${millimetres(report.overWaterM)} over the waves, least in ${report.lowestIn.toLowerCase()}`,
+    );
+  }
+  if (report.overGroundM !== null) {
+    add(
+      'ground',
+      'over the ground',
+      report.overGroundM < 0.01 ? 'stop' : report.overGroundM < OVER_GROUND_M ? 'watch' : 'good',
+      report.overGroundM,
+      'm',
+      [OVER_GROUND_M, null],
+      `it stays ${millimetres(report.overGroundM)} over the ground in every stance`,
+    );
+  }
+  if (report.sight) {
+    const bears = DRIVERS.includes(family) ? SIGHT.driver : SIGHT.rider;
+    const { share, middleShare, at } = report.sight;
+    const verdict = middleShare > bears.stop ? 'stop' : middleShare > bears.watch ? 'watch' : 'good';
+    add(
+      'sight',
+      'hidden from the eyes',
+      verdict,
+      middleShare * 100,
+      '%',
+      [null, bears.watch * 100],
+      at
+        ? `it hides ${(share * 100).toFixed(1)} % of the field of view, ${(middleShare * 100).toFixed(1)} % of its middle, about ${Math.round(Math.abs(at.rightDeg))}° ${at.rightDeg < 0 ? 'left' : 'right'} and ${Math.round(Math.abs(at.upDeg))}° ${at.upDeg < 0 ? 'down' : 'up'}`
+        : 'it hides nothing from the eyes',
+      verdict === 'good' ? null : 'out of the middle of the field of view',
+    );
+  }
+  const [mostHidden] = report.watched;
+  if (mostHidden) {
+    const bears = DRIVERS.includes(family) ? WATCHED.driver : WATCHED.rider;
+    const { hiddenShare } = mostHidden;
+    const verdict = hiddenShare > bears.stop ? 'stop' : hiddenShare > bears.watch ? 'watch' : 'good';
+    const hidden = report.watched.filter((w) => w.hiddenShare > bears.watch);
+    add(
+      'watched',
+      'mirrors and instruments',
+      verdict,
+      hiddenShare * 100,
+      '%',
+      [null, bears.watch * 100],
+      hidden.length > 0
+        ? `it hides ${hidden.map((w) => `${Math.ceil(w.hiddenShare * 100)} % of the ${w.name}`).join(', ')} from the eyes`
+        : `it leaves ${report.watched.map((w) => `the ${w.name}`).join(', ')} in sight`,
+      verdict === 'good' ? null : 'beside or below what is looked at, or a shorter strut',
+    );
+  }
+  if (report.reachShare !== null) {
+    const out = report.reachShare > 1;
+    add(
+      'reach',
+      'within reach',
+      out ? 'watch' : 'good',
+      report.reachShare * 100,
+      '%',
+      [null, 100],
+      out
+        ? 'its button is out of reach under way: start it before, by a remote or by voice'
+        : 'its button can be reached; not while hands are needed',
+      null,
+    );
+  }
+  if (report.noticed) {
+    const { seenShare, fromHeadM } = report.noticed;
+    const heard = fromHeadM <= HEARD_WITHIN_M;
+    const seen = seenShare > 0;
+    // Seen it need not be heard: what is told is what decides.
+    const [value, unit, limit] = seen
+      ? ([seenShare * 100, '%', [0, null]] as const)
+      : ([fromHeadM, 'm', [null, HEARD_WITHIN_M]] as const);
+    add(
+      'noticed',
+      'known to be running',
+      seen || heard ? 'good' : 'watch',
+      value,
+      unit,
+      limit,
+      seen
+        ? `it can be seen under way${heard ? ', and its beep heard' : ''}`
+        : heard
+          ? `out of sight, but ${millimetres(fromHeadM)} from the head its beep is heard`
+          : 'neither seen nor heard under way: look at it at every stop',
+    );
+  }
+  if (report.neckMinutes !== null) {
+    add(
+      'neck',
+      'neck',
+      report.neckMinutes < NECK_MINUTES ? 'watch' : 'good',
+      report.neckMinutes,
+      'min',
+      [NECK_MINUTES, null],
+      `a neck bears it for about ${Math.round(report.neckMinutes / 10) * 10} minutes (common practice)`,
+    );
+  }
+  return worstFirst('clear', findings);
+}

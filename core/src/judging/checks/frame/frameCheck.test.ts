@@ -1,0 +1,230 @@
+import { INTENTS } from '../../../../catalog/index.generated';
+import { bikeRig, plainAt } from '../../../../testing/rigs';
+import { frameSetUp } from '../../../physics/framing/frameSetUp';
+import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
+import type { FrameMeasures } from '../../../physics/framing/measureFrame';
+import type { FrameShares } from '../../../words/shot/frameGroup';
+import type { IntentDefinition, Want } from '../../../words/shot/intent';
+import { rangeMargin, worstFirst, type Finding } from '../../../words/check/result';
+import { frameCheck, frameScore, measureWant } from './frameCheck';
+
+const real = frameSetUp(bikeRig(), plainAt('chest', 45), 'crouch', 16);
+const nothing: FrameShares = { way: 0, ground: 0, sky: 0, hands: 0, machine: 0, rider: 0, face: 0, subject: 0, own: 0 };
+const noMends = { solvedTiltDeg: null, betterSpots: {} };
+
+/** A framed set-up whose every riding stance shows the same. */
+function showing(measures: Partial<FrameMeasures> & { shares: FrameShares }): FramedSetUp {
+  const whole: FrameMeasures = {
+    parts: [],
+    horizon: { heightFraction: 0.3, rollDeg: 0, inPicture: true },
+    nearest: null,
+    ...measures,
+  };
+  return {
+    ...real,
+    stances: real.stances.map((stance) => ({ ...stance, measures: whole })),
+    weightedShares: measures.shares,
+  };
+}
+
+const want = (over: Partial<Want> = {}): Want => ({
+  id: 'sky',
+  label: 'sky',
+  of: { groups: ['sky'] },
+  share: [0.2, 0.4],
+  weight: 1,
+  ...over,
+});
+const intent = (over: Partial<IntentDefinition> = {}): IntentDefinition => ({
+  id: 'test',
+  name: 'Test',
+  purpose: '',
+  role: 'ride',
+  feel: null,
+  aim: { kind: 'horizon', panDeg: 0 },
+  horizonBand: null,
+  wants: [want()],
+  seconds: 1,
+  ...over,
+});
+
+function finding(framed: FramedSetUp, asked: IntentDefinition, id: string, mends = noMends as never): Finding {
+  const check = frameCheck(framed, asked, mends);
+  if (check.verdict === "can't say") throw new Error(check.missing);
+  return check.findings.find((f) => f.id === id)!;
+}
+
+describe('a want for a share', () => {
+  it.each([
+    [0.3, 'good', /enough/],
+    [0.2, 'good', /enough/],
+    [0.15, 'watch', /too little/],
+    [0.05, 'stop', /too little/],
+    [0.6, 'watch', /too much/],
+    [0.9, 'stop', /too much/],
+  ] as const)('of 20 to 40 %% with %f is %s', (sky, verdict, because) => {
+    const result = finding(showing({ shares: { ...nothing, sky } }), intent(), 'sky');
+    expect(result.verdict).toBe(verdict);
+    expect(result.because).toMatch(because);
+    expect(result.value).toBeCloseTo(sky * 100, 9);
+    expect(result.limit).toEqual([20, 40]);
+    expect(result.margin).toBeCloseTo(100 * Math.min(sky - 0.2, 0.4 - sky), 9);
+  });
+
+  it('that asks for none at all bears two hundredths before it is spoilt', () => {
+    const none = intent({ wants: [want({ share: [0, 0.01] })] });
+    const verdict = (sky: number) => finding(showing({ shares: { ...nothing, sky } }), none, 'sky').verdict;
+    expect(verdict(0.005)).toBe('good');
+    expect(verdict(0.025)).toBe('watch');
+    expect(verdict(0.2)).toBe('stop');
+  });
+
+  const hand = { id: 'handLeft', name: 'left hand', group: 'hands', centroidU: 0.5, nearestM: 1 } as const;
+  it('counts groups and named parts, and finds their middle', () => {
+    const parts = [
+      { ...hand, share: 0.1, centroidV: 0.6, cut: false },
+      { ...hand, id: 'handRight', share: 0.3, centroidV: 0.8, cut: true },
+    ];
+    const measures = showing({ shares: { ...nothing, hands: 0.4 }, parts }).stances[0]!.measures;
+    expect(measureWant(want({ of: { groups: ['hands'] } }), measures, [])).toEqual({
+      share: 0.4,
+      height: expect.closeTo(0.75, 9) as number,
+    });
+    expect(measureWant(want({ of: { working: true } }), measures, ['handLeft']).share).toBeCloseTo(0.1, 9);
+    expect(measureWant(want({ of: { working: true } }), measures, ['saddle'])).toEqual({ share: 0, height: null });
+  });
+
+  it('in the wrong place, or cut off where it must be whole, is worth a look', () => {
+    const framed = showing({
+      shares: { ...nothing, hands: 0.3 },
+      parts: [{ ...hand, share: 0.3, centroidV: 0.2, cut: true }],
+    });
+    const low = finding(framed, intent({ wants: [want({ of: { groups: ['hands'] }, heightBand: [0.5, 1] })] }), 'sky');
+    expect(low.verdict).toBe('watch');
+    expect(low.because).toMatch(/20 % down, wanted 50 to 100 %/);
+    const whole = finding(framed, intent({ wants: [want({ of: { groups: ['hands'] }, whole: true })] }), 'sky');
+    expect(whole.because).toMatch(/cut off at the edge: left hand/);
+  });
+});
+
+describe('the horizon', () => {
+  const asked = intent({ wants: [], horizonBand: [0.2, 0.4] });
+  const at = (heightFraction: number, mends = noMends) =>
+    finding(
+      showing({ shares: nothing, horizon: { heightFraction, rollDeg: 0, inPicture: true } }),
+      asked,
+      'horizon',
+      mends as never,
+    );
+
+  it.each([
+    [0.3, 'good'],
+    [0.45, 'watch'],
+    [0.14, 'watch'],
+    [0.6, 'stop'],
+    [-0.5, 'stop'],
+    [Infinity, 'stop'],
+  ] as const)('wanted at 20 to 40 %% and found at %f is %s', (height, verdict) => {
+    expect(at(height).verdict).toBe(verdict);
+  });
+
+  it('outside the picture says where the lens looks, in finite figures', () => {
+    expect(at(-Infinity).because).toMatch(/above the picture.*looks at the ground/);
+    expect(at(Infinity).because).toMatch(/below the picture.*looks into the sky/);
+    expect(Number.isFinite(at(-Infinity).value) && Number.isFinite(at(Infinity).margin)).toBe(true);
+  });
+
+  it('names the tilt that mends it, unless it is there already', () => {
+    const solvedTiltDeg = 45 + 31.2;
+    expect(at(-0.5, { solvedTiltDeg, betterSpots: {} } as never).mend).toEqual({
+      text: 'tilt up 31°',
+      tiltDeg: solvedTiltDeg,
+    });
+    expect(at(-0.5, { solvedTiltDeg: 45.2, betterSpots: {} } as never).mend).toBeNull();
+    expect(at(0.3, { solvedTiltDeg, betterSpots: {} } as never).mend).toBeNull();
+  });
+});
+
+describe('other findings', () => {
+  const rolled = (rollDeg: number) =>
+    finding(
+      showing({ shares: nothing, horizon: { heightFraction: 0.3, rollDeg, inPicture: true } }),
+      intent({ wants: [] }),
+      'roll',
+    );
+  it.each([
+    [2, 'good'],
+    [-5, 'watch'],
+    [20, 'stop'],
+  ] as const)('a horizon leaning %f° is %s', (roll, verdict) => expect(rolled(roll).verdict).toBe(verdict));
+
+  it('something nearer than the closest focus is named', () => {
+    const near = finding(
+      showing({ shares: nothing, nearest: { name: 'stem', distanceM: 0.1 } }),
+      intent({ wants: [] }),
+      'focus',
+    );
+    expect(near.verdict).toBe('watch');
+    expect(near.because).toMatch(/stem at 0.10 m/);
+  });
+
+  it('a spot that shows what is missing is offered where no tilt helps', () => {
+    const betterSpots = { sky: { spotId: 'chin-bar', name: 'Chin bar', share: 0.31 } };
+    const poor = finding(showing({ shares: nothing }), intent(), 'sky', { solvedTiltDeg: null, betterSpots } as never);
+    expect(poor.mend).toEqual({ text: 'Chin bar shows 31 %', spotId: 'chin-bar' });
+  });
+
+  it("can't say without an action stance", () => {
+    expect(frameCheck({ ...real, actionStanceId: 'flying' }, intent(), noMends)).toMatchObject({
+      verdict: "can't say",
+    });
+  });
+});
+
+describe('results in order', () => {
+  const some = (id: string, verdict: 'good' | 'watch' | 'stop'): Finding => ({
+    id,
+    label: id,
+    verdict,
+    value: 0,
+    unit: '',
+    limit: [null, null],
+    margin: 0,
+    because: '',
+    mend: null,
+  });
+  it('the worst finding comes first and decides', () => {
+    const check = worstFirst('frame', [some('a', 'good'), some('b', 'stop'), some('c', 'watch')]);
+    expect(check.verdict).toBe('stop');
+    expect('findings' in check && check.findings.map((f) => f.id)).toEqual(['b', 'c', 'a']);
+    expect(worstFirst('frame', []).verdict).toBe("can't say");
+  });
+
+  it('a margin is positive inside, negative outside, from the nearer end', () => {
+    expect(rangeMargin(5, [2, 9])).toBe(3);
+    expect(rangeMargin(1, [2, 9])).toBe(-1);
+    expect(rangeMargin(11, [null, 9])).toBe(-2);
+    expect(rangeMargin(1, [null, null])).toBe(Infinity);
+  });
+});
+
+describe('the score', () => {
+  it('is 1 when all is met, falls with what is missing, and never leaves 0 to 1', () => {
+    const score = (sky: number) => frameScore(showing({ shares: { ...nothing, sky } }), intent());
+    expect(score(0.3)).toBeCloseTo(1, 12);
+    expect(score(0.1)).toBeLessThan(score(0.15));
+    expect(score(0)).toBeGreaterThanOrEqual(0);
+    for (const each of INTENTS) {
+      expect(frameScore(real, each)).toBeGreaterThanOrEqual(0);
+      expect(frameScore(real, each)).toBeLessThanOrEqual(1);
+    }
+  });
+
+  it('one spoilt want is not averaged away', () => {
+    const two = intent({ wants: [want(), want({ id: 'hands', of: { groups: ['hands'] }, share: [0, 0.1] })] });
+    const clean = frameScore(showing({ shares: { ...nothing, sky: 0.3 } }), two);
+    const spoilt = frameScore(showing({ shares: { ...nothing, sky: 0.3, hands: 0.6 } }), two);
+    expect(clean).toBeCloseTo(1, 12);
+    expect(spoilt).toBeLessThan(0.3);
+  });
+});

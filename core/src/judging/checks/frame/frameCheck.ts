@@ -1,0 +1,277 @@
+import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
+import type { FrameMeasures, PartInFrame } from '../../../physics/framing/measureFrame';
+import {
+  rangeMargin,
+  worstFirst,
+  type CheckResult,
+  type Finding,
+  type Mend,
+  type Verdict,
+} from '../../../words/check/result';
+import type { IntentDefinition, Want } from '../../../words/shot/intent';
+
+/** Below this part of a wanted least share (or above its inverse of a greatest) the shot is missed, not just poor. Estimate 0.4 to 0.6. */
+const MISSED = 0.5;
+/** The sky line this far outside its band, as a fraction of the picture's height, is still only worth a look. Estimate 0.05 to 0.12. */
+const BAND_TOLERANCE = 0.08;
+/** The camera tilted sideways by more than this is noticed, and by more than the second is wrong. Common practice, no source. */
+const ROLL_NOTICED_DEG = 3;
+const ROLL_WRONG_DEG = 12;
+
+/** Whether a want names a part: as one that works, or by its id. */
+const names = ({ of }: Want, { id }: PartInFrame, working: readonly string[]): boolean =>
+  (of.working === true && working.includes(id)) || of.parts?.some((begins) => id.startsWith(begins)) === true;
+
+/** Whether a part that is seen counts for a want. */
+const counts = (want: Want, part: PartInFrame, working: readonly string[]): boolean =>
+  names(want, part, working) || (want.of.groups as readonly string[] | undefined)?.includes(part.group) === true;
+
+/** Share and height of a want's parts and groups in one stance. @param working ids of the machine's working parts */
+export function measureWant(
+  want: Want,
+  measures: FrameMeasures,
+  working: readonly string[],
+): { share: number; height: number | null } {
+  const groups = (want.of.groups ?? []).reduce((sum, group) => sum + measures.shares[group], 0);
+  const parts = measures.parts.filter((p) => counts(want, p, working));
+  const named = parts.filter((p) => names(want, p, working)).reduce((sum, p) => sum + p.share, 0);
+  const seen = parts.reduce((sum, p) => sum + p.share, 0);
+  const height = seen > 0 ? parts.reduce((sum, p) => sum + p.share * p.centroidV, 0) / seen : null;
+  return { share: groups + named, height };
+}
+
+/** Names of a want's parts that run out of the picture. */
+const cutParts = (want: Want, measures: FrameMeasures, working: readonly string[]): string[] =>
+  measures.parts.filter((p) => p.cut && counts(want, p, working)).map((p) => p.name);
+
+const percent = (share: number): number => share * 100;
+
+function shareVerdict(share: number, [low, high]: readonly [number, number]): Verdict {
+  if (share >= low && share <= high) return 'good';
+  if (share < low) return share >= low * MISSED ? 'watch' : 'stop';
+  // A want of none at all still bears as much again, and at least two hundredths of the picture, before it spoils the shot.
+  return share <= Math.max(high / MISSED, high + 0.02) ? 'watch' : 'stop';
+}
+
+function wantFinding(want: Want, framed: FramedSetUp): Finding {
+  const riding = framed.stances.filter((s) => s.share > 0);
+  const readings = riding.map((s) => ({ stance: s, ...measureWant(want, s.measures, framed.working) }));
+  const total = riding.reduce((sum, s) => sum + s.share, 0);
+  const share = readings.reduce((sum, r) => sum + r.stance.share * r.share, 0) / total;
+  const worst = readings.reduce((a, b) =>
+    rangeMargin(b.share, want.share) < rangeMargin(a.share, want.share) ? b : a,
+  );
+  let verdict = shareVerdict(share, want.share);
+  const action = readings.find((r) => r.stance.stanceId === framed.actionStanceId);
+  let place = '';
+  if (want.heightBand && action?.height != null && verdict === 'good') {
+    const [low, high] = want.heightBand;
+    if (action.height < low || action.height > high) {
+      verdict = 'watch';
+      place = `; their middle lies ${Math.round(action.height * 100)} % down, wanted ${Math.round(low * 100)} to ${Math.round(high * 100)} %`;
+    }
+  }
+  if (want.whole && verdict === 'good' && action && cutParts(want, action.stance.measures, framed.working).length > 0) {
+    verdict = 'watch';
+    place += `; cut off at the edge: ${cutParts(want, action.stance.measures, framed.working).join(', ')}`;
+  }
+  const how = share < want.share[0] ? 'too little' : share > want.share[1] ? 'too much' : 'enough';
+  return {
+    id: want.id,
+    label: want.label,
+    verdict,
+    value: percent(share),
+    unit: '%',
+    limit: [want.share[0] > 0 ? percent(want.share[0]) : null, percent(want.share[1])],
+    margin: percent(rangeMargin(share, want.share)),
+    because: `${how} of ${want.label}: ${percentText(share)} of the picture over the ride, ${percentText(worst.share)} in ${worst.stance.name.toLowerCase()}${place}`,
+    mend: null,
+  };
+}
+
+const percentText = (share: number): string =>
+  `${share < 0.0995 && share > 0 ? (share * 100).toFixed(1) : Math.round(share * 100)} %`;
+
+/** What the frame check may be told beforehand, so that its mends can be named without searching anew. */
+export interface FrameMends {
+  /** Tilt read in the set-up stance that brings the sky line, or the part aimed at, where it is wanted; null where none does. */
+  readonly solvedTiltDeg: number | null;
+  /** A spot that shows a want, by want id. */
+  readonly betterSpots: Readonly<
+    Record<string, { readonly spotId: string; readonly name: string; readonly share: number }>
+  >;
+}
+
+const tiltMend = (framed: FramedSetUp, solvedTiltDeg: number | null): Mend | null => {
+  if (solvedTiltDeg === null) return null;
+  const by = solvedTiltDeg - framed.resolved.setUp.angles.tiltDeg;
+  if (Math.abs(by) < 0.5) return null;
+  return { text: `tilt ${by > 0 ? 'up' : 'down'} ${Math.abs(by).toFixed(0)}°`, tiltDeg: solvedTiltDeg };
+};
+
+/** Does the picture show what the shot is for, over all stances? Pure; see docs/models.md, Frame. */
+export function frameCheck(framed: FramedSetUp, intent: IntentDefinition, mends: FrameMends): CheckResult {
+  const action = framed.stances.find((s) => s.stanceId === framed.actionStanceId);
+  if (!action) return { check: 'frame', verdict: "can't say", missing: 'no action stance chosen' };
+  const mend = tiltMend(framed, mends.solvedTiltDeg);
+  const findings: Finding[] = [];
+  if (intent.horizonBand) findings.push(horizonFinding(framed, action, intent.horizonBand, mend));
+  findings.push(rollFinding(action));
+  for (const want of intent.wants) {
+    const finding = wantFinding(want, framed);
+    if (finding.verdict === 'good') {
+      findings.push(finding);
+      continue;
+    }
+    const other = mends.betterSpots[want.id];
+    const words = other ? { text: `${other.name} shows ${percentText(other.share)}`, spotId: other.spotId } : null;
+    findings.push({ ...finding, mend: mend ?? words });
+  }
+  const focus = focusFinding(framed, action);
+  if (focus) findings.push(focus);
+  const gimbal = gimbalFinding(framed);
+  if (gimbal) findings.push(gimbal);
+  const seam = seamFinding(framed, intent, action);
+  if (seam) findings.push(seam);
+  return worstFirst('frame', findings);
+}
+
+function horizonFinding(
+  framed: FramedSetUp,
+  action: StanceFrame,
+  band: readonly [number, number],
+  mend: Mend | null,
+): Finding {
+  const height = action.measures.horizon.heightFraction;
+  const margin = rangeMargin(height, band);
+  const inBand = framed.stances.reduce(
+    (sum, s) => sum + (rangeMargin(s.measures.horizon.heightFraction, band) >= -BAND_TOLERANCE ? s.share : 0),
+    0,
+  );
+  const verdict: Verdict =
+    margin >= 0 ? (inBand >= 0.5 ? 'good' : 'watch') : margin >= -BAND_TOLERANCE ? 'watch' : 'stop';
+  const where =
+    height < 0
+      ? `above the picture in ${action.name.toLowerCase()}: the lens looks at the ground`
+      : height > 1
+        ? `below the picture in ${action.name.toLowerCase()}: the lens looks into the sky`
+        : `${Math.round(height * 100)} % down the picture in ${action.name.toLowerCase()}`;
+  const shown = Math.max(-999, Math.min(999, height * 100));
+  return {
+    id: 'horizon',
+    label: 'horizon',
+    verdict,
+    value: shown,
+    unit: '%',
+    limit: [band[0] * 100, band[1] * 100],
+    margin: Math.max(-999, margin * 100),
+    because: `the horizon is ${where}, wanted ${Math.round(band[0] * 100)} to ${Math.round(band[1] * 100)} %; near its band for ${Math.round(inBand * 100)} % of the ride`,
+    mend: verdict === 'good' ? null : mend,
+  };
+}
+
+function rollFinding(action: StanceFrame): Finding {
+  const roll = action.measures.horizon.rollDeg;
+  const size = Math.abs(roll);
+  return {
+    id: 'roll',
+    label: 'level',
+    verdict: size <= ROLL_NOTICED_DEG ? 'good' : size <= ROLL_WRONG_DEG ? 'watch' : 'stop',
+    value: roll,
+    unit: '°',
+    limit: [-ROLL_NOTICED_DEG, ROLL_NOTICED_DEG],
+    margin: ROLL_NOTICED_DEG - size,
+    because: `the horizon leans ${size.toFixed(1)}° in ${action.name.toLowerCase()}`,
+    mend: size > ROLL_NOTICED_DEG ? { text: 'level the camera sideways in the set-up stance' } : null,
+  };
+}
+
+function focusFinding(framed: FramedSetUp, action: StanceFrame): Finding | null {
+  const { nearest } = action.measures;
+  if (!nearest) return null;
+  const closest = framed.resolved.camera.closestFocusM.value;
+  const near = nearest.distanceM < closest;
+  return {
+    id: 'focus',
+    label: 'closest focus',
+    verdict: near ? 'watch' : 'good',
+    value: nearest.distanceM,
+    unit: 'm',
+    limit: [closest, null],
+    margin: nearest.distanceM - closest,
+    because: `the nearest thing is the ${nearest.name} at ${nearest.distanceM.toFixed(2)} m; the lens is sharp from about ${closest.toFixed(2)} m (an estimate)`,
+    mend: null,
+  };
+}
+
+/**
+ * 0 to 1 for the ranking of spots: weighted mean of how far each want is met, the sky line counting as the heaviest and a lean to the side against it, times
+ * one half to one by the want that is met worst, so that one spoilt thing is not averaged away.
+ */
+export function frameScore(framed: FramedSetUp, intent: IntentDefinition): number {
+  const action = framed.stances.find((s) => s.stanceId === framed.actionStanceId)!;
+  const ridden = framed.stances.reduce((sum, s) => sum + s.share, 0);
+  const points: { weight: number; met: number }[] = intent.wants.map((want) => {
+    const share =
+      framed.stances.reduce((sum, s) => sum + s.share * measureWant(want, s.measures, framed.working).share, 0) /
+      ridden;
+    const [low, high] = want.share;
+    const met = share < low ? share / low : share > high ? Math.max(0, 1 - (share - high) / Math.max(high, 0.05)) : 1;
+    return { weight: want.weight, met };
+  });
+  if (intent.horizonBand) {
+    const margin = rangeMargin(action.measures.horizon.heightFraction, intent.horizonBand);
+    points.push({ weight: 4, met: margin >= 0 ? 1 : Math.max(0, 1 + margin / 0.3) });
+  }
+  const leans = Math.abs(action.measures.horizon.rollDeg) - ROLL_NOTICED_DEG;
+  if (leans > 0) points.push({ weight: 3, met: Math.max(0, 1 - leans / (2 * ROLL_WRONG_DEG)) });
+  const total = points.reduce((sum, p) => sum + p.weight, 0);
+  const mean = points.reduce((sum, p) => sum + p.weight * p.met, 0) / total;
+  return mean * (0.5 + 0.5 * Math.min(...points.map((p) => p.met)));
+}
+
+/** A powered gimbal keeps the horizon while it has range; where it runs out the picture is dragged along. */
+function gimbalFinding(framed: FramedSetUp): Finding | null {
+  if (!framed.resolved.camera.gimbal) return null;
+  const out = framed.stances.filter((s) => s.share > 0 && s.gimbalRunsOut);
+  const worst = out.reduce<StanceFrame | null>(
+    (a, b) => (!a || b.gimbalRunsOut!.byDeg > a.gimbalRunsOut!.byDeg ? b : a),
+    null,
+  );
+  const share = out.reduce((sum, s) => sum + s.share, 0);
+  const by = worst?.gimbalRunsOut?.byDeg ?? 0;
+  return {
+    id: 'gimbal',
+    label: 'gimbal range',
+    verdict: !worst ? 'good' : share > 0.3 ? 'stop' : 'watch',
+    value: by,
+    unit: '°',
+    limit: [null, 0],
+    margin: -by,
+    because: worst
+      ? `its ${worst.gimbalRunsOut!.axis} runs out by ${by.toFixed(0)}° in ${worst.name.toLowerCase()}, ${Math.round(share * 100)} % of the ride in all: there the picture is dragged along`
+      : 'it has range for every stance; centre it in the riding posture',
+    mend: worst ? { text: 'turn the handle nearer to the riding posture, or take a spot that moves less' } : null,
+  };
+}
+
+/** What the shot wants must not lie in the seam of a two-lens camera. */
+function seamFinding(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): Finding | null {
+  if (!framed.resolved.camera.stitch) return null;
+  const wanted = intent.wants.filter((w) => w.share[0] > 0).flatMap((w) => w.of.groups ?? []) as readonly string[];
+  const hit = action.stitched.find((part) => wanted.includes(part.group));
+  const within = hit?.within ?? 0;
+  return {
+    id: 'seam',
+    label: 'seam between the lenses',
+    verdict: within > 0.5 ? 'stop' : within > 0.1 ? 'watch' : 'good',
+    value: percent(within),
+    unit: '%',
+    limit: [null, 10],
+    margin: 10 - percent(within),
+    because: hit
+      ? `${Math.round(within * 100)} % of the ${hit.name} lies in the seam in ${action.name.toLowerCase()}: near things are blurred or missing there`
+      : 'nothing that the shot wants lies in the seam',
+    mend: within > 0.1 ? { text: 'turn the camera so that the seam comes over the pole, not over the subject' } : null,
+  };
+}

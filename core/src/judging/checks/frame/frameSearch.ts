@@ -1,0 +1,50 @@
+import { slopeShown } from '../../../physics/framing/slopeShown';
+import type { PartGroup } from '../../../words/carrier/posedPart';
+import { clamp } from '../../../mathematics/units/angle';
+import type { SearchCheck } from '../searchCheck';
+import { frameScore } from './frameCheck';
+
+/** The speed feel, as a factor of what the eyes see, that counts as calm and as fast. Common practice, no source. */
+const CALM_FEEL = 0.6;
+const FAST_FEEL = 4;
+
+/** A part is lost where the seam takes this much of it; only these are missed. Estimate 0.2 to 0.5. */
+const SEAM_TAKES = 0.3;
+const SEAM_GROUPS: readonly PartGroup[] = ['hands', 'face', 'subject'];
+
+/** Where a speed feel lies between calm (0) and fast (1), by its logarithm. */
+export const feelOnScale = (speedFeel: number): number =>
+  clamp(Math.log(Math.max(speedFeel, 1e-6) / CALM_FEEL) / Math.log(FAST_FEEL / CALM_FEEL), 0, 1);
+
+/** The picture against what is asked, and how fast it feels; nothing is stopped by it. */
+export const frameSearch: SearchCheck = {
+  check: 'frame',
+  cost: 'cheap',
+  judge({ framed, intent, sightlines: { scene } }) {
+    const picture = frameScore(framed, intent);
+    const { weightedSpeedFeel: speedFeel } = framed;
+    const missed = speedFeel === null || intent.feel === null ? null : Math.abs(intent.feel - feelOnScale(speedFeel));
+    return {
+      stop: null,
+      terms: [
+        { id: 'picture', value: picture, text: `shows ${Math.round(picture * 100)} % of what is asked` },
+        {
+          id: 'feel',
+          value: missed === null ? 0 : 1 - missed,
+          text: speedFeel === null ? 'no ground in sight' : `${speedFeel.toFixed(1)} × the speed that the eyes see`,
+        },
+      ],
+      facts: {
+        shares: framed.weightedShares,
+        speedFeel,
+        slopeShown: slopeShown(
+          framed.stances,
+          (stanceId) => scene.ridden.find((posed) => posed.stance.id === stanceId)?.rig.ground,
+        ),
+        inSeam: (framed.stances.find((s) => s.stanceId === framed.actionStanceId)?.stitched ?? [])
+          .filter(({ group, within }) => within >= SEAM_TAKES && SEAM_GROUPS.includes(group))
+          .map(({ name }) => name),
+      },
+    };
+  },
+};

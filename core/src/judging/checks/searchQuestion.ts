@@ -1,0 +1,40 @@
+import type { RigSpec } from '../../words/rig/rigSpec';
+import { placedSpots } from '../../posing/rig/spots';
+import type { MeasuredBand } from '../../words/ride/measuredBand';
+import type { RideConditions } from '../../words/ride/rideConditions';
+import type { Ask } from '../../words/shot/ask';
+
+/** A carrier of the outing as it is searched. */
+export interface SearchedCarrier {
+  readonly carrierId: string;
+  readonly rig: RigSpec;
+  readonly actionStanceId: string;
+  readonly ride: RideConditions;
+  /** What measured logs found, by spot. */
+  readonly measured: Readonly<Record<string, readonly MeasuredBand[]>>;
+}
+
+/** Everything that a search answers; the same question gives the same answer. */
+export interface SearchQuestion {
+  readonly ask: Ask;
+  readonly carriers: readonly SearchedCarrier[];
+  /** Pieces that may be used, by id: what is in the box, or everything. */
+  readonly pieceIds: readonly string[];
+}
+
+/** One spot of one carrier: what a worker takes at a time. */
+export interface SearchJob {
+  readonly carrierId: string;
+  readonly spotId: string;
+}
+
+/** All spots that are looked at, carrier by carrier. */
+export const searchJobs = ({ carriers }: SearchQuestion): readonly SearchJob[] =>
+  carriers.flatMap(({ carrierId, rig }) => placedSpots(rig).map(({ spot }) => ({ carrierId, spotId: spot.id })));
+
+/** @throws RangeError for a carrier that the question lacks */
+export function searchedCarrier({ carriers }: SearchQuestion, carrierId: string): SearchedCarrier {
+  const found = carriers.find((c) => c.carrierId === carrierId);
+  if (!found) throw new RangeError(`searchedCarrier: no carrier "${carrierId}" in the question`);
+  return found;
+}

@@ -1,0 +1,77 @@
+import { link, shakeAt } from '../../../../testing/shakes';
+import { steadyReport } from '../../report/steadyReport';
+import { offsetAt, previewMotion } from '../../../physics/shaking/whole/previewMotion';
+import { shakeOf } from '../../../physics/shaking/whole/shakeOf';
+import { FIGURE_SCALES, figureWord, unsteadiness } from '../../../physics/shaking/figures/figures';
+import { steadyMends } from '../../advice/steadyMends';
+
+const shaky = shakeAt(
+  'buggy',
+  'cage-front',
+  { stabiliserId: 'standard', links: [link('stand-off-hook', 0.03), link('long-arm', 0.28)] },
+  { groundId: 'rooty-trail', speedMps: 10 },
+);
+const asked = { ...shaky, intentId: 'clear-ahead', horizonAt: null };
+
+describe('a camera on a hook and a long arm', () => {
+  const report = steadyReport(asked, { deep: true, spectra: true });
+
+  it('is stopped, with the piece that swings, its frequency and its share', () => {
+    expect(report.check.verdict).toBe('stop');
+    expect(report.cause.resonance).toMatch(/hook swings/);
+    const [worst] = 'findings' in report.check ? report.check.findings : [];
+    expect(worst!.because).toMatch(
+      /% of it from rooty trail, most at [\d.]+ Hz, where the 30 mm stand-off hook swings/,
+    );
+    expect(worst!.because).toMatch(/may be [\d.]+ px to [\d.]+ px \(estimate; widest: /);
+    expect(worst!.unit).toBe('px');
+    expect(worst!.mend!.setUp!.links).toEqual([]);
+  });
+
+  it('gets steadier by just what the mend says', () => {
+    const [best] = report.mends;
+    const after = shakeOf({ ...shaky, setUp: best!.setUp! }, { coarse: true });
+    expect(after.jump).toBeCloseTo(best!.after.jump, 9);
+    expect(unsteadiness(after)).toBeCloseTo((1 - best!.brings) * unsteadiness(best!.before), 9);
+    expect(steadyReport({ ...asked, setUp: best!.setUp! }, { deep: false }).check.verdict).not.toBe('stop');
+  });
+
+  it('every mend helps, two other places at most, and what is steady gets none', () => {
+    for (const mend of report.mends) expect(mend.brings).toBeGreaterThan(0.09);
+    expect(report.mends.filter((m) => m.spotId !== null).length).toBeLessThanOrEqual(2);
+    expect(steadyMends(shakeAt('beside-the-course', 'tripod'))).toEqual([]);
+  });
+
+  it('shares of the sources add up to the whole, and the strut’s share is what a stiff one would lack', () => {
+    for (const figure of ['jump', 'jelly', 'blur'] as const) {
+      const sum = Math.hypot(...report.contributions.map((c) => c[figure]));
+      expect(sum).toBeCloseTo(report.px[figure], 9);
+    }
+    expect(report.cause.strutShare).toBeCloseTo(1 - (report.stiffPx / report.totalPx) ** 2, 9);
+    expect(report.ways.up + report.ways.sideways + report.ways.round).toBeCloseTo(1, 9);
+  });
+
+  it('is plain data', () => {
+    expect(structuredClone(report)).toEqual(report);
+  });
+
+  it('moves in the preview as much as it says: between pictures the jump, within one the jelly', () => {
+    const motion = previewMotion(report.spectra!, report.ways);
+    const rms = (values: number[]) => Math.sqrt(values.reduce((sum, v) => sum + v * v, 0) / values.length);
+    const times = Array.from({ length: 4000 }, (_, i) => i * 0.0317);
+    const between = Math.hypot(
+      ...[motion.up, motion.sideways, motion.round].map((w) => rms(times.map((t) => offsetAt(w, t, t)))),
+    );
+    expect(between / report.px.jump).toBeGreaterThan(0.75);
+    expect(between / report.px.jump).toBeLessThan(1.3);
+    const within = (d: number) => rms(times.map((t) => offsetAt(motion.up, t, t + d) - offsetAt(motion.up, t, t)));
+    expect(within(0)).toBe(0);
+    expect(within(0.007)).toBeGreaterThan(within(0.002));
+  });
+});
+
+it('says in words what people call it', () => {
+  expect(figureWord('jelly', 0.1)).toBe('firm');
+  expect(figureWord('jelly', FIGURE_SCALES.jelly.spoilt + 0.1)).toBe('jelly');
+  expect(figureWord('jump', 100)).toBe('jumping all over');
+});

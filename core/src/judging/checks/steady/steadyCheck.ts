@@ -1,0 +1,111 @@
+import type { ShakeCause } from '../../../physics/shaking/whole/cause';
+import type { Landing } from '../../../physics/shaking/whole/landing';
+import { hertzWords } from '../../../physics/shaking/mount/mountModel';
+import { PICK_GROUP_NAMES } from '../../../physics/shaking/ends/picks';
+import type { Shake } from '../../../physics/shaking/whole/shakeOf';
+import type { FigureRange } from '../../../physics/shaking/whole/shakeRange';
+import {
+  FIGURE_SCALES,
+  FIGURES,
+  figureVerdict,
+  figureWord,
+  pxWords,
+  type Figure,
+} from '../../../physics/shaking/figures/figures';
+import { worstFirst, type CheckResult, type Finding, type Mend } from '../../../words/check/result';
+import type { SteadyMend } from '../../advice/steadyMends';
+
+export interface SteadyEvidence {
+  readonly shake: Shake;
+  readonly cause: ShakeCause;
+  /** Null while they are not computed yet. */
+  readonly ranges: Readonly<Record<Figure, FigureRange>> | null;
+  readonly mends: readonly SteadyMend[];
+  readonly landing: Landing | null;
+}
+
+const LABELS: Readonly<Record<Figure, string>> = {
+  jump: 'jump, picture to picture',
+  jelly: 'jelly, line to line',
+  blur: 'blur of shaking',
+};
+
+/** A landing that swings the picture further than this is seen. Estimate 20 to 80 px. */
+const LANDING_NOTICED_PX = 40;
+
+/** How steady is the picture? Figures are pixels rms of a 1080-line picture; see docs/models.md, Steady. */
+export function steadyCheck({ shake, cause, ranges, mends, landing }: SteadyEvidence): CheckResult {
+  const best = mends.find((m) => m.setUp ?? m.spotId) ?? mends[0];
+  const mend: Mend | null = best
+    ? {
+        text: best.text,
+        ...(best.setUp ? { setUp: best.setUp } : {}),
+        ...(best.spotId ? { spotId: best.spotId } : {}),
+      }
+    : null;
+  const findings: Finding[] = FIGURES.map((figure) => figureFinding(figure, shake, cause, ranges?.[figure] ?? null));
+  const worst = findings.find((f) => f.id === cause.figure)!;
+  const withMend = findings.map((f) => (f === worst && f.verdict !== 'good' ? { ...f, mend } : f));
+  if (shake.runsOut) {
+    const { name, neededDeg, reachDeg } = shake.runsOut;
+    withMend.push({
+      id: 'reach',
+      label: 'stabiliser’s reach',
+      verdict: 'watch',
+      value: neededDeg,
+      unit: '°',
+      limit: [null, reachDeg],
+      margin: reachDeg - neededDeg,
+      because: `${name} runs out: slow movement needs ${neededDeg.toFixed(1)}° each way (three times its rms), it can go ${reachDeg.toFixed(1)}°`,
+      mend: null,
+    });
+  }
+  if (landing) {
+    const { peakG, swingPx, ringsS } = landing;
+    withMend.push({
+      id: 'landing',
+      label: 'landing',
+      verdict: swingPx > LANDING_NOTICED_PX ? 'watch' : 'good',
+      value: swingPx,
+      unit: 'px',
+      limit: [null, LANDING_NOTICED_PX],
+      margin: LANDING_NOTICED_PX - swingPx,
+      because: `a landing of at most ${peakG.toFixed(1)} g swings the picture by up to ${pxWords(swingPx)} for ${ringsS.toFixed(1)} s (upper end)`,
+      mend: null,
+    });
+  }
+  return worstFirst('steady', withMend);
+}
+
+function figureFinding(figure: Figure, shake: Shake, cause: ShakeCause, range: FigureRange | null): Finding {
+  const px = shake[figure];
+  const { noticed, spoilt } = FIGURE_SCALES[figure];
+  const verdict = figureVerdict(figure, px);
+  const between = range
+    ? `, may be ${pxWords(range.low)} to ${pxWords(range.high)} (estimate; widest: ${PICK_GROUP_NAMES[range.mostly]})${atWorst(figure, px, range)}`
+    : '';
+  const why = figure === cause.figure ? `; ${causeWords(cause)}` : '';
+  return {
+    id: figure,
+    label: LABELS[figure],
+    verdict,
+    value: px,
+    unit: 'px',
+    limit: [null, noticed],
+    margin: noticed - px,
+    because: `${figureWord(figure, px)}: ${pxWords(px)} rms of a 1080-line picture${between}; spoils a shot from ${pxWords(spoilt)}${why}`,
+    mend: null,
+  };
+}
+
+/** The verdict at the worse end, where it differs. */
+function atWorst(figure: Figure, px: number, { high }: FigureRange): string {
+  const worse = figureVerdict(figure, high);
+  return worse === figureVerdict(figure, px) ? '' : `, at the worse end ${worse}`;
+}
+
+const SLOW_HZ = 2;
+
+/** "86 % of it from rooty trail, most at 44 Hz: the strut rocks on its tube clamp" */
+export const causeWords = ({ share, sourceName, frequencyHz, resonance, strutShare }: ShakeCause): string =>
+  `${Math.round(share * 100)} % of it from ${sourceName}, ${resonance ? `most at ${hertzWords(frequencyHz)}, where ${resonance}` : frequencyHz < SLOW_HZ ? 'most of it slow, below 2 Hz' : `most at ${hertzWords(frequencyHz)}`}${strutShare > 0.3 ? `; the strut itself adds ${Math.round(strutShare * 100)} % of all shaking` : ''}`;

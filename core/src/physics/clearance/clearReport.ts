@@ -1,0 +1,190 @@
+import { bodySegments } from '../../posing/body/segments';
+import { meshPoint } from '../../mathematics/geometry/mesh';
+import { transformPoint } from '../../mathematics/geometry/pose';
+import { distance, dot, subtract } from '../../mathematics/geometry/vec3';
+import { lowestOverWater } from '../holding/loads/loads';
+import { noTetherWithinM, tetherLimitM } from '../holding/tether/tether';
+import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import { spotZone } from '../../posing/rig/spotZone';
+import { poseStrut } from '../../posing/strut/kinematics';
+import { ownParts } from '../../posing/strut/ownParts';
+import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import type { SetUp } from '../../words/setUp/setUp';
+import { bodyCorners } from '../../posing/strut/surfaceGap';
+import { groundById } from '../../posing/lookup/grounds';
+import type { RideConditions } from '../../words/ride/rideConditions';
+import { headPartIds } from './sweeps';
+import { noticed, type Noticed } from './noticed';
+import { ownPoints } from './ownPoints';
+import { hiddenSight, levelEyes, type SightReport } from './sight';
+import { approaches, nearestTurning, type Approach } from './strikes';
+import { watchedHidden, watchedSights, type WatchedReport } from './watched';
+import { waysOut, type WayOutReport } from './wayOut';
+
+export interface ClearQuestion {
+  readonly rig: RigSpec;
+  readonly setUp: SetUp;
+  readonly actionStanceId: string;
+  readonly ride: RideConditions;
+}
+
+/** In whose way camera and strut are. */
+export interface ClearReport {
+  readonly approaches: readonly Approach[];
+  /** Higher than the rider's head or helmet, metres (negative = below it), and how high the top is over the ground. */
+  readonly aboveHeadM: number | null;
+  readonly topM: number | null;
+  /** Wider than rider and machine to the side, metres; negative = within. */
+  readonly pastSidesM: number;
+  /** Lowest point over the water against half the waves' height, metres; null on land. */
+  readonly overWaterM: number | null;
+  readonly lowestIn: string;
+  /** Least height over the ground in any stance, metres; null over water and in the air. */
+  readonly overGroundM: number | null;
+  readonly sight: SightReport | null;
+  /** Mirrors and instruments that the eyes see, with what is hidden of each; the most hidden first. Empty for what sits on the head: it goes along when the head turns to look. */
+  readonly watched: readonly WatchedReport[];
+  /** Distance from the nearer shoulder to the camera over the arm's length: within 1 it can be reached under way. */
+  readonly reachShare: number | null;
+  /** Ways out of a cockpit beside camera and strut; empty where nobody is shut in, or where the wearer takes it along. */
+  readonly waysOut: readonly WayOutReport[];
+  /** Whether its lamp is seen or its beep heard; null where nobody is on board. */
+  readonly noticed: Noticed | null;
+  /** Minutes that a neck bears it; null where it is not on the head. */
+  readonly neckMinutes: number | null;
+  /** Nearest part that turns all the way round, and the longest tether beside it. */
+  readonly turning: {
+    readonly partName: string;
+    readonly distanceM: number;
+    /** Farther than this there is a tether that is short enough. */
+    readonly neededM: number;
+    readonly tetherM: number | null;
+  } | null;
+}
+
+/** 150 g on the top of the head, about 0.2 m over the neck, tire it after an hour; less weight or lever lasts longer in proportion. Common practice. */
+const NECK = { minutes: 60, massKg: 0.15, leverM: 0.2, most: 240 } as const;
+
+export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion): ClearReport {
+  const resolved = resolveSetUp(rig, setUp);
+  const { machine } = resolveRig(rig);
+  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+  const action = poseRig(rig, actionStanceId);
+  const pose = poseStrut(resolved, setUpRig, action);
+  const points = ownPoints(resolved, pose);
+  const near = approaches(rig, resolved);
+  const turning = nearestTurning(near);
+  const others = action.parts.filter((p) => p.group !== 'subject');
+  const zone = spotZone(rig, resolved.placed.spot);
+  const onHead = headPartIds(rig);
+  const lowest = lowestOverWater(rig, resolved);
+  const headTop = highest(action, (id) => /^(head|helmet)/.test(id));
+  const top = Math.max(...points.map((p) => p[1]));
+  const camera = pose.worldFromBody.position;
+  const heights = machine.stances
+    .filter((s) => s.share > 0)
+    .map(({ id }) => {
+      const posed = poseRig(rig, id);
+      const { point, normal } = posed.ground;
+      return Math.min(
+        ...ownPoints(resolved, poseStrut(resolved, setUpRig, posed)).map((p) => dot(subtract(p, point), normal)),
+      );
+    });
+  const sides = Math.max(...others.map((p) => widest(action, p.id)));
+  const { surface } = groundById(ride.groundId);
+  const massKg = resolved.camera.massKg.value + resolved.base.massKg.value + resolved.head.massKg.value;
+  const { body } = action;
+  const arm = bodySegments(rig.statureM);
+  return {
+    approaches: near,
+    aboveHeadM: headTop === null ? null : top - headTop,
+    topM: machine.world === 'air' || machine.world === 'water' ? null : top - action.ground.point[1],
+    pastSidesM: Math.max(...points.map((p) => Math.abs(p[2]))) - sides,
+    overWaterM:
+      machine.world === 'water' ? lowest.heightM - (surface.kind === 'waves' ? surface.heightM.value / 2 : 0) : null,
+    overGroundM: machine.world === 'water' || machine.world === 'air' ? null : Math.min(...heights),
+    lowestIn: lowest.stanceName,
+    sight:
+      action.eyes && body
+        ? hiddenSight(
+            levelEyes(action.eyes, action.worldFromMachine),
+            ownParts(resolved, pose),
+            others.filter((p) => p.group === 'machine' && !p.seeThrough),
+          )
+        : null,
+    watched:
+      action.eyes && zone !== 'head'
+        ? watchedHidden(action.eyes.position, sightsOf(action, onHead), ownParts(resolved, pose)).sort(
+            (a, b) => b.hiddenShare - a.hiddenShare,
+          )
+        : [],
+    reachShare: body
+      ? Math.min(...(['left', 'right'] as const).map((side) => distance(body.upperArm[side].position, camera))) /
+        (arm.upperArmM + arm.forearmM + arm.handM)
+      : null,
+    waysOut: zone === null ? waysOut(rig, action, resolved.placed.spot.partId, points) : [],
+    noticed:
+      body && action.eyes
+        ? noticed(
+            levelEyes(action.eyes, action.worldFromMachine),
+            body.head.position,
+            bodyCorners(resolved).map((corner) => transformPoint(pose.worldFromBody, corner)),
+            others.filter(
+              (p) => !p.seeThrough && p.id !== 'neck' && (zone === 'head' ? p.id !== 'head' : !onHead.has(p.id)),
+            ),
+            zone !== 'head',
+          )
+        : null,
+    neckMinutes:
+      zone === 'head' && body
+        ? Math.min(
+            NECK.most,
+            (NECK.minutes * NECK.massKg * NECK.leverM) / (massKg * Math.max(0.03, distance(body.neckBase, camera))),
+          )
+        : null,
+    turning: turning && {
+      partName: turning.partName,
+      distanceM: turning.distanceM,
+      neededM: noTetherWithinM(Math.max(...resolved.camera.bodyM)),
+      tetherM: tetherLimitM(turning.distanceM, Math.max(...resolved.camera.bodyM)),
+    },
+  };
+}
+
+const sights = new WeakMap<PosedRig, ReturnType<typeof watchedSights>>();
+function sightsOf(action: PosedRig, onHead: ReadonlySet<string>) {
+  const known = sights.get(action);
+  if (known) return known;
+  const hiding = action.parts.filter((p) => p.group !== 'subject' && p.id !== 'neck' && !onHead.has(p.id));
+  const made = watchedSights(action.eyes!.position, hiding);
+  sights.set(action, made);
+  return made;
+}
+
+/** Highest point of some parts, world frame; null where there is none. */
+function highest(rig: PosedRig, counts: (partId: string) => boolean): number | null {
+  const parts = rig.parts.filter((p) => counts(p.id));
+  if (parts.length === 0) return null;
+  return Math.max(
+    ...parts.flatMap((part) =>
+      pointsOf(part.mesh.positions.length / 3, (i) => transformPoint(part.worldFromPart, meshPoint(part.mesh, i))[1]),
+    ),
+  );
+}
+
+function widest(rig: PosedRig, partId: string): number {
+  const { mesh, worldFromPart } = rig.byId.get(partId)!;
+  return Math.max(
+    ...pointsOf(mesh.positions.length / 3, (i) => Math.abs(transformPoint(worldFromPart, meshPoint(mesh, i))[2])),
+  );
+}
+
+/** Every third corner does for extents. */
+const pointsOf = (count: number, of: (i: number) => number): number[] => {
+  const values: number[] = [];
+  for (let i = 0; i < count; i += 3) values.push(of(i));
+  return values;
+};

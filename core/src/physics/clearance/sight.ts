@@ -1,0 +1,101 @@
+import { castRay } from '../../mathematics/geometry/bvh';
+import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import { rotate, rotationAbout } from '../../mathematics/geometry/rotation';
+import type { Vec3 } from '../../mathematics/geometry/vec3';
+import type { PosedPart } from '../../words/carrier/posedPart';
+import { toDeg, toRad } from '../../mathematics/units/angle';
+
+/** What camera and strut hide from the eyes. */
+export interface SightReport {
+  /** Share of the solid angle within the whole field, and within the middle of it. */
+  readonly share: number;
+  readonly middleShare: number;
+  /** Where the middle of it lies, degrees right and up of straight ahead; null where nothing is hidden. */
+  readonly at: { readonly rightDeg: number; readonly upDeg: number } | null;
+  /** From the eyes along the edge of what is hidden, unit directions in the world; empty where nothing is. */
+  readonly edge: readonly Vec3[];
+  readonly eyes: Vec3;
+  /** Row by row from the top, 1 = hidden: for a small picture. */
+  readonly rows: readonly (readonly number[])[];
+}
+
+/** Field that a rider or driver uses: 60° to each side, 35° up, 45° down. Common practice. */
+export const FIELD_DEG = { side: 60, up: 35, down: 45, middle: 20 } as const;
+
+/**
+ * Casts from the eyes, looking level ahead, against the given parts alone; each ray counts by its solid angle cos(up).
+ * @param behind what hides the view anyway: a ray that meets it first is not lost to the camera @param stepDeg between rays
+ */
+export function hiddenSight(
+  eyes: Pose,
+  parts: readonly PosedPart[],
+  behind: readonly PosedPart[] = [],
+  stepDeg = 2,
+): SightReport {
+  const { side, up, down, middle } = FIELD_DEG;
+  const seenFromEyes = ({ mesh, worldFromPart }: PosedPart) => {
+    const partFromWorld = invert(worldFromPart);
+    return { mesh, partFromWorld, origin: transformPoint(partFromWorld, eyes.position) };
+  };
+  const near = parts.map(seenFromEyes);
+  const anyway = behind.map(seenFromEyes);
+  let [hidden, whole, hiddenMiddle, wholeMiddle, right, above] = [0, 0, 0, 0, 0, 0];
+  const rows: number[][] = [];
+  const hits: { rightDeg: number; upDeg: number }[] = [];
+  for (let upDeg = up; upDeg >= -down; upDeg -= stepDeg) {
+    const row: number[] = [];
+    for (let rightDeg = -side; rightDeg <= side; rightDeg += stepDeg) {
+      const direction = rotate(eyes.rotation, directionOf(rightDeg, upDeg));
+      const first = (all: typeof near) =>
+        all.reduce((best, { mesh, partFromWorld, origin }) => {
+          const hit = castRay(mesh, origin, transformDirection(partFromWorld, direction), best);
+          return hit ? hit.distanceM : best;
+        }, Infinity);
+      const at = first(near);
+      const blocked = at < Infinity && first(anyway) > at;
+      const weight = Math.cos(toRad(upDeg));
+      whole += weight;
+      const inMiddle = Math.abs(rightDeg) <= middle && Math.abs(upDeg) <= middle;
+      if (inMiddle) wholeMiddle += weight;
+      if (blocked) {
+        hits.push({ rightDeg, upDeg });
+        hidden += weight;
+        right += weight * rightDeg;
+        above += weight * upDeg;
+        if (inMiddle) hiddenMiddle += weight;
+      }
+      row.push(blocked ? 1 : 0);
+    }
+    rows.push(row);
+  }
+  return {
+    share: hidden / whole,
+    middleShare: hiddenMiddle / wholeMiddle,
+    at: hidden > 0 ? { rightDeg: right / hidden, upDeg: above / hidden } : null,
+    rows,
+    eyes: eyes.position,
+    edge: edgeOf(hits).map(({ rightDeg, upDeg }) => rotate(eyes.rotation, directionOf(rightDeg, upDeg))),
+  };
+}
+
+/** Outermost of some directions to every side. */
+function edgeOf(hits: readonly { rightDeg: number; upDeg: number }[]) {
+  if (hits.length === 0) return [];
+  return [0, 45, 90, 135, 180, 225, 270, 315].map((deg) => {
+    const [c, s] = [Math.cos(toRad(deg)), Math.sin(toRad(deg))];
+    const reach = (h: { rightDeg: number; upDeg: number }) => h.rightDeg * c + h.upDeg * s;
+    return hits.reduce((a, b) => (reach(b) > reach(a) ? b : a));
+  });
+}
+
+/** Camera-like frame: +x ahead, +y up, +z right. */
+const directionOf = (rightDeg: number, upDeg: number): Vec3 => {
+  const [a, e] = [toRad(rightDeg), toRad(upDeg)];
+  return [Math.cos(e) * Math.cos(a), Math.sin(e), Math.cos(e) * Math.sin(a)];
+};
+
+/** Eyes where they are, looking level the way that the carrier goes. */
+export function levelEyes(eyes: Pose, worldFromMachine: Pose): Pose {
+  const [x, , z] = rotate(worldFromMachine.rotation, [1, 0, 0]);
+  return { position: eyes.position, rotation: rotationAbout([0, 1, 0], -toDeg(Math.atan2(z, x))) };
+}

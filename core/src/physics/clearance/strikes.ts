@@ -1,0 +1,241 @@
+import { compose, invert, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import { closestPoint } from '../../mathematics/geometry/closestPoint';
+import { meshBounds } from '../../mathematics/geometry/mesh';
+import { add, distance, scale, type Vec3 } from '../../mathematics/geometry/vec3';
+import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import type { PosedPart } from '../../words/carrier/posedPart';
+import { poseStrut } from '../../posing/strut/kinematics';
+import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import { movingAgainst } from './movingAgainst';
+import { ownPoints } from './ownPoints';
+import type { Sweep } from './sweep';
+import { sweepsOf } from './sweeps';
+
+// Hot enough that looking up Math each time counts.
+const { sqrt } = Math;
+
+/** How near something that moves comes to camera and strut. */
+export interface Approach {
+  readonly partId: string;
+  readonly partName: string;
+  readonly distanceM: number;
+  /** Between these two points, world frame of the stance. */
+  readonly from: Vec3;
+  readonly to: Vec3;
+  readonly stanceId: string;
+  readonly stanceName: string;
+  /** What moves over its range and how, where it is not the stance alone that brings it near; with the way of the point that comes nearest. */
+  readonly sweeping: {
+    readonly name: string;
+    readonly verb: string;
+    readonly path: readonly Vec3[];
+    readonly own: Sweep['own'];
+  } | null;
+  /** Turns all the way round: a wheel, a propeller, a rotor. */
+  readonly turns: boolean;
+}
+
+/** Farther apart than this nothing is looked at more closely. */
+const NEAR_M = 0.6;
+
+/**
+ * Closest distance of camera and strut to every part that moves against what they sit on: over all stances, and over the range of what
+ * turns or slides on the machine and of the rider's head, from the set-up stance. Parts that move along are left out: what sits there was seen when it was put
+ * on. Nearest first.
+ */
+export function approaches(rig: RigSpec, resolved: ResolvedSetUp): readonly Approach[] {
+  const { machine } = resolveRig(rig);
+  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+  const { partId } = resolved.placed.spot;
+  const stances = machine.stances.filter((s) => s.share > 0);
+  const posed = stances.map((stance) => ({ stance, rig: poseRig(rig, stance.id) }));
+  const moving = movingAgainst(
+    setUpRig,
+    posed.map((p) => p.rig),
+    partId,
+  );
+  const best = new Map<string, Approach>();
+  const keep = (approach: Approach) => {
+    // What the filmer can help is kept beside what nobody can.
+    const key = `${approach.partId} ${approach.sweeping?.own ?? ''}`;
+    const known = best.get(key);
+    if (!known || approach.distanceM < known.distanceM) best.set(key, approach);
+  };
+  for (const { stance, rig: r } of posed) {
+    for (const approach of inStance(resolved, setUpRig, r, stance.name, moving, NEAR_M)) keep(approach);
+  }
+  for (const approach of swept(rig, resolved, setUpRig)) keep(approach);
+  return [...best.values()].sort((a, b) => a.distanceM - b.distanceM);
+}
+
+/** What comes within a limit of camera and strut in one stance. @param moving ids of what moves against what they sit on */
+function inStance(
+  resolved: ResolvedSetUp,
+  setUpRig: PosedRig,
+  rig: PosedRig,
+  stanceName: string,
+  moving: ReadonlySet<string>,
+  limitM: number,
+): Approach[] {
+  const points = ownPoints(resolved, poseStrut(resolved, setUpRig, rig));
+  return rig.parts.flatMap((part): Approach[] => {
+    const near = moving.has(part.id) && nearest(points, part, part.worldFromPart, limitM);
+    return near
+      ? [
+          {
+            ...near,
+            partId: part.id,
+            partName: part.name,
+            stanceId: rig.stanceId,
+            stanceName,
+            sweeping: null,
+            turns: false,
+          },
+        ]
+      : [];
+  });
+}
+
+/** The first that strikes camera or strut in any of some stances, without the sweeps between them: cheap, for a search. */
+export function strikeInStances(
+  resolved: ResolvedSetUp,
+  setUpRig: PosedRig,
+  stances: readonly { readonly name: string; readonly rig: PosedRig }[],
+  limitM: number,
+): Approach | null {
+  const moving = movingAgainst(
+    setUpRig,
+    stances.map((s) => s.rig),
+    resolved.placed.spot.partId,
+  );
+  for (const { name, rig } of stances) {
+    const [first] = inStance(resolved, setUpRig, rig, name, moving, limitM);
+    if (first) return first;
+  }
+  return null;
+}
+
+/**
+ * Sweeps, each from its stance. What hangs on the moving thing goes along, and is then held against all that stays; a wheel that
+ * carries it is left out.
+ */
+function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Approach[] {
+  const { partId } = resolved.placed.spot;
+  const inStance = new Map<PosedRig, readonly Vec3[]>();
+  const pointsIn = (rig: PosedRig): readonly Vec3[] => {
+    const known = inStance.get(rig) ?? ownPoints(resolved, poseStrut(resolved, setUpRig, rig));
+    inStance.set(rig, known);
+    return known;
+  };
+  return sweepsOf(spec, setUpRig, partId).flatMap((sweep): Approach[] => {
+    const carrier = sweep.rig.byId.get(partId)!;
+    const points = pointsIn(sweep.rig);
+    const goesAlong = sweep.moves(carrier);
+    if (goesAlong && sweep.wholeTurn) return [];
+    const carried = goesAlong
+      ? sweep.steps.map((step) => {
+          const moved = step(carrier);
+          return points.map((point) => transformPoint(moved, point));
+        })
+      : null;
+    return sweep.rig.parts
+      .filter((p) => p.group !== 'subject' && !p.bends && p.id !== carrier.id && sweep.moves(p) !== goesAlong)
+      .filter((p) => !goesAlong || !sweep.yields(p))
+      .flatMap((p): Approach[] => {
+        let found: Approach | null = null;
+        for (const [i, step] of sweep.steps.entries()) {
+          const moved = carried?.[i] ?? points;
+          const worldFromPart = goesAlong ? p.worldFromPart : compose(step(p), p.worldFromPart);
+          const near = nearest(moved, p, worldFromPart, found?.distanceM ?? NEAR_M);
+          if (!near) continue;
+          found = {
+            ...near,
+            partId: p.id,
+            partName: p.name,
+            stanceId: sweep.rig.stanceId,
+            stanceName: sweep.stanceName,
+            sweeping: {
+              name: sweep.name,
+              verb: sweep.verb,
+              path: pathOf(sweep, i, goesAlong ? carrier : p, goesAlong ? near.from : near.to),
+              own: sweep.own,
+            },
+            turns: sweep.wholeTurn,
+          };
+        }
+        return found ? [found] : [];
+      });
+  });
+}
+
+/** The way that the point goes which comes nearest, given the part it is on and where it is at that step. */
+const pathOf = ({ steps }: Sweep, at: number, part: PosedPart, point: Vec3): readonly Vec3[] => {
+  const start = transformPoint(invert(steps[at]!(part)), point);
+  return steps.map((step) => transformPoint(step(part), start));
+};
+
+/** Nearest of some points to a part where it is; null where none comes nearer than the limit. */
+function nearest(
+  points: readonly Vec3[],
+  { mesh }: PosedPart,
+  worldFromPart: Pose,
+  limitM = NEAR_M,
+): { distanceM: number; from: Vec3; to: Vec3 } | null {
+  const partFromWorld = invert(worldFromPart);
+  const { min, max } = meshBounds(mesh);
+  const { centre, radiusM, outermost } = ballRound(points);
+  const localCentre = transformPoint(partFromWorld, centre);
+  if (outside(localCentre, min, max) > radiusM + limitM) return null;
+  const ofCentreM = closestPoint(mesh, localCentre, radiusM + limitM)?.distanceM;
+  if (ofCentreM === undefined) return null;
+  let best: { distanceM: number; from: Vec3; to: Vec3 } | null = null;
+  for (const { point, fromCentreM } of outermost) {
+    const limit = best?.distanceM ?? limitM;
+    // No point is nearer to the part than the centre is, less its own way from the centre; those that follow have less.
+    if (ofCentreM - fromCentreM >= limit) break;
+    const local = transformPoint(partFromWorld, point);
+    if (outside(local, min, max) > limit) continue;
+    const near = closestPoint(mesh, local, limit);
+    if (near) best = { distanceM: near.distanceM, from: point, to: transformPoint(worldFromPart, near.point) };
+  }
+  return best;
+}
+
+/** Distance of a point from a box; 0 inside. */
+function outside(p: Vec3, min: Vec3, max: Vec3): number {
+  let sum = 0;
+  for (let k = 0; k < 3; k++) {
+    const out = max0(min[k]! - p[k]!, p[k]! - max[k]!);
+    sum += out * out;
+  }
+  return sqrt(sum);
+}
+
+const max0 = (a: number, b: number): number => (a > b ? (a > 0 ? a : 0) : b > 0 ? b : 0);
+
+interface Ball {
+  readonly centre: Vec3;
+  readonly radiusM: number;
+  /** The points, farthest from the centre first. */
+  readonly outermost: readonly { readonly point: Vec3; readonly fromCentreM: number }[];
+}
+
+const balls = new WeakMap<readonly Vec3[], Ball>();
+
+function ballRound(points: readonly Vec3[]): Ball {
+  const known = balls.get(points);
+  if (known) return known;
+  const centre = scale(points.reduce<Vec3>(add, [0, 0, 0]), 1 / points.length);
+  const outermost = points
+    .map((point) => ({ point, fromCentreM: distance(point, centre) }))
+    .sort((a, b) => b.fromCentreM - a.fromCentreM);
+  const ball = { centre, radiusM: outermost[0]!.fromCentreM, outermost };
+  balls.set(points, ball);
+  return ball;
+}
+
+/** Nearest part that turns all the way round, at whatever distance within the search; for the tether. */
+export const nearestTurning = (all: readonly Approach[]): Approach | null => all.find((a) => a.turns) ?? null;

@@ -1,0 +1,82 @@
+import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import { castFrame } from './castFrame';
+import { FRAME_GROUPS, type FrameGroup } from '../../words/shot/frameGroup';
+import { measureFrame } from './measureFrame';
+import { eyeStreaming, medianStreaming } from './perceivedSpeed';
+import { rayGrid, rowsFor } from '../../mathematics/lens/rayGrid';
+import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
+import { ownParts } from '../../posing/strut/ownParts';
+import { stitchedParts } from './stitchZone';
+import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { SetUp } from '../../words/setUp/setUp';
+import { MEASURE_COLUMNS, type FramedSetUp, type StanceFrame } from './stanceFrame';
+
+export function frameInStance(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: PosedRig, columns: number) {
+  const strut = poseStrut(resolved, setUpRig, rig);
+  const parts = [...rig.parts, ...ownParts(resolved, strut)].filter((part) => !part.seeThrough);
+  const grid = rayGrid(resolved.lens, columns, rowsFor(resolved.lens, columns));
+  const cast = castFrame(parts, strut.worldFromCamera, grid);
+  return {
+    strut,
+    parts,
+    grid,
+    cast,
+    measures: measureFrame(cast, parts, resolved.lens, strut.worldFromCamera, rig.ground),
+  };
+}
+
+/** The lenses' own axis: a reframed picture turns, the body with its two lenses does not. */
+const seam = (strut: StrutPose) => strut.worldFromBody.rotation;
+
+/** The frame of one set-up in every stance of the rig (or in one alone), and weighted by riding time. */
+export function frameSetUp(
+  spec: RigSpec,
+  setUp: SetUp,
+  actionStanceId: string,
+  columns: number = MEASURE_COLUMNS,
+  onlyStanceId?: string,
+): FramedSetUp {
+  const { machine } = resolveRig(spec);
+  const resolved = resolveSetUp(spec, setUp);
+  const setUpRig = poseRig(spec, SET_UP_STANCE_ID);
+  const asked = onlyStanceId ? machine.stances.filter((s) => s.id === onlyStanceId) : machine.stances;
+  const stances = asked.map((stance): StanceFrame => {
+    const rig = poseRig(spec, stance.id);
+    const { cast, grid, measures, strut, parts } = frameInStance(resolved, setUpRig, rig, columns);
+    const feel = medianStreaming(cast, strut.worldFromCamera.position, rig.ground);
+    const eyes = rig.eyes && eyeStreaming(grid, rig.eyes.position, rig.ground);
+    return {
+      stanceId: stance.id,
+      name: stance.name,
+      share: stance.share,
+      measures,
+      gimbalRunsOut: strut.gimbal?.runsOut ?? null,
+      stitched: resolved.camera.stitch
+        ? stitchedParts(cast, parts, { ...strut.worldFromCamera, rotation: seam(strut) }, resolved.camera.stitch)
+        : [],
+      speedFeel: feel !== null && eyes !== null && eyes > 0 ? feel / eyes : null,
+    };
+  });
+  const weightedShares = Object.fromEntries(
+    FRAME_GROUPS.map((group: FrameGroup) => [
+      group,
+      stances.reduce((sum, s) => sum + s.share * s.measures.shares[group], 0),
+    ]),
+  ) as Record<FrameGroup, number>;
+  const felt = stances.filter((s) => s.share > 0 && s.speedFeel !== null);
+  const feltShare = felt.reduce((sum, s) => sum + s.share, 0);
+  return {
+    resolved,
+    actionStanceId,
+    working: machine.working,
+    stances,
+    weightedShares,
+    weightedSpeedFeel: feltShare > 0 ? felt.reduce((sum, s) => sum + s.share * s.speedFeel!, 0) / feltShare : null,
+    problems: machine.stances.flatMap((stance) =>
+      poseRig(spec, stance.id).problems.map((problem) => ({ stanceId: stance.id, ...problem })),
+    ),
+  };
+}

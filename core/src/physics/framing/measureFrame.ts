@@ -1,0 +1,286 @@
+import type { Pose } from '../../mathematics/geometry/pose';
+import { inverseRotation, rotate, type Rotation } from '../../mathematics/geometry/rotation';
+import { normalize, rejectFrom, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
+import { unprojectPixelToDirection, type Lens } from '../../mathematics/lens/lens';
+import type { Ground } from '../../words/carrier/land';
+import type { PartGroup, PosedPart } from '../../words/carrier/posedPart';
+import { NO_IMAGE, NO_PART, type CastFrame } from './castFrame';
+import { horizonAtCentre, type Horizon } from '../../posing/aiming/horizon';
+import { type FrameShares, type FrameGroup, FRAME_GROUPS } from '../../words/shot/frameGroup';
+
+export interface PartInFrame {
+  readonly id: string;
+  readonly name: string;
+  readonly group: PartGroup;
+  readonly share: number;
+  /** Middle of what is seen of it, fractions of the picture from the left and from the top. */
+  readonly centroidU: number;
+  readonly centroidV: number;
+  /** Whether it runs out of the picture. */
+  readonly cut: boolean;
+  readonly nearestM: number;
+}
+
+export interface FrameMeasures {
+  /** Shares of the image area; they add up to 1. */
+  readonly shares: FrameShares;
+  /** Parts seen, largest first. */
+  readonly parts: readonly PartInFrame[];
+  readonly horizon: Horizon;
+  readonly nearest: { readonly name: string; readonly distanceM: number } | null;
+}
+
+/** The way: ground more than this far ahead of the place under the carrier and within this bearing of the direction of travel. */
+export const WAY = { fromM: 1.5, halfBearingDeg: 45 } as const;
+const WAY_SLOPE = Math.tan((WAY.halfBearingDeg * Math.PI) / 180);
+// Hot enough that looking up Math each time counts.
+const { abs, min } = Math;
+
+/** What is seen of each part so far, by its number; used again for each picture. */
+let seen = seenFor(128);
+
+function seenFor(parts: number) {
+  return {
+    cells: new Int32Array(parts),
+    u: new Float64Array(parts),
+    v: new Float64Array(parts),
+    cut: new Uint8Array(parts),
+    nearestM: new Float64Array(parts),
+  };
+}
+
+function freshSeen(parts: number): typeof seen {
+  if (seen.cells.length < parts) seen = seenFor(2 * parts);
+  seen.cells.fill(0);
+  seen.u.fill(0);
+  seen.v.fill(0);
+  seen.cut.fill(0);
+  seen.nearestM.fill(Infinity);
+  return seen;
+}
+
+/** @param exactSky finds the sky line within each cell to the last digit; otherwise straight between the cell's corners */
+export function measureFrame(
+  cast: CastFrame,
+  parts: readonly PosedPart[],
+  lens: Lens,
+  worldFromCamera: Pose,
+  ground: Ground,
+  exactSky = true,
+): FrameMeasures {
+  const { columns, rows } = cast;
+  const shares: Record<FrameGroup, number> = {
+    way: 0,
+    ground: 0,
+    sky: 0,
+    hands: 0,
+    machine: 0,
+    rider: 0,
+    face: 0,
+    subject: 0,
+    own: 0,
+  };
+  const { cells, u, v, cut, nearestM } = freshSeen(parts.length);
+  const sky = skyPlanes(worldFromCamera.rotation, ground);
+  const corner = cornerSkyness(lens, sky, columns, rows);
+  const isWay = wayTest(worldFromCamera.position, ground);
+  const below = columns + 1;
+  let image = 0;
+  for (let row = 0; row < rows; row++) {
+    for (let column = 0; column < columns; column++) {
+      const index = row * columns + column;
+      const part = cast.part[index]!;
+      if (part === NO_IMAGE) continue;
+      image++;
+      if (part === NO_PART) {
+        const at = row * below + column;
+        const a = corner[at]!;
+        const b = corner[at + 1]!;
+        const c = corner[at + below]!;
+        const d = corner[at + below + 1]!;
+        let share: number;
+        if (a >= 0 && b >= 0 && c >= 0 && d >= 0) share = 1;
+        else if (a < 0 && b < 0 && c < 0 && d < 0) share = 0;
+        else if (exactSky) share = crossedShare(lens, sky, { column, row, columns, rows }, [a, b, c, d]);
+        else share = straightShare(a, b, c, d);
+        shares.sky += share;
+        if (share < 1) {
+          const way = isWay(
+            cast.directions[index * 3]!,
+            cast.directions[index * 3 + 1]!,
+            cast.directions[index * 3 + 2]!,
+          );
+          shares[way ? 'way' : 'ground'] += 1 - share;
+        }
+        continue;
+      }
+      cells[part]!++;
+      u[part]! += column + 0.5;
+      v[part]! += row + 0.5;
+      if (column === 0 || row === 0 || column === columns - 1 || row === rows - 1) cut[part] = 1;
+      if (cast.distanceM[index]! < nearestM[part]!) nearestM[part] = cast.distanceM[index]!;
+    }
+  }
+  const inFrame: PartInFrame[] = [];
+  for (let index = 0; index < parts.length; index++) {
+    const count = cells[index]!;
+    if (count === 0) continue;
+    const { id, name, group } = parts[index]!;
+    shares[group] += count;
+    inFrame.push({
+      id,
+      name,
+      group,
+      share: count / image,
+      centroidU: u[index]! / count / columns,
+      centroidV: v[index]! / count / rows,
+      cut: cut[index] === 1,
+      nearestM: nearestM[index]!,
+    });
+  }
+  if (image > 0) for (const group of FRAME_GROUPS) shares[group] /= image;
+  inFrame.sort((a, b) => b.share - a.share);
+  const nearest = inFrame.reduce<PartInFrame | null>(
+    (best, p) => (!best || p.nearestM < best.nearestM ? p : best),
+    null,
+  );
+  return {
+    shares,
+    parts: inFrame,
+    horizon: horizonAtCentre(lens, worldFromCamera.rotation, ground),
+    nearest: nearest && { name: nearest.name, distanceM: nearest.nearestM },
+  };
+}
+
+/** Whether a direction from the lens meets the way: see WAY. */
+function wayTest(origin: Vec3, ground: Ground): (x: number, y: number, z: number) => boolean {
+  const [nx, ny, nz] = ground.normal;
+  const [ax, ay, az] = ground.ahead;
+  const [ox, oy, oz] = subtract(origin, ground.point);
+  const height = ox * nx + oy * ny + oz * nz;
+  return (x, y, z) => {
+    const down = x * nx + y * ny + z * nz;
+    // What goes over the local ground meets the level country far off: its bearing decides.
+    const distance = down < -1e-9 ? -height / down : -1;
+    const hit = distance > 0;
+    const px = hit ? ox + x * distance : x;
+    const py = hit ? oy + y * distance : y;
+    const pz = hit ? oz + z * distance : z;
+    const along = px * ax + py * ay + pz * az;
+    return along > (hit ? WAY.fromM : 0) && abs(pz * ax - px * az) <= along * WAY_SLOPE;
+  };
+}
+
+/** The two planes that a direction in the camera frame is held against for the sky: the local ground's and the level one. */
+interface SkyPlanes {
+  readonly ground: Vec3;
+  readonly level: Vec3;
+}
+
+function skyPlanes(worldFromCamera: Rotation, ground: Ground): SkyPlanes {
+  const cameraFromWorld = inverseRotation(worldFromCamera);
+  return { ground: rotate(cameraFromWorld, ground.normal), level: rotate(cameraFromWorld, UP) };
+}
+
+/** See skyness in ground.ts; here for a direction in the camera frame. */
+const skyAt = ({ ground: [a, b, c], level: [d, e, f] }: SkyPlanes, x: number, y: number, z: number): number =>
+  min(x * a + y * b + z * c, x * d + y * e + z * f);
+
+/** Skyness at the cells' corners, (columns + 1) × (rows + 1). */
+function cornerSkyness(lens: Lens, sky: SkyPlanes, columns: number, rows: number): Float64Array {
+  const directions = cornerDirections(lens, columns, rows);
+  const out = new Float64Array(directions.length / 3);
+  const [a, b, c] = sky.ground;
+  const [d, e, f] = sky.level;
+  for (let i = 0; i < out.length; i++) {
+    const x = directions[i * 3]!;
+    const y = directions[i * 3 + 1]!;
+    const z = directions[i * 3 + 2]!;
+    const overGround = x * a + y * b + z * c;
+    const overLevel = x * d + y * e + z * f;
+    out[i] = x === x ? (overGround < overLevel ? overGround : overLevel) : -1;
+  }
+  return out;
+}
+
+const corners = new WeakMap<Lens, Map<string, Float64Array>>();
+
+/** Directions of the cells' corners, three numbers each; NaN where the lens has no image. */
+function cornerDirections(lens: Lens, columns: number, rows: number): Float64Array {
+  const known = corners.get(lens) ?? new Map<string, Float64Array>();
+  corners.set(lens, known);
+  const key = `${columns}/${rows}`;
+  const kept = known.get(key);
+  if (kept) return kept;
+  const directions = new Float64Array((columns + 1) * (rows + 1) * 3).fill(NaN);
+  for (let row = 0; row <= rows; row++) {
+    for (let column = 0; column <= columns; column++) {
+      const pixel = { u: (column / columns) * lens.widthPx, v: (row / rows) * lens.heightPx };
+      const direction = unprojectPixelToDirection(lens, pixel);
+      if (direction) directions.set(direction, (row * (columns + 1) + column) * 3);
+    }
+  }
+  known.set(key, directions);
+  return directions;
+}
+
+/** Share of sky where the sky line runs straight between the corners of a cell. */
+function straightShare(a: number, b: number, c: number, d: number): number {
+  const upright = abs(a + b - c - d) >= abs(a + c - b - d);
+  const first = upright ? a + b : a + c;
+  const second = upright ? c + d : b + d;
+  if (first >= 0 === second >= 0) return first >= 0 ? 1 : 0;
+  const crossing = first / (first - second);
+  return first >= 0 ? crossing : 1 - crossing;
+}
+
+/**
+ * Share of a cell that is sky where the sky line runs through it: the exact crossing along the cell's middle line, upright
+ * or level, whichever the sky line crosses more squarely.
+ */
+function crossedShare(
+  lens: Lens,
+  sky: SkyPlanes,
+  cell: Cell,
+  [a, b, c, d]: readonly [number, number, number, number],
+): number {
+  const upright = Math.abs(a + b - c - d) >= Math.abs(a + c - b - d);
+  const at = (t: number): number => {
+    const u = (cell.column + (upright ? 0.5 : t)) / cell.columns;
+    const v = (cell.row + (upright ? t : 0.5)) / cell.rows;
+    const direction = unprojectPixelToDirection(lens, { u: u * lens.widthPx, v: v * lens.heightPx });
+    return direction ? skyAt(sky, ...direction) : -1;
+  };
+  let [low, high] = [0, 1];
+  let [atLow, atHigh] = [at(0), at(1)];
+  if (atLow >= 0 === atHigh >= 0) return atLow >= 0 ? 1 : 0;
+  const skyFirst = atLow >= 0;
+  // Regula falsi, Illinois form: the line is nearly straight within a cell, so a few steps reach full precision.
+  for (let step = 0; step < 40 && high - low > 1e-13; step++) {
+    const t = high - (atHigh * (high - low)) / (atHigh - atLow);
+    const value = at(t);
+    if (Math.abs(value) < 1e-14) {
+      [low, high] = [t, t];
+    } else if (value >= 0 === atHigh >= 0) {
+      [high, atHigh] = [t, value];
+      atLow /= 2;
+    } else {
+      [low, atLow, high, atHigh] = [high, atHigh, t, value];
+    }
+    if (low > high) [low, high, atLow, atHigh] = [high, low, atHigh, atLow];
+  }
+  const crossing = (low + high) / 2;
+  return skyFirst ? crossing : 1 - crossing;
+}
+
+interface Cell {
+  readonly column: number;
+  readonly row: number;
+  readonly columns: number;
+  readonly rows: number;
+}
+
+/** Unit direction of travel along the ground. */
+export function travelDirection(ground: Ground): Vec3 {
+  return normalize(rejectFrom(ground.ahead, ground.normal));
+}

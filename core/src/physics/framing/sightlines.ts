@@ -1,0 +1,142 @@
+import { rayGrid, rowsFor, type RayGrid } from '../../mathematics/lens/rayGrid';
+import type { FramedSetUp, StanceFrame } from './stanceFrame';
+import {
+  castCube,
+  CUBE_SIZE,
+  lookUpFrame,
+  recycleCube,
+  ROUGH_CUBE_SIZE,
+  sharedFrame,
+  type VisibilityCube,
+} from './visibilityCube';
+import { FRAME_GROUPS } from '../../words/shot/frameGroup';
+import { measureFrame } from './measureFrame';
+import { eyeStreaming, medianStreaming } from './perceivedSpeed';
+import { fieldOfViewDeg, type Lens } from '../../mathematics/lens/lens';
+import { castFrame } from './castFrame';
+import { partsFromAfar } from './fromAfar';
+import { toRad } from '../../mathematics/units/angle';
+import type { PosedPart } from '../../words/carrier/posedPart';
+import { poseStrut } from '../../posing/strut/kinematics';
+import { ownParts } from '../../posing/strut/ownParts';
+import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { CarrierScene, PosedStance } from '../../posing/scene/carrierScene';
+
+/** What is seen from one place in each stance; cast when it is first asked for. */
+export interface Sightlines {
+  readonly scene: CarrierScene;
+  /** A strut that puts a lens there. */
+  readonly reference: ResolvedSetUp;
+  /** Good enough to rank places by: cubes of fewer directions, and narrow lenses looked up like the others. */
+  readonly rough: boolean;
+  readonly cubes: Map<string, { readonly parts: readonly PosedPart[]; readonly cube: VisibilityCube }>;
+}
+
+export const sightlinesFrom = (scene: CarrierScene, reference: ResolvedSetUp, rough = false): Sightlines => ({
+  scene,
+  reference,
+  rough,
+  cubes: new Map(),
+});
+
+/** Everything round the lens in one stance: rider, machine and the strut's own chain; the camera's body is left out. */
+export function seenIn({ scene, reference, rough, cubes }: Sightlines, { stance, rig, seen }: PosedStance) {
+  const known = cubes.get(stance.id);
+  if (known) return known;
+  const pose = poseStrut(reference, scene.setUpRig, rig);
+  const parts = [...seen, ownParts(reference, pose)[0]!];
+  const made = {
+    parts,
+    cube: castCube(parts, pose.worldFromCamera.position, { size: rough ? ROUGH_CUBE_SIZE : CUBE_SIZE }),
+  };
+  cubes.set(stance.id, made);
+  return made;
+}
+
+/** Done with a place: its cubes make room for others, and are cast anew if it is asked about again. */
+export function forget({ cubes }: Sightlines): void {
+  for (const { cube } of cubes.values()) recycleCube(cube);
+  cubes.clear();
+}
+
+/** Columns of a picture that is looked up: a few to rank by, more where the checks and the filmer read its shares (docs/performance.md). */
+export const COARSE_COLUMNS = { ranked: 16, judged: 24 } as const;
+export type CoarseFor = keyof typeof COARSE_COLUMNS;
+/** Width of a column, radians, rather less than more. */
+const columnRad = (lens: Lens, columns: number): number => (0.75 * toRad(fieldOfViewDeg(lens, 'horizontal'))) / columns;
+/** Below this a column is narrower than a direction of the cube. */
+const NARROW_DEG = 35;
+
+/** One picture by looking up; only what is judged has its speed feel. */
+export function coarseStance(
+  sightlines: Sightlines,
+  resolved: ResolvedSetUp,
+  posed: PosedStance,
+  what: CoarseFor,
+): StanceFrame {
+  const { lens } = resolved;
+  const { parts, cube } = seenIn(sightlines, posed);
+  const strut = poseStrut(resolved, sightlines.scene.setUpRig, posed.rig);
+  const grid = rayGridOf(lens, COARSE_COLUMNS[what]);
+  // A narrow lens sees finer than the cube: its picture is cast.
+  const cast =
+    !sightlines.rough && fieldOfViewDeg(lens, 'horizontal') < NARROW_DEG
+      ? castFrame(
+          partsFromAfar(parts, strut.worldFromCamera.position, columnRad(lens, grid.columns)),
+          strut.worldFromCamera,
+          grid,
+          sharedFrame(grid.columns, grid.rows),
+        )
+      : lookUpFrame(cube, strut.worldFromCamera.rotation, grid);
+  const { ground } = posed.rig;
+  // The cube's own place: half a decimetre beside the lens at most.
+  let speedFeel: number | null = null;
+  if (what === 'judged' && posed.rig.eyes) {
+    const felt = medianStreaming(cast, strut.worldFromCamera.position, ground);
+    const streaming = eyeStreaming(grid, posed.rig.eyes.position, ground);
+    speedFeel = felt !== null && streaming !== null && streaming > 0 ? felt / streaming : null;
+  }
+  return {
+    stanceId: posed.stance.id,
+    name: posed.stance.name,
+    share: posed.stance.share,
+    measures: measureFrame(cast, parts, lens, strut.worldFromCamera, ground, false),
+    speedFeel,
+    gimbalRunsOut: strut.gimbal?.runsOut ?? null,
+    stitched: [],
+  };
+}
+
+const grids = { 16: new WeakMap<Lens, RayGrid>(), 24: new WeakMap<Lens, RayGrid>() } as const;
+function rayGridOf(lens: Lens, columns: keyof typeof grids): RayGrid {
+  const known = grids[columns].get(lens);
+  if (known) return known;
+  const made = rayGrid(lens, columns, rowsFor(lens, columns));
+  grids[columns].set(lens, made);
+  return made;
+}
+
+/** Coarse pictures as a framed set-up, as the checks take them. */
+export function coarseFramed(
+  { scene }: Sightlines,
+  resolved: ResolvedSetUp,
+  stances: readonly StanceFrame[],
+): FramedSetUp {
+  const ridden = stances.reduce((sum, s) => sum + s.share, 0) || 1;
+  const felt = stances.filter((s) => s.speedFeel !== null);
+  const feltShare = felt.reduce((sum, s) => sum + s.share, 0);
+  return {
+    resolved,
+    actionStanceId: scene.ridden[0]!.stance.id,
+    working: scene.working,
+    stances,
+    weightedShares: Object.fromEntries(
+      FRAME_GROUPS.map((group) => [
+        group,
+        stances.reduce((sum, s) => sum + (s.share / ridden) * s.measures.shares[group], 0),
+      ]),
+    ) as FramedSetUp['weightedShares'],
+    weightedSpeedFeel: feltShare > 0 ? felt.reduce((sum, s) => sum + s.share * s.speedFeel!, 0) / feltShare : null,
+    problems: [],
+  };
+}

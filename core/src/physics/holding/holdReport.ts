@@ -1,0 +1,251 @@
+import { add, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import { poseRig } from '../../posing/rig/poseRig';
+import { baseRefusal } from '../../posing/strut/baseRefusal';
+import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import type { CarrierFamily } from '../../words/carrier/machine';
+import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
+import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { SetUp } from '../../words/setUp/setUp';
+import { atLow, usual } from '../../words/sourced/ends';
+import type { RideConditions } from '../../words/ride/rideConditions';
+import { handMinutes } from './handMinutes';
+import { gripLimits, type GripConditions, type HoldLimit } from './grips/gripLimits';
+import {
+  DIRECTIONS,
+  FLOWS,
+  interfacesOf,
+  loadAt,
+  loadedPieces,
+  loadEnvelope,
+  loadsBeyond,
+  onSurface,
+  pieceForces,
+  seenFromSpot,
+  spotNormal,
+  type Interface,
+  type Load,
+  type LoadEnvelope,
+  type LoadedPiece,
+  type SurfaceLoad,
+} from './loads/loads';
+import { tetherLoadN } from './tether/tether';
+
+export interface HoldQuestion {
+  readonly rig: RigSpec;
+  readonly setUp: SetUp;
+  readonly actionStanceId: string;
+  readonly ride: RideConditions;
+  /** Of the camera, from Steady. */
+  readonly shakeRmsMS2: number;
+  readonly landingG: number;
+}
+
+/** One interface under its worst load. */
+export interface HeldInterface {
+  readonly name: string;
+  readonly id: Interface['id'];
+  readonly at: Vec3;
+  /** In the case that brings it nearest to its limit. */
+  readonly load: Load;
+  readonly parts: SurfaceLoad;
+  readonly worst: HoldLimit;
+  /** Limit over demand; below 1 it lets go. */
+  readonly margin: number;
+  /** With its figures at their weak end. */
+  readonly weakMargin: number;
+}
+
+export interface HoldReport {
+  readonly envelope: LoadEnvelope;
+  readonly pieces: readonly LoadedPiece[];
+  /** Weight of all that hangs there, newton. */
+  readonly weightN: number;
+  /** Drag of all of it, newton. */
+  readonly dragN: number;
+  /** What acts on the whole strut in the moment that is worst for its base, and where, world frame of the action stance. */
+  readonly acting: { readonly at: Vec3; readonly weight: Vec3; readonly drag: Vec3; readonly inertia: Vec3 };
+  readonly interfaces: readonly HeldInterface[];
+  readonly weakest: HeldInterface;
+  /** Reading of a hand scale that proves the mount, and the way to pull. */
+  readonly pullTest: {
+    readonly newton: number;
+    readonly kgf: number;
+    readonly factor: number;
+    readonly direction: string;
+  };
+  readonly tetherN: number;
+  /** Why the base does not go on this surface; null where it does. */
+  readonly refusal: string | null;
+  /** Minutes that a hand holds it out; null where it is on something else. */
+  readonly handMinutes: number | null;
+  /** Moment on the surface, for what a lever does to glass and canopies. */
+  readonly leverNm: number;
+}
+
+/** A fall that could hit people asks for more; the rest for twice the worst load. Common practice, no source. */
+const PULL_FACTOR: Readonly<Record<CarrierFamily, number>> = {
+  board: 2,
+  bike: 2,
+  car: 3,
+  boat: 2,
+  aircraft: 3,
+  beside: 2,
+  own: 3,
+};
+/** A day's riding. */
+const HOURS_ON = 3;
+const G = 9.80665;
+
+/** Does every piece of the chain hold at the worst moment of the ride? Worst direction searched for each interface. */
+export function holdReport(question: HoldQuestion): HoldReport {
+  const { rig, setUp, actionStanceId, ride } = question;
+  const resolved = resolveSetUp(rig, setUp);
+  const pose = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), poseRig(rig, actionStanceId));
+  const envelope = loadEnvelope(rig, resolved, ride, actionStanceId, question);
+  return holdIn(rig, resolved, pose, envelope, ride);
+}
+
+/** The same with everything found already; cheap, for a search. */
+export function holdIn(
+  rig: RigSpec,
+  resolved: ResolvedSetUp,
+  pose: StrutPose,
+  envelope: LoadEnvelope,
+  ride: RideConditions,
+): HoldReport {
+  const pieces = loadedPieces(resolved, pose);
+  const normal = spotNormal(pose);
+  const weightN = pieces.reduce((sum, p) => sum + p.massKg * G, 0);
+  const still = pieceForces(pieces, { ...envelope, airMps: 0, waterMps: 0, accelerationMS2: 0 }, [0, 0, 0], [0, 0, 0]);
+  const [surface] = interfacesOf(resolved, pose);
+  const resting = onSurface(loadAt(surface!, pieces, still), normal);
+  const conditions: GripConditions = {
+    surface: resolved.placed.spot.surface,
+    state: resolved.setUp.surfaceState ?? 'clean',
+    pressurePa: envelope.pressurePa,
+    curedH: resolved.setUp.curedH ?? 24,
+    temperatureC: ride.temperatureC,
+    hours: HOURS_ON,
+    weightN,
+    leverM: resting.tipNm / weightN,
+  };
+  const onBase = loadsBeyond(surface!, pieces, envelope);
+  let worstOfBase = LOAD_CASES[0]!;
+  const interfaces = interfacesOf(resolved, pose).map((face): HeldInterface => {
+    let worst: HeldInterface | null = null;
+    const loads = loadsBeyond(face, pieces, envelope);
+    for (const loadCase of LOAD_CASES) {
+      const load = loads(loadCase.direction, loadCase.flow);
+      const parts = onSurface(load, normal);
+      const limits = limitsOf(face, resolved, load, parts, conditions, 'usual');
+      for (const limit of limits) {
+        const margin = marginOf(limit);
+        if (worst && margin >= worst.margin) continue;
+        if (face.id === 'surface') worstOfBase = loadCase;
+        worst = { name: face.name, id: face.id, at: face.at, load, parts, worst: limit, margin, weakMargin: margin };
+      }
+    }
+    const { load, parts } = worst!;
+    const weak = limitsOf(face, resolved, load, parts, conditions, 'weak').map(marginOf);
+    return { ...worst!, weakMargin: Math.min(worst!.margin, ...weak) };
+  });
+  const weakest = interfaces.reduce((a, b) => (b.margin < a.margin ? b : a));
+  const factor = PULL_FACTOR[resolveRig(rig).machine.family];
+  const baseLoads = LOAD_CASES.map(({ direction, flow }) => onBase(direction, flow));
+  const worstN = Math.max(...baseLoads.map(({ force }) => length(force)));
+  const newton = Math.ceil((factor * worstN) / 5) * 5;
+  const flowN = pieceForces(pieces, { ...envelope, accelerationMS2: 0 }, [0, 0, 0], FLOWS[0]!);
+  return {
+    envelope,
+    pieces,
+    weightN,
+    dragN: flowN.reduce((sum, f, i) => sum + length([f[0], f[1] + pieces[i]!.massKg * G, f[2]]), 0),
+    acting: actingOn(pieces, envelope, worstOfBase),
+    interfaces,
+    weakest,
+    pullTest: {
+      newton,
+      kgf: newton / G,
+      factor,
+      direction: directionWords(seenFromSpot(pose, normalize(interfaces[0]!.load.force))),
+    },
+    tetherN: tetherLoadN(pieces[pieces.length - 1]!.massKg + pieces[pieces.length - 2]!.massKg),
+    refusal: baseRefusal(resolved.base, conditions.surface),
+    handMinutes:
+      resolved.base.kind === 'hand' && resolved.base.grip.kind === 'hand'
+        ? handMinutes(resolved.base.grip, resting)
+        : null,
+    leverNm: Math.max(...baseLoads.map((load) => onSurface(load, normal).tipNm)),
+  };
+}
+
+/** One moment: which way it is thrown, and where the flow comes from. */
+interface LoadCase {
+  readonly direction: Vec3;
+  readonly flow: Vec3;
+}
+
+const LOAD_CASES: readonly LoadCase[] = DIRECTIONS.flatMap((direction) => FLOWS.map((flow) => ({ direction, flow })));
+
+function actingOn(
+  pieces: readonly LoadedPiece[],
+  envelope: LoadEnvelope,
+  { direction, flow }: LoadCase,
+): HoldReport['acting'] {
+  const massKg = pieces.reduce((sum, p) => sum + p.massKg, 0);
+  const sum = (forces: readonly Vec3[]): Vec3 => forces.reduce((a, b) => add(a, b), [0, 0, 0]);
+  const weight = scale(UP, -massKg * G);
+  const calm = { ...envelope, accelerationMS2: 0 };
+  return {
+    at: scale(sum(pieces.map((p) => scale(p.at, p.massKg))), 1 / massKg),
+    weight,
+    drag: subtract(sum(pieceForces(pieces, calm, direction, flow)), weight),
+    inertia: scale(direction, massKg * envelope.accelerationMS2),
+  };
+}
+
+const marginOf = ({ demand, limit }: HoldLimit): number => (demand <= 1e-9 ? 999 : Math.min(999, limit / demand));
+
+function limitsOf(
+  face: Interface,
+  resolved: ResolvedSetUp,
+  load: Load,
+  parts: SurfaceLoad,
+  conditions: GripConditions,
+  end: 'usual' | 'weak',
+): HoldLimit[] {
+  const pick = end === 'weak' ? atLow : usual;
+  if (face.id === 'surface') return gripLimits(resolved.base.grip, parts, conditions, end);
+  const moment = length(load.moment);
+  const slips: HoldLimit[] = [
+    { mode: face.id === 'head' ? 'slips' : 'droops', demand: moment, limit: pick(resolved.head.slipNm), unit: 'N·m' },
+  ];
+  const droop = face.link === null ? undefined : resolved.links[face.link]!.definition.droopNm;
+  if (droop) slips.push({ mode: 'bends', demand: moment, limit: pick(droop), unit: 'N·m' });
+  const lock = face.link === null ? undefined : resolved.links[face.link]!.definition.lock;
+  if (lock && face.along) {
+    const turns = Math.abs(dot(load.moment, face.along));
+    slips.push(
+      { mode: 'turns in its lock', demand: turns, limit: pick(lock.turnsNm), unit: 'N·m' },
+      {
+        mode: 'slides in its lock',
+        demand: Math.abs(dot(load.force, face.along)),
+        limit: pick(lock.slidesN),
+        unit: 'N',
+      },
+    );
+  }
+  return slips;
+}
+
+/** A direction seen from the spot in words: straight off the surface, or along it. */
+export function directionWords([along, off, across]: Vec3): string {
+  const flat = Math.hypot(along, across);
+  if (off > 0.85) return 'straight off the surface';
+  if (off < -0.85) return 'straight onto the surface, then as hard straight off it';
+  const way = Math.abs(along) >= Math.abs(across) ? (along > 0 ? 'forward' : 'back') : 'sideways';
+  if (off > 0.35 * flat) return `half off the surface, half ${way}`;
+  return `${way} along the surface`;
+}

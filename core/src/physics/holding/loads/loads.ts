@@ -1,0 +1,311 @@
+import { keepLatest } from '../../../mathematics/caching/keepLatest';
+import { keyOf } from '../../../mathematics/caching/keyOf';
+import { castRay } from '../../../mathematics/geometry/bvh';
+import { invert, transformDirection, transformPoint } from '../../../mathematics/geometry/pose';
+import { inverseRotation, rotate } from '../../../mathematics/geometry/rotation';
+import {
+  add,
+  addScaled,
+  cross,
+  dot,
+  length,
+  mix,
+  normalize,
+  ORIGIN,
+  scale,
+  subtract,
+  UP,
+  type Vec3,
+} from '../../../mathematics/geometry/vec3';
+import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';
+import type { CarrierFamily } from '../../../words/carrier/machine';
+import { poseRig, type PosedRig } from '../../../posing/rig/poseRig';
+import { resolveRig } from '../../../posing/lookup/resolveRig';
+import type { RigSpec } from '../../../words/rig/rigSpec';
+import { FOOT_M } from '../../../posing/building/cameraMesh';
+import { chainJoints, poseStrut, type StrutPose } from '../../../posing/strut/kinematics';
+import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { LinkUse } from '../../../words/setUp/setUp';
+import { groundById } from '../../../posing/lookup/grounds';
+import type { RideConditions } from '../../../words/ride/rideConditions';
+import { DRAG, dragN, standardAir, WATER_KG_M3 } from './atmosphere';
+
+const G = 9.80665;
+
+/** A piece of the strut with its weight and what meets the wind. World frame, riding stance. */
+export interface LoadedPiece {
+  readonly name: string;
+  readonly at: Vec3;
+  readonly massKg: number;
+  /** C_d·A, m². */
+  readonly dragAreaM2: number;
+}
+
+/** What a piece of the chain must pass on to the next. */
+export interface Interface {
+  readonly id: 'surface' | 'joint' | 'head';
+  readonly name: string;
+  readonly at: Vec3;
+  /** Link that begins here; null at the surface and the head. */
+  readonly link: number | null;
+  /** Unit direction of that link away from the surface, world frame. */
+  readonly along: Vec3 | null;
+  /** Pieces beyond it, by index. */
+  readonly beyond: readonly number[];
+}
+
+/** The envelope that loads are searched over. */
+export interface LoadEnvelope {
+  /** Air past the strut: own speed and wind, m/s; 0 where it is sheltered. */
+  readonly airMps: number;
+  readonly airKgM3: number;
+  readonly pressurePa: number;
+  /** Water past it where it dips, m/s; 0 where it does not. */
+  readonly waterMps: number;
+  /** Acceleration in any direction: shaking, manoeuvre, landing; m/s². */
+  readonly accelerationMS2: number;
+  readonly sheltered: boolean;
+}
+
+/** Force and moment at an interface, both on what lies beyond it. */
+export interface Load {
+  readonly force: Vec3;
+  readonly moment: Vec3;
+}
+
+/** Turning and braking as hard as the carrier goes, in g. Estimates 0.6 to 1.6 times. */
+const MANOEUVRE_G: Readonly<Record<CarrierFamily, number>> = {
+  board: 0.8,
+  bike: 0.8,
+  car: 0.9,
+  boat: 0.7,
+  aircraft: 1.5,
+  beside: 0.1,
+  own: 0.8,
+};
+/** Peaks of shaking: three times its rms (99.7 % of a normal distribution). */
+const PEAK_OF_RMS = 3;
+/** Share of directions from a sheltered camera that meet the machine within arm's reach. Estimate 0.6 to 0.8. */
+const SHELTERED_SHARE = 0.7;
+const SHELTER_M = 2.5;
+
+/** Even directions over the sphere: corners, edges and faces of a cube. */
+export const DIRECTIONS: readonly Vec3[] = [-1, 0, 1].flatMap((x) =>
+  [-1, 0, 1].flatMap((y) => [-1, 0, 1].flatMap((z): Vec3[] => (x || y || z ? [normalize([x, y, z])] : []))),
+);
+
+/** Whether a place lies inside the machine: glass, roof and sides around it. */
+export function isSheltered(rig: PosedRig, from: Vec3): boolean {
+  const hard = rig.parts.filter((part) => part.group === 'machine');
+  const near = hard.map((part) => {
+    const partFromWorld = invert(part.worldFromPart);
+    return { part, origin: transformPoint(partFromWorld, from), partFromWorld };
+  });
+  const met = DIRECTIONS.filter((direction) =>
+    near.some(({ part, origin, partFromWorld }) =>
+      castRay(part.mesh, origin, transformDirection(partFromWorld, direction), SHELTER_M),
+    ),
+  ).length;
+  return met / DIRECTIONS.length >= SHELTERED_SHARE;
+}
+
+const shelters = keepLatest<boolean>(200);
+const plainRig = keyOf(({ machineId, fit, wornIds, statureM }: RigSpec) => [machineId, fit, wornIds, statureM]);
+const linksKey = keyOf((links: readonly LinkUse[]) => links);
+
+/** Pieces of the strut where they are in a stance. */
+export function loadedPieces(resolved: ResolvedSetUp, pose: StrutPose): readonly LoadedPiece[] {
+  const { base, links, head, camera } = resolved;
+  const joints = chainJoints(resolved).map((joint) => transformPoint(pose.worldFromSpot, joint));
+  const end = joints[joints.length - 1]!;
+  const [depth, height, width] = camera.bodyM;
+  const middle = addScaled(pose.worldFromBody.position, rotate(pose.worldFromBody.rotation, UP), FOOT_M + height / 2);
+  const widest = Math.max(depth * height, height * width, depth * width);
+  return [
+    {
+      name: base.name.toLowerCase(),
+      at: mix(joints[0]!, joints[1]!, 0.5),
+      massKg: base.massKg.value,
+      dragAreaM2: DRAG.cylinder * base.heightM.value * 0.03,
+    },
+    ...links.map(({ use, definition }, i) => ({
+      name: definition.name.toLowerCase(),
+      at: mix(joints[i + 1]!, joints[i + 2]!, 0.5),
+      massKg: definition.massKg.value,
+      dragAreaM2: DRAG.cylinder * use.lengthM * 2 * definition.radiusM,
+    })),
+    { name: head.name.toLowerCase(), at: end, massKg: head.massKg.value, dragAreaM2: 0 },
+    { name: camera.name.toLowerCase(), at: middle, massKg: camera.massKg.value, dragAreaM2: DRAG.cube * widest },
+  ];
+}
+
+/** Where one piece hands its load to the next, from the surface outward. */
+export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly Interface[] {
+  const joints = chainJoints(resolved).map((joint) => transformPoint(pose.worldFromSpot, joint));
+  const count = resolved.links.length + 3;
+  const from = (first: number) => Array.from({ length: count - first }, (_, i) => first + i);
+  return [
+    {
+      id: 'surface',
+      name: `${resolved.base.name.toLowerCase()} on the surface`,
+      at: joints[0]!,
+      link: null,
+      along: null,
+      beyond: from(0),
+    },
+    ...resolved.links.map(({ definition }, i) => ({
+      id: 'joint' as const,
+      name: `joint under the ${definition.name.toLowerCase()}`,
+      at: joints[i + 1]!,
+      link: i,
+      along: normalize(subtract(joints[i + 2]!, joints[i + 1]!)),
+      beyond: from(i + 1),
+    })),
+    {
+      id: 'head',
+      name: resolved.head.name.toLowerCase(),
+      at: joints[joints.length - 1]!,
+      link: null,
+      along: null,
+      beyond: from(count - 1),
+    },
+  ];
+}
+
+/**
+ * What the ride does to the strut at worst.
+ * @param shakeRmsMS2 of the camera, from Steady @param landingG peak of the highest drop, in g
+ */
+export function loadEnvelope(
+  rig: RigSpec,
+  resolved: ResolvedSetUp,
+  ride: RideConditions,
+  actionStanceId: string,
+  { shakeRmsMS2, landingG }: { shakeRmsMS2: number; landingG: number },
+): LoadEnvelope {
+  const { machine } = resolveRig(rig);
+  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+  const action = poseRig(rig, actionStanceId);
+  const camera = poseStrut(resolved, setUpRig, action).worldFromCamera.position;
+  const { pressurePa, densityKgM3 } = standardAir(ride.altitudeM);
+  // The shelter of a place does not hang on where the lens points.
+  const { baseId, links } = resolved.setUp;
+  const sheltered = shelters(
+    [plainRig(rig), actionStanceId, resolved.placed.spot.id, baseId, linksKey(links)].join(' '),
+    () => isSheltered(action, camera),
+  );
+  const { surface } = groundById(ride.groundId);
+  const waves = surface.kind === 'waves' ? surface : null;
+  const dips = machine.world === 'water' && waves && lowestOverWater(rig, resolved).heightM < waves.heightM.value / 2;
+  // A wave's own water runs at πH/T round its orbit (linear theory, deep water).
+  const orbital = waves ? (Math.PI * waves.heightM.value) / waves.periodS.value : 0;
+  return {
+    airMps: sheltered ? 0 : ride.speedMps + ride.windMps,
+    airKgM3: densityKgM3,
+    pressurePa,
+    waterMps: dips ? ride.speedMps + orbital : 0,
+    accelerationMS2: PEAK_OF_RMS * shakeRmsMS2 + G * Math.max(MANOEUVRE_G[machine.family], landingG),
+    sheltered,
+  };
+}
+
+/** Where the lens comes lowest over the water of all stances that are ridden, metres. */
+export function lowestOverWater(rig: RigSpec, resolved: ResolvedSetUp): { heightM: number; stanceName: string } {
+  const { machine } = resolveRig(rig);
+  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+  return machine.stances
+    .filter((s) => s.share > 0)
+    .map(({ id, name }) => {
+      const posed = poseRig(rig, id);
+      const { position } = poseStrut(resolved, setUpRig, posed).worldFromCamera;
+      return { heightM: dot(subtract(position, posed.ground.point), posed.ground.normal), stanceName: name };
+    })
+    .reduce((low, other) => (other.heightM < low.heightM ? other : low));
+}
+
+/** Force on each piece for one direction of the acceleration and one of the flow, newton. */
+export function pieceForces(
+  pieces: readonly LoadedPiece[],
+  envelope: LoadEnvelope,
+  acceleration: Vec3,
+  flow: Vec3,
+): readonly Vec3[] {
+  return pieces.map((piece) => {
+    const inertia = scale(acceleration, piece.massKg * envelope.accelerationMS2);
+    return add(add(scale(UP, -piece.massKg * G), inertia), scale(flow, pieceDragN(envelope, piece)));
+  });
+}
+
+const pieceDragN = ({ airMps, airKgM3, waterMps }: LoadEnvelope, { dragAreaM2 }: LoadedPiece): number =>
+  Math.max(dragN(airKgM3, airMps, 1, dragAreaM2), dragN(WATER_KG_M3.sea, waterMps, 1, dragAreaM2));
+
+/** Sum of the forces beyond an interface and of their moments about it. */
+export function loadAt({ at, beyond }: Interface, pieces: readonly LoadedPiece[], forces: readonly Vec3[]): Load {
+  let [force, moment]: [Vec3, Vec3] = [
+    [0, 0, 0],
+    [0, 0, 0],
+  ];
+  for (const i of beyond) {
+    force = add(force, forces[i]!);
+    moment = add(moment, cross(subtract(pieces[i]!.at, at), forces[i]!));
+  }
+  return { force, moment };
+}
+
+/**
+ * The same for many directions: forces grow with weight, acceleration and flow, so that their sums and moments about the interface are
+ * found once and only turned for each direction.
+ */
+export function loadsBeyond(
+  { at, beyond }: Interface,
+  pieces: readonly LoadedPiece[],
+  envelope: LoadEnvelope,
+): (acceleration: Vec3, flow: Vec3) => Load {
+  let [massKg, drag]: [number, number] = [0, 0];
+  let [massArm, dragArm]: [Vec3, Vec3] = [ORIGIN, ORIGIN];
+  for (const i of beyond) {
+    const piece = pieces[i]!;
+    const arm = subtract(piece.at, at);
+    const own = pieceDragN(envelope, piece);
+    massKg += piece.massKg;
+    massArm = addScaled(massArm, arm, piece.massKg);
+    drag += own;
+    dragArm = addScaled(dragArm, arm, own);
+  }
+  return (acceleration, flow) => {
+    const gravity = addScaled(scale(acceleration, envelope.accelerationMS2), UP, -G);
+    return {
+      force: addScaled(scale(gravity, massKg), flow, drag),
+      moment: add(cross(massArm, gravity), cross(dragArm, flow)),
+    };
+  };
+}
+
+/** A load split by a surface's normal: pull off (negative presses on), shear, tipping and twisting moment. */
+export interface SurfaceLoad {
+  readonly pullN: number;
+  readonly shearN: number;
+  readonly tipNm: number;
+  readonly twistNm: number;
+}
+
+export function onSurface({ force, moment }: Load, normal: Vec3): SurfaceLoad {
+  const pullN = dot(force, normal);
+  const twistNm = Math.abs(dot(moment, normal));
+  return {
+    pullN,
+    shearN: length(addScaled(force, normal, -pullN)),
+    tipNm: length(addScaled(moment, normal, -dot(moment, normal))),
+    twistNm,
+  };
+}
+
+/** Directions that the flow can come from: ahead, and half a right angle to each side. */
+export const FLOWS: readonly Vec3[] = [[-1, 0, 0], normalize([-1, 0, 1]), normalize([-1, 0, -1])];
+
+/** Outward normal of the spot in a stance, world frame. */
+export const spotNormal = (pose: StrutPose): Vec3 => rotate(pose.worldFromSpot.rotation, UP);
+
+/** A world direction as seen from the spot: along its reference, its normal, across. */
+export const seenFromSpot = (pose: StrutPose, direction: Vec3): Vec3 =>
+  rotate(inverseRotation(pose.worldFromSpot.rotation), direction);

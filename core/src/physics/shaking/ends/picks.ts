@@ -1,0 +1,27 @@
+import { type Pick, usual } from '../../../words/sourced/ends';
+
+/** Figures that are uncertain together, each group on its own. */
+export const PICK_GROUPS = ['ground', 'path', 'lines', 'stiffness', 'damping', 'stabiliser', 'shutter'] as const;
+export type PickGroup = (typeof PICK_GROUPS)[number];
+export type Picks = Readonly<Record<PickGroup, Pick>>;
+
+export const USUAL_PICKS: Picks = {
+  ground: usual,
+  path: usual,
+  lines: usual,
+  stiffness: usual,
+  damping: usual,
+  stabiliser: usual,
+  shutter: usual,
+};
+
+/** What each group of figures is called where a range is explained. */
+export const PICK_GROUP_NAMES: Readonly<Record<PickGroup, string>> = {
+  ground: 'how rough it is',
+  path: 'how carrier and body pass it on',
+  lines: 'engine, wheels and own movement',
+  stiffness: 'stiffness of the strut',
+  damping: 'damping of the strut',
+  stabiliser: 'what the stabiliser leaves',
+  shutter: 'exposure and readout',
+};

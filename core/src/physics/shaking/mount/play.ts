@@ -1,0 +1,30 @@
+import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import { toRad } from '../../../mathematics/units/angle';
+import type { Picks } from '../ends/picks';
+import { PLAY_DEG } from './give';
+
+/**
+ * Free play of hooks, joints and poles: the camera falls from stop to stop whenever shaking outweighs its weight; even over the play,
+ * rms play/√12, for the share of time erfc(g/(√2·a)) of a normal acceleration.
+ * @returns squared turn, rad²
+ */
+export function playTurn2({ links, base }: ResolvedSetUp, accelerationMS2: number, { damping }: Picks): number {
+  const pieces = [
+    PLAY_DEG.joint,
+    ...(base.kind === 'magnet' ? [PLAY_DEG.magnet] : []),
+    ...links.flatMap(({ definition: { kind } }) => [
+      ...(kind === 'damper' || kind === 'pad' ? [] : [PLAY_DEG.joint]),
+      ...(kind === 'hook' ? [PLAY_DEG.hook] : kind === 'pole' ? [PLAY_DEG.pole] : []),
+    ]),
+  ];
+  return pieces.reduce((sum, figure) => sum + toRad(damping(figure)) ** 2 / 12, 0) * flipping(accelerationMS2);
+}
+
+/** P(|a| > g) of a normal acceleration, by Abramowitz & Stegun 7.1.26 (error below 1.5e-7). */
+export function flipping(rmsMS2: number): number {
+  if (!(rmsMS2 > 0)) return 0;
+  const x = 9.80665 / (Math.SQRT2 * rmsMS2);
+  const t = 1 / (1 + 0.3275911 * x);
+  const poly = t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
+  return poly * Math.exp(-x * x);
+}

@@ -1,0 +1,115 @@
+import type { AxleFigures, Ride } from '../../../words/carrier/machineShake';
+import {
+  minus,
+  over,
+  plus,
+  real,
+  scaled,
+  times,
+  turned,
+  ZERO,
+  type Complex,
+} from '../../../mathematics/spectra/complex';
+import type { Pick } from '../../../words/sourced/ends';
+import { sinc } from '../../../mathematics/numbers/sinc';
+import { waveNumber, metWaveHz } from '../sources/waves';
+import { transmission } from '../../../mathematics/spectra/transmissibility';
+import { quarterVehicleFrom, vehicleResponse } from './quarterVehicle';
+
+/** Movement of the frame for one unit of the source: up at a place, and nose up. */
+export interface FrameMotion {
+  readonly up: Complex;
+  readonly pitch: Complex;
+}
+
+/** What moves at one wheel. */
+export type WheelShare = 'frame' | 'wheel';
+
+type RideOf<Kind extends Ride['kind']> = Extract<Ride, { kind: Kind }>;
+
+const responseOf = (axle: AxleFigures, pick: Pick) =>
+  quarterVehicleFrom(pick(axle.bodyHz), pick(axle.hopHz), pick(axle.unsprungShare), pick(axle.dampingRatio));
+
+/**
+ * Two axles over the same ground, the rear one later by the wheelbase: the frame at x ahead of the origin moves by
+ * z = (1 − ξ)·z_f + ξ·z_r·e^(−jωL/v), ξ = (x_f − x)/L, and turns by (z_f − z_r·e^(−jωL/v))/L. Front and rear are taken as not
+ * coupled (dynamic index 1, common for cars). Limits: over an axle only that axle counts; at 0 Hz all of it moves as the ground does.
+ */
+export function wheelsGains(ride: RideOf<'wheels'>, speedMps: number, pick: Pick) {
+  const { front, rear } = ride;
+  const wheelbaseM = front.xM - rear.xM;
+  const quarters = [responseOf(front, pick), responseOf(rear, pick)] as const;
+  const contactM = pick(ride.contactM);
+  const ends = (f: number): readonly [Complex, Complex] => {
+    const evened = Math.abs(sinc((f * contactM) / speedMps));
+    const late = turned((-2 * Math.PI * f * wheelbaseM) / speedMps);
+    const [a, b] = [vehicleResponse(quarters[0], f), vehicleResponse(quarters[1], f)];
+    const zFront = front.frame === 'sprung' ? a.body : a.axle;
+    const zRear = rear.frame === 'sprung' ? b.body : b.axle;
+    return [scaled(zFront, evened), scaled(times(zRear, late), evened)];
+  };
+  return {
+    frame(f: number, xM: number): FrameMotion {
+      const [zf, zr] = ends(f);
+      const xi = (front.xM - xM) / wheelbaseM;
+      return { up: plus(scaled(zf, 1 - xi), scaled(zr, xi)), pitch: scaled(minus(zf, zr), 1 / wheelbaseM) };
+    },
+    /** What is bolted to the wheel's side of the spring. */
+    wheel(f: number, which: 'front' | 'rear'): FrameMotion {
+      const evened = Math.abs(sinc((f * contactM) / speedMps));
+      const axle = scaled(vehicleResponse(quarters[which === 'front' ? 0 : 1], f).axle, evened);
+      return { up: axle, pitch: ZERO };
+    },
+  };
+}
+
+/**
+ * A hull against the waves, per metre of wave: it follows those longer than itself, sinc(kL/2π), and turns with their slope
+ * k·z, a quarter wave late. Heave has its own frequency and damping. @param xM ahead of the middle
+ */
+export function floatGains(ride: RideOf<'float'>, speedMps: number, pick: Pick) {
+  return (f: number, xM: number): FrameMotion => {
+    const k = waveNumber(metWaveHz(f, speedMps));
+    const follows = Math.abs(sinc((k * ride.lengthM) / (2 * Math.PI)));
+    const own = scaled(transmission(f, pick(ride.heaveHz), pick(ride.dampingRatio)), follows);
+    const pitch = times([0, k], own);
+    return { up: plus(own, scaled(pitch, xM)), pitch };
+  };
+}
+
+/** A slap lifts the bow: the whole of it there, half amidships, nothing at the stern. */
+export const slapGains = (ride: RideOf<'float'>, xM: number): FrameMotion => ({
+  up: real(Math.max(0, 0.5 + xM / ride.lengthM)),
+  pitch: real(1 / ride.lengthM),
+});
+
+/**
+ * A board on snow: bumps shorter than itself are evened out as 1/√(1 + (n·L)²), a share of them comes through as chatter; it turns
+ * with the slope that is left.
+ */
+export function runnerGains(ride: RideOf<'runner'>, speedMps: number, pick: Pick) {
+  return (f: number, xM: number): FrameMotion => {
+    const n = f / speedMps;
+    const evened = 1 / Math.sqrt(1 + (n * ride.lengthM) ** 2);
+    const up = real(Math.hypot(evened, pick(ride.chatterShare) * (1 - evened)));
+    const pitch: Complex = [0, 2 * Math.PI * n * evened ** 2];
+    return { up: plus(up, scaled(pitch, xM)), pitch };
+  };
+}
+
+/**
+ * A wing in a gust, per m/s of it: m·ẇ = ρvSC_Lα/2·(w_g − w) gives the acceleration jω/(1 + jωτ) and so the displacement
+ * 1/(jω(1 + jωτ)); short gusts lift less, 1/√(1 + 2πκ), κ = πfc/v (Liepmann's fit of Sears' function). The nose turns by w/v up to
+ * its own frequency.
+ */
+export function wingGains(ride: RideOf<'wing'>, speedMps: number, pick: Pick) {
+  return (f: number): FrameMotion => {
+    const v = Math.max(speedMps, 1);
+    const w = 2 * Math.PI * f;
+    const lifts = 1 / Math.sqrt(1 + (2 * Math.PI * Math.PI * f * ride.chordM) / v);
+    const up = scaled(over([1, 0], times([0, w], [1, w * pick(ride.heaveS)])), lifts);
+    const f0 = pick(ride.pitchHz);
+    const pitch = over([lifts / v, 0], [1 - (f / f0) ** 2, (2 * 0.6 * f) / f0]);
+    return { up, pitch };
+  };
+}

@@ -1,0 +1,146 @@
+import { rotate, type Rotation } from '../../../mathematics/geometry/rotation';
+import { dot, type Vec3 } from '../../../mathematics/geometry/vec3';
+import { CROSS_AXIS, type MountModel, type MountSide } from '../mount/mountModel';
+import type { MotionComponent } from '../paths/spotMotion';
+import type { PixelScale } from './pixels';
+
+/** Complex gains of one side of a mount, one entry a frequency: see MountGain. */
+interface SideGains {
+  readonly followsRe: Float64Array;
+  readonly followsIm: Float64Array;
+  readonly turnRe: Float64Array;
+  readonly turnIm: Float64Array;
+}
+
+/** Gains of both sides of a mount over a component's frequencies, so that many components share them. */
+export interface MountGains {
+  readonly nod: SideGains;
+  readonly sideways: SideGains;
+}
+
+export const gainsOver = ({ nod, sideways }: MountModel, frequencyHz: Float64Array): MountGains => ({
+  nod: sideGains(nod, frequencyHz),
+  sideways: sideGains(sideways, frequencyHz),
+});
+
+function sideGains(side: MountSide, frequencyHz: Float64Array): SideGains {
+  const n = frequencyHz.length;
+  const followsRe = new Float64Array(n);
+  const followsIm = new Float64Array(n);
+  const turnRe = new Float64Array(n);
+  const turnIm = new Float64Array(n);
+  for (let i = 0; i < n; i++) {
+    const { follows, turnPerM } = side.gain(frequencyHz[i]!);
+    followsRe[i] = follows[0];
+    followsIm[i] = follows[1];
+    turnRe[i] = turnPerM[0];
+    turnIm[i] = turnPerM[1];
+  }
+  return { followsRe, followsIm, turnRe, turnIm };
+}
+
+/** What one component makes of the camera at each of its frequencies; all per unit of its weight. */
+export interface CameraTurns {
+  /** Squared pixels of a 1080-line picture. */
+  readonly px2: Float64Array;
+  /** Squared turns about the picture's right, its up and the lens axis, rad². */
+  readonly pitch2: Float64Array;
+  readonly yaw2: Float64Array;
+  readonly roll2: Float64Array;
+  /** Squared displacement of the camera, m². */
+  readonly moves2: Float64Array;
+}
+
+/**
+ * Base movement → camera: what the strut gives across itself turns the camera (rotation is what shakes a wide picture), and the base's
+ * own turn comes through. Displacement along the strut leaks across it a little (CROSS_AXIS).
+ */
+export function cameraTurns(
+  component: MotionComponent,
+  mount: MountModel,
+  gains: MountGains,
+  camera: Rotation,
+  scale: PixelScale,
+): CameraTurns {
+  const { axis, turnAxis } = component;
+  const { along } = mount;
+  const stay = dot(axis, along);
+  const zNod = lever(axis, mount.nod, CROSS_AXIS * stay);
+  const zSide = lever(axis, mount.sideways, 0);
+  const nod = turnsOf(component, gains.nod, zNod, dot(turnAxis, mount.nod.turnAxis));
+  const side = turnsOf(component, gains.sideways, zSide, dot(turnAxis, mount.sideways.turnAxis));
+  const tAlong = dot(turnAxis, along);
+  const own: Turns = { re: component.turnRe.map((t) => tAlong * t), im: component.turnIm.map((t) => tAlong * t) };
+  /** About an axis of the camera. */
+  const about = (e: Vec3): Float64Array => {
+    const to = rotate(camera, e);
+    return squared(nod, dot(mount.nod.turnAxis, to), side, dot(mount.sideways.turnAxis, to), own, dot(along, to));
+  };
+  const roll2 = about([1, 0, 0]);
+  const yaw2 = about([0, 1, 0]);
+  const pitch2 = about([0, 0, 1]);
+  const across2 = scale.acrossPx ** 2;
+  const round2 = scale.rollPx ** 2;
+  return {
+    px2: roll2.map((roll, i) => across2 * (pitch2[i]! + yaw2[i]!) + round2 * roll),
+    pitch2,
+    yaw2,
+    roll2,
+    moves2: movesOf(component, gains, zNod ** 2, zSide ** 2, stay ** 2),
+  };
+}
+
+/** Share of a movement along an axis that goes across one side of the strut. */
+const lever = (axis: Vec3, side: MountSide, leaks: number): number =>
+  Math.sign(dot(axis, side.across) || 1) * Math.hypot(dot(axis, side.across), leaks);
+
+/** A turn at each frequency, complex. */
+interface Turns {
+  readonly re: Float64Array;
+  readonly im: Float64Array;
+}
+
+/** Turn by what gives, and the base's own turn passed on. @param z share of the movement, @param t of the turn, that meet this side */
+function turnsOf({ zRe, zIm, turnRe, turnIm }: MotionComponent, gains: SideGains, z: number, t: number): Turns {
+  const n = zRe.length;
+  const re = new Float64Array(n);
+  const im = new Float64Array(n);
+  for (let i = 0; i < n; i++) {
+    const kr = z * gains.turnRe[i]!;
+    const ki = z * gains.turnIm[i]!;
+    const fr = t * gains.followsRe[i]!;
+    const fi = t * gains.followsIm[i]!;
+    re[i] = kr * zRe[i]! - ki * zIm[i]! + fr * turnRe[i]! - fi * turnIm[i]!;
+    im[i] = kr * zIm[i]! + ki * zRe[i]! + fr * turnIm[i]! + fi * turnRe[i]!;
+  }
+  return { re, im };
+}
+
+/** |a·A + b·B + c·C|² at each frequency. */
+function squared(A: Turns, a: number, B: Turns, b: number, C: Turns, c: number): Float64Array {
+  const n = A.re.length;
+  const out = new Float64Array(n);
+  for (let i = 0; i < n; i++) {
+    const re = a * A.re[i]! + b * B.re[i]! + c * C.re[i]!;
+    const im = a * A.im[i]! + b * B.im[i]! + c * C.im[i]!;
+    out[i] = re * re + im * im;
+  }
+  return out;
+}
+
+function movesOf(
+  { zRe, zIm }: MotionComponent,
+  { nod, sideways }: MountGains,
+  nod2: number,
+  side2: number,
+  stay2: number,
+): Float64Array {
+  const n = zRe.length;
+  const out = new Float64Array(n);
+  for (let i = 0; i < n; i++) {
+    const nodded = nod.followsRe[i]! ** 2 + nod.followsIm[i]! ** 2;
+    const swung = sideways.followsRe[i]! ** 2 + sideways.followsIm[i]! ** 2;
+    out[i] = (zRe[i]! ** 2 + zIm[i]! ** 2) * (nod2 * nodded + side2 * swung + stay2);
+  }
+  return out;
+}

@@ -1,0 +1,159 @@
+import { fieldOfViewDeg } from '../../../mathematics/lens/lens';
+import type { Rotation } from '../../../mathematics/geometry/rotation';
+import { toDeg } from '../../../mathematics/units/angle';
+import { mountModel, mountModes, type MountModel } from '../mount/mountModel';
+import { playTurn2 } from '../mount/play';
+import type { MotionComponent, SourceKind } from '../paths/spotMotion';
+import { USUAL_PICKS, type Picks } from '../ends/picks';
+import { cameraTurns, gainsOver } from '../picture/cameraTurns';
+import { pixelScale, type PixelScale } from '../picture/pixels';
+import { spectraOf, type ShakeSpectra } from '../picture/shakeSpectra';
+import { limitReach, spreadOut, squaresOf, steadied, sumOver } from '../picture/spread';
+import { SIGMAS_IN_REACH, steadinessOf } from '../picture/stabiliser';
+import { exposureOf, SHAKE_BAND_HZ, shakeScene, type ShakeQuestion, type ShakeScene } from './shakeScene';
+import { FIGURES, type Figure } from '../figures/figures';
+
+export type ShakePx = Readonly<Record<Figure, number>>;
+
+/** What one source has in the picture, pixels rms of a 1080-line picture. */
+export interface Contribution extends ShakePx {
+  readonly sourceId: string;
+  readonly name: string;
+  readonly kind: SourceKind | 'play';
+  readonly lineHz: number | null;
+}
+
+export interface Shake extends ShakePx {
+  readonly contributions: readonly Contribution[];
+  readonly spectra: ShakeSpectra;
+  /** Everything without a stabiliser, and the same with an infinitely stiff strut: what the strut itself adds. */
+  readonly totalPx: number;
+  readonly stiffPx: number;
+  /** Shares of the squared pixels that go up and down, sideways and round. */
+  readonly ways: { readonly up: number; readonly sideways: number; readonly round: number };
+  /** Turning about the lens axis that is left, degrees rms. */
+  readonly rollDeg: number;
+  /** Acceleration of the camera, m/s² rms. */
+  readonly accelerationMS2: number;
+  readonly exposureS: number;
+  readonly readoutS: number;
+  /** Way of steadying that runs out, with what it would need. */
+  readonly runsOut: { readonly name: string; readonly neededDeg: number; readonly reachDeg: number } | null;
+  readonly mount: MountModel;
+}
+
+/** @throws RangeError for an id that the catalogue lacks */
+export const shakeOf = (question: ShakeQuestion, options: { coarse?: boolean; picks?: Picks } = {}): Shake =>
+  shakeIn(shakeScene(question, options), options.picks);
+
+/** How much the picture jumps, wobbles and blurs; see docs/models.md, Steady. */
+export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: Picks = USUAL_PICKS): Shake {
+  const { gridHz, components } = motion;
+  const mount = mountModel(resolved, pose, picks);
+  const scale = pixelScale(resolved.lens);
+  const exposureS = exposureOf(resolved, ride, picks);
+  const readoutS = picks.shutter(resolved.mode.readoutS);
+  const camera = pose.worldFromCamera.rotation;
+  const wholeFovDeg =
+    Math.min(fieldOfViewDeg(resolved.lens, 'vertical'), fieldOfViewDeg(resolved.lens, 'horizontal')) /
+    resolved.stabiliser.crop.value;
+  const steadiness = steadinessOf(resolved.stabiliser, resolved.camera.gimbal, wholeFovDeg, picks.stabiliser);
+  // Rattling goes on at the strut's own frequency.
+  const playHz = Float64Array.of(
+    Math.min(SHAKE_BAND_HZ[1], Math.max(SHAKE_BAND_HZ[0], mountModes(mount)[0]!.frequencyHz)),
+  );
+  const spreads = steadied(steadiness, [gridHz, playHz, ...components.map((c) => c.frequencyHz)]);
+  const shared = gainsOver(mount, gridHz);
+  const turned = components.map((component) => {
+    const gains = component.lineHz === null ? shared : gainsOver(mount, component.frequencyHz);
+    const spread = spreads.get(component.frequencyHz)!;
+    return { component, spread, ...cameraTurns(component, mount, gains, camera, scale) };
+  });
+  const accelerationMS2 = Math.sqrt(
+    sumOver(turned, (t, i) => t.moves2[i]! * (2 * Math.PI * t.component.frequencyHz[i]!) ** 4),
+  );
+
+  let runsOut: Shake['runsOut'] = null;
+  for (const level of steadiness.levels) {
+    const { name, steadying, reachDeg } = level;
+    const { fromHz, toHz } = steadying;
+    const optics = steadying.kind === 'optics';
+    const slow2 = sumOver(turned, (t, i) => {
+      const f = t.component.frequencyHz[i]!;
+      if (f < fromHz || f > toHz) return 0;
+      return (t.pitch2[i]! + t.yaw2[i]! + t.roll2[i]!) * (optics ? 1 : t.spread.before[i]!);
+    });
+    const neededDeg = SIGMAS_IN_REACH * toDeg(Math.sqrt(slow2));
+    if (neededDeg <= reachDeg) continue;
+    runsOut ??= { name, neededDeg, reachDeg };
+    limitReach(spreads, level, 1 - reachDeg / neededDeg, picks.stabiliser);
+  }
+  spreadOut(spreads, exposureS, readoutS);
+
+  const table = new Map<string, { head: MotionComponent; squares: Record<Figure, number> }>();
+  for (const t of turned) {
+    const { component } = t;
+    const row = table.get(component.sourceId) ?? { head: component, squares: { jump: 0, jelly: 0, blur: 0 } };
+    table.set(component.sourceId, row);
+    const squares = squaresOf(t);
+    for (const figure of FIGURES) row.squares[figure] += squares[figure];
+  }
+  const contributions: Contribution[] = [...table.values()].map(({ head, squares }) => ({
+    sourceId: head.sourceId,
+    name: head.sourceName,
+    kind: head.kind,
+    lineHz: head.lineHz,
+    ...roots(squares),
+  }));
+  const play2 = playTurn2(resolved, accelerationMS2, picks) * scale.acrossPx ** 2;
+  const { figures: rattling } = spreads.get(playHz)!;
+  contributions.push({
+    sourceId: 'play',
+    name: 'play in the joints',
+    kind: 'play',
+    lineHz: playHz[0]!,
+    ...roots({ jump: play2 * rattling.jump[0]!, jelly: play2 * rattling.jelly[0]!, blur: play2 * rattling.blur[0]! }),
+  });
+  // A tripod in still air still trembles a little: never nothing, so that shares can be taken.
+  const totalPx = Math.max(1e-9, Math.sqrt(sumOver(turned, (t, i) => t.px2[i]!)));
+  const total = (figure: Figure) => Math.hypot(...contributions.map((c) => c[figure]));
+  return {
+    jump: total('jump'),
+    jelly: total('jelly'),
+    blur: total('blur'),
+    contributions: contributions.sort((a, b) => weightOf(b) - weightOf(a)),
+    spectra: spectraOf(motion, turned, spreads),
+    totalPx,
+    ways: {
+      up: (scale.acrossPx / totalPx) ** 2 * sumOver(turned, (t, i) => t.pitch2[i]!),
+      sideways: (scale.acrossPx / totalPx) ** 2 * sumOver(turned, (t, i) => t.yaw2[i]!),
+      round: (scale.rollPx / totalPx) ** 2 * sumOver(turned, (t, i) => t.roll2[i]!),
+    },
+    stiffPx: Math.sqrt(
+      sumOver(
+        turned,
+        ({ component: c }, i) => (c.turnRe[i]! ** 2 + c.turnIm[i]! ** 2) * pixelsOfTurn(c, camera, scale),
+      ),
+    ),
+    rollDeg: toDeg(Math.sqrt(sumOver(turned, (t, i) => t.roll2[i]! * t.spread.before[i]! * t.spread.after[i]!))),
+    accelerationMS2,
+    exposureS,
+    readoutS,
+    runsOut,
+    mount,
+  };
+}
+
+const roots = (squares: Record<Figure, number>): ShakePx => ({
+  jump: Math.sqrt(squares.jump),
+  jelly: Math.sqrt(squares.jelly),
+  blur: Math.sqrt(squares.blur),
+});
+const weightOf = (px: ShakePx): number => px.jump ** 2 + px.jelly ** 2 + px.blur ** 2;
+
+/** Squared pixels for a unit turn of the base that reaches the camera whole. */
+function pixelsOfTurn({ turnAxis }: MotionComponent, camera: Rotation, { acrossPx, rollPx }: PixelScale): number {
+  // First column of the camera's rotation: its lens axis.
+  const lens2 = (turnAxis[0] * camera[0] + turnAxis[1] * camera[3] + turnAxis[2] * camera[6]) ** 2;
+  return rollPx ** 2 * lens2 + acrossPx ** 2 * (1 - lens2);
+}

@@ -1,0 +1,82 @@
+import { keepLatest } from '../../../mathematics/caching/keepLatest';
+import { keyOf } from '../../../mathematics/caching/keyOf';
+import { automaticExposureS, USUAL_APERTURE, longestExposureS } from '../../light/exposure';
+import { lightById } from '../../../words/ride/lights';
+import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';
+import { poseRig } from '../../../posing/rig/poseRig';
+import type { RigSpec } from '../../../words/rig/rigSpec';
+import { poseStrut, type StrutPose } from '../../../posing/strut/kinematics';
+import { resolveSetUp, type ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { SetUp } from '../../../words/setUp/setUp';
+import { spotMotion, type SpotMotion } from '../paths/spotMotion';
+import type { MeasuredBand } from '../../../words/ride/measuredBand';
+import { USUAL_PICKS, type Picks } from '../ends/picks';
+import type { RideConditions } from '../../../words/ride/rideConditions';
+import { frequencyGrid } from '../../../mathematics/spectra/spectrum';
+
+export interface ShakeQuestion {
+  readonly rig: RigSpec;
+  readonly setUp: SetUp;
+  readonly actionStanceId: string;
+  readonly ride: RideConditions;
+  readonly measured?: readonly MeasuredBand[];
+}
+
+/** Slower than this is camera movement, not shaking; faster reaches no camera. Estimates 0.7 to 1.5 and 200 to 600 Hz. */
+export const SHAKE_BAND_HZ = [1, 400] as const;
+const FINE = frequencyGrid(...SHAKE_BAND_HZ, 190);
+const COARSE = frequencyGrid(...SHAKE_BAND_HZ, 64);
+
+const motions = keepLatest<SpotMotion>(80);
+const rigKey = keyOf((rig: RigSpec) => ({ ...rig, ownKit: undefined, subject: undefined }));
+const rideKey = keyOf((ride: RideConditions) => ride);
+const bandsKey = keyOf((measured: NonNullable<ShakeQuestion['measured']>) => measured);
+
+/** How the base moves with every figure at its middle; kept, since many set-ups share a spot. */
+function usualMotion(question: ShakeQuestion, resolved: ResolvedSetUp, grid: Float64Array): SpotMotion {
+  const { rig, ride, actionStanceId, measured } = question;
+  const log = measured ? bandsKey(measured) : '';
+  const key = [rigKey(rig), rideKey(ride), actionStanceId, log, resolved.placed.spot.id, grid.length];
+  return motions(key.join(' '), () => spotMotion(spotQuestion(question, resolved), grid, USUAL_PICKS));
+}
+
+const spotQuestion = ({ rig, ride, actionStanceId, measured }: ShakeQuestion, { placed }: ResolvedSetUp) => ({
+  rig,
+  placed,
+  stanceId: actionStanceId,
+  ride,
+  ...(measured ? { measured } : {}),
+});
+
+/** Exposure of a set-up in a light: held by hand, or automatic behind its grey glass; never longer than its rate allows. */
+export function exposureOf(
+  { setUp, mode }: ResolvedSetUp,
+  { lightId }: RideConditions,
+  picks: Picks = USUAL_PICKS,
+): number {
+  if (setUp.shutterS !== undefined) return Math.min(setUp.shutterS, longestExposureS(mode.framesPerSecond));
+  const ev = picks.shutter(lightById(lightId).ev);
+  return automaticExposureS(ev, USUAL_APERTURE, setUp.ndStops ?? 0, mode.framesPerSecond);
+}
+
+/** Everything about a set-up that shaking needs, found once. */
+export interface ShakeScene {
+  readonly resolved: ResolvedSetUp;
+  /** The strut in the stance that is ridden. */
+  readonly pose: StrutPose;
+  readonly motion: SpotMotion;
+  readonly ride: RideConditions;
+}
+
+/** @param coarse a third of the frequencies: good enough to rank by (docs/models.md, Steady) */
+export function shakeScene(question: ShakeQuestion, { coarse = false, picks = USUAL_PICKS } = {}): ShakeScene {
+  const resolved = resolveSetUp(question.rig, question.setUp);
+  const setUpRig = poseRig(question.rig, SET_UP_STANCE_ID);
+  const pose = poseStrut(resolved, setUpRig, poseRig(question.rig, question.actionStanceId));
+  const grid = coarse ? COARSE : FINE;
+  const motion =
+    picks === USUAL_PICKS
+      ? usualMotion(question, resolved, grid)
+      : spotMotion(spotQuestion(question, resolved), grid, picks);
+  return { resolved, pose, motion, ride: question.ride };
+}

@@ -1,0 +1,210 @@
+import fc from 'fast-check';
+import { cantileverStiffnessNM, endRotationRad, inSeriesNM, jointAtTipNM, tubeSecondMomentM4 } from '../mount/beam';
+import { coupledModes } from '../mount/coupledMasses';
+import { pictureShake } from '../picture/pictureShake';
+import { sinc } from '../../../mathematics/numbers/sinc';
+import { REFERENCE_VEHICLE, vehicleGains } from '../paths/quarterVehicle';
+import { groundAcceleration } from '../sources/roadProfile';
+import { ROAD_CLASS_M3 } from '../../../words/ride/roadClass';
+import { addSpectra, frequencyGrid, rms, spectrumOf, through, variance } from '../../../mathematics/spectra/spectrum';
+import {
+  milesRms,
+  naturalFrequencyHz,
+  staticSagM,
+  transmissibility,
+  whiteNoiseRms,
+} from '../../../mathematics/spectra/transmissibility';
+
+const grid = frequencyGrid(0.5, 50, 4000);
+
+describe('spectra', () => {
+  it('an even density integrates to its width, a power law to its closed form', () => {
+    expect(variance(spectrumOf(grid, () => 2))).toBeCloseTo(2 * 49.5, 6);
+    expect(variance(spectrumOf(frequencyGrid(1, 10, 5), (f) => 1 / f))).toBeCloseTo(Math.log(10), 9);
+    expect(variance(spectrumOf(frequencyGrid(1, 10, 5), (f) => f ** 2))).toBeCloseTo(333, 9);
+  });
+
+  it('independent sources add their variances, and a gain counts twice', () => {
+    const s = spectrumOf(grid, () => 3);
+    expect(variance(addSpectra([s, s]))).toBeCloseTo(2 * variance(s), 6);
+    expect(rms(through(s, () => 0.5))).toBeCloseTo(rms(s) / 2, 9);
+    expect(() => addSpectra([])).toThrow(/one or more/);
+    expect(() => frequencyGrid(0, 10, 5)).toThrow(/0 to 10 Hz/);
+  });
+});
+
+describe('roads (ISO 8608)', () => {
+  it('class C at 10 m/s, 0.5 to 50 Hz: the contour shakes with 40.77 m/s² rms (closed form)', () => {
+    expect(rms(groundAcceleration(ROAD_CLASS_M3.C, 10, grid))).toBeCloseTo(40.77, 2);
+  });
+
+  it('each class is twice as rough in amplitude as the one before; twice the speed shakes √2 as much', () => {
+    const c = rms(groundAcceleration(ROAD_CLASS_M3.C, 10, grid));
+    expect(rms(groundAcceleration(ROAD_CLASS_M3.D, 10, grid)) / c).toBeCloseTo(2, 9);
+    expect(rms(groundAcceleration(ROAD_CLASS_M3.C, 20, grid)) / c).toBeCloseTo(Math.SQRT2, 9);
+  });
+});
+
+describe('the reference quarter vehicle (ASTM E1926, Sayers); figures integrated with SciPy over 0.5 to 50 Hz', () => {
+  it.each([
+    ['A', 0.384, 3.665],
+    ['C', 1.537, 14.66],
+    ['E', 6.147, 58.639],
+  ] as const)('class %s at 20 m/s: body %s, axle %s m/s² rms', (road, body, axle) => {
+    const ground = groundAcceleration(ROAD_CLASS_M3[road], 20, grid);
+    expect(rms(through(ground, (f) => vehicleGains(REFERENCE_VEHICLE, f).body))).toBeCloseTo(body, 2);
+    expect(Math.abs(rms(through(ground, (f) => vehicleGains(REFERENCE_VEHICLE, f).axle)) / axle - 1)).toBeLessThan(
+      2e-3,
+    );
+  });
+
+  it('the body answers most at 1.14 Hz (1.93), the axle at 9.7 Hz (1.66)', () => {
+    const peak = (what: 'body' | 'axle', low: number, high: number) =>
+      [...frequencyGrid(low, high, 6000)].reduce(
+        (best, f) =>
+          vehicleGains(REFERENCE_VEHICLE, f)[what] > best.gain
+            ? { f, gain: vehicleGains(REFERENCE_VEHICLE, f)[what] }
+            : best,
+        { f: 0, gain: 0 },
+      );
+    const body = peak('body', 0.3, 4);
+    expect(body.f).toBeCloseTo(1.14, 2);
+    expect(body.gain).toBeCloseTo(1.93, 2);
+    const axle = peak('axle', 5, 20);
+    expect(axle.f).toBeCloseTo(9.7, 1);
+    expect(axle.gain).toBeCloseTo(1.66, 2);
+  });
+
+  it('follows the ground when it goes slowly, and stays still when it goes very fast', () => {
+    expect(vehicleGains(REFERENCE_VEHICLE, 0.01).body).toBeCloseTo(1, 3);
+    expect(vehicleGains(REFERENCE_VEHICLE, 500).body).toBeLessThan(1e-3);
+  });
+});
+
+describe('one mass on its mount', () => {
+  it('passes on exactly as much as it gets at √2 times its frequency, whatever the damping', () => {
+    for (const damping of [0.01, 0.1, 0.5, 2])
+      expect(transmissibility(Math.SQRT2 * 12, 12, damping)).toBeCloseTo(1, 12);
+  });
+
+  it('at its own frequency: √(1 + 4ζ²) / 2ζ; far below 1; infinitely stiff 1 everywhere', () => {
+    for (const z of [0.02, 0.05, 0.2])
+      expect(transmissibility(30, 30, z)).toBeCloseTo(Math.sqrt(1 + 4 * z * z) / (2 * z), 9);
+    expect(transmissibility(0.01, 30, 0.05)).toBeCloseTo(1, 6);
+    expect(transmissibility(400, Infinity, 0.05)).toBe(1);
+  });
+
+  it.each([
+    [30, 0.05, 0.01, 2.171, 2.182],
+    [80, 0.1, 0.02, 3.545, 3.615],
+  ])('Miles: %s Hz, ζ %s, %s g²/Hz gives %s g, with the damper’s own path %s g', (f, z, g, miles, white) => {
+    expect(milesRms(f, z, g)).toBeCloseTo(miles, 3);
+    expect(whiteNoiseRms(f, z, g)).toBeCloseTo(white, 3);
+  });
+
+  it('white noise through it, integrated, is the closed form', () => {
+    const wide = frequencyGrid(0.05, 20_000, 40_000);
+    const answered = rms(
+      through(
+        spectrumOf(wide, () => 0.01),
+        (f) => transmissibility(f, 30, 0.05),
+      ),
+    );
+    expect(answered).toBeCloseTo(whiteNoiseRms(30, 0.05, 0.01), 2);
+  });
+
+  it('sag and frequency belong together: f = √(g/δ)/2π', () => {
+    const [k, m] = [800, 0.16];
+    expect(naturalFrequencyHz(k, m)).toBeCloseTo(Math.sqrt(9.80665 / staticSagM(m, k)) / (2 * Math.PI), 12);
+    expect(naturalFrequencyHz(k, 0)).toBe(Infinity);
+    expect(naturalFrequencyHz(0, m)).toBe(0);
+  });
+});
+
+describe('arms', () => {
+  it('a steel rod of 10 mm, 100 mm long, 206 GPa: 303 N/m a millimetre⁻¹ (3EI/L³ with I = πd⁴/64 = 490.9 mm⁴, handbook formula)', () => {
+    const i = tubeSecondMomentM4(0.01, 0);
+    expect(i * 1e12).toBeCloseTo(490.87, 2);
+    expect(cantileverStiffnessNM(206e9, i, 0.1) / 1000).toBeCloseTo(303.4, 1);
+  });
+
+  it('twice as long is eight times as soft; a thin tube is softer than a rod; joints and arms in a row add their softness', () => {
+    const i = tubeSecondMomentM4(0.02, 0.016);
+    expect(cantileverStiffnessNM(70e9, i, 0.1) / cantileverStiffnessNM(70e9, i, 0.2)).toBeCloseTo(8, 12);
+    expect(i).toBeLessThan(tubeSecondMomentM4(0.02, 0));
+    expect(inSeriesNM([1000, 1000])).toBeCloseTo(500, 9);
+    expect(inSeriesNM([1000, Infinity])).toBeCloseTo(1000, 9);
+    expect(inSeriesNM([])).toBe(Infinity);
+    expect(jointAtTipNM(90, 0.1)).toBeCloseTo(9000, 9);
+    expect(jointAtTipNM(90, 0)).toBe(Infinity);
+    expect(endRotationRad(0.001, 0.1)).toBeCloseTo(0.015, 12);
+    expect(() => tubeSecondMomentM4(0.01, 0.02)).toThrow(/innerM 0.02/);
+  });
+});
+
+describe('two coupled masses', () => {
+  const positive = fc.double({ min: 0.02, max: 50, noNaN: true });
+  it('satisfy the equations of motion in both modes, and their product and sum are those of the matrix', () => {
+    fc.assert(
+      fc.property(positive, positive, positive, positive, (m1, k1s, m2, k2s) => {
+        const [k1, k2] = [k1s * 1000, k2s * 1000];
+        const modes = coupledModes(m1, k1, m2, k2);
+        for (const { frequencyHz, secondOverFirst: x } of modes) {
+          const w2 = (2 * Math.PI * frequencyHz) ** 2;
+          const scale = k1 + k2 + m1 * w2;
+          expect(Math.abs(k1 + k2 - k2 * x - m1 * w2) / scale).toBeLessThan(1e-9);
+          expect(Math.abs(k2 * (x - 1) - m2 * w2 * x) / (k2 * (1 + Math.abs(x)) + m2 * w2 * Math.abs(x))).toBeLessThan(
+            1e-6,
+          );
+        }
+        const [a, b] = modes.map((m) => (2 * Math.PI * m.frequencyHz) ** 2) as [number, number];
+        expect((a * b) / ((k1 * k2) / (m1 * m2))).toBeCloseTo(1, 9);
+        expect((a + b) / ((k1 + k2) / m1 + k2 / m2)).toBeCloseTo(1, 9);
+      }),
+      { seed: 12, numRuns: 100 },
+    );
+  });
+
+  it('a very stiff second spring leaves one mass of both', () => {
+    expect(coupledModes(0.1, 1000, 0.2, 1e12)[0].frequencyHz).toBeCloseTo(naturalFrequencyHz(1000, 0.3), 4);
+    expect(() => coupledModes(0, 1, 1, 1)).toThrow(/m1Kg 0/);
+  });
+});
+
+describe('the picture', () => {
+  const shake = spectrumOf(frequencyGrid(0.1, 500, 3000), (f) => 4 / (1 + (f / 20) ** 2));
+  it('without a stabiliser jump, jelly and blur add up to the whole, for any shutter', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 0.05, noNaN: true }),
+        fc.double({ min: 0, max: 0.04, noNaN: true }),
+        (exposureS, readoutS) => {
+          const { jump, jelly, blur } = pictureShake(shake, { exposureS, readoutS });
+          // The three parts are interpolated one by one: equal within the grid's own error.
+          expect((jump ** 2 + jelly ** 2 + blur ** 2) / variance(shake)).toBeCloseTo(1, 2);
+        },
+      ),
+      { seed: 6, numRuns: 40 },
+    );
+  });
+
+  it('no exposure, no blur; no readout, no jelly; a longer shutter turns jelly into blur', () => {
+    expect(pictureShake(shake, { exposureS: 0, readoutS: 0.015 }).blur).toBe(0);
+    expect(pictureShake(shake, { exposureS: 0.004, readoutS: 0 }).jelly).toBe(0);
+    const short = pictureShake(shake, { exposureS: 1 / 4000, readoutS: 0.015 });
+    const long = pictureShake(shake, { exposureS: 1 / 60, readoutS: 0.015 });
+    expect(long.jelly).toBeLessThan(short.jelly);
+    expect(long.blur).toBeGreaterThan(short.blur);
+    expect(sinc(0)).toBe(1);
+    expect(sinc(1)).toBeCloseTo(0, 12);
+  });
+
+  it('a stabiliser takes from the jump alone', () => {
+    const shutter = { exposureS: 0.004, readoutS: 0.015 };
+    const free = pictureShake(shake, shutter);
+    const held = pictureShake(shake, shutter, (f) => (f < 6 ? 0.02 : 1));
+    expect(held.jump).toBeLessThan(free.jump);
+    expect(held.jelly).toBe(free.jelly);
+    expect(held.blur).toBe(free.blur);
+  });
+});

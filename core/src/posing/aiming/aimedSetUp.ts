@@ -1,0 +1,49 @@
+import type { Aim, IntentDefinition } from '../../words/shot/intent';
+import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import { poseRig, type PosedRig } from '../rig/poseRig';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import { resolveSetUp } from '../strut/resolveSetUp';
+import type { SetUp } from '../../words/setUp/setUp';
+import { clearOfSurface } from '../strut/surfaceGap';
+import { centredTiltDeg } from '../strut/gimbal';
+import { solveAim, solveTiltForHorizon, stanceChange } from './solveAngles';
+import { aimPoint } from './aimPoint';
+
+/**
+ * The same set-up with pan and tilt solved for what the intent asks in the action stance. The tilt is exact; what a joint that
+ * holds in steps makes of it is said by nearestNotch. A camera that must be turned sideways gets a ball joint.
+ * Where the body would cut into the surface a riser comes under it.
+ * @param horizonAt wanted height of the sky line, fraction from the top; null for intents that aim at a part
+ */
+export function aimedSetUp(
+  spec: RigSpec,
+  setUp: SetUp,
+  intent: IntentDefinition,
+  actionStanceId: string,
+  horizonAt: number | null,
+): SetUp | null {
+  const setUpRig = poseRig(spec, SET_UP_STANCE_ID);
+  const actionRig = poseRig(spec, actionStanceId);
+  if (intent.aim.kind === 'horizon') {
+    const turned = { ...setUp, angles: { panDeg: intent.aim.panDeg, tiltDeg: 0, rollDeg: 0 } };
+    const tiltDeg = solveTiltForHorizon(resolveSetUp(spec, turned), setUpRig, actionRig, horizonAt ?? 0.5);
+    if (tiltDeg === null) return null;
+    return centred(spec, { ...turned, angles: { ...turned.angles, tiltDeg } }, setUpRig, actionRig);
+  }
+  const target = aimPoint(spec, actionRig, intent.aim.at);
+  if (!target) return null;
+  const angles = solveAim(resolveSetUp(spec, setUp), setUpRig, actionRig, target, intent.aim.heightFraction);
+  const headId = Math.abs(angles.panDeg) > 1 ? 'ball-joint' : setUp.headId;
+  return centred(spec, { ...setUp, headId, angles }, setUpRig, actionRig);
+}
+
+/** Clear of the surface, and a powered gimbal centred in the action stance. */
+function centred(spec: RigSpec, setUp: SetUp, setUpRig: PosedRig, actionRig: PosedRig): SetUp {
+  const clear = clearOfSurface(spec, setUp);
+  const { camera, placed } = resolveSetUp(spec, clear);
+  if (!camera.gimbal) return clear;
+  const tilt = centredTiltDeg(stanceChange(setUpRig, actionRig, placed.spot.partId), clear.angles);
+  return { ...clear, gimbalTiltDeg: Math.round(tilt * 10) / 10 };
+}
+
+export type PartAim = Extract<Aim, { kind: 'part' }>;

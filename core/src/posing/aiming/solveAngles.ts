@@ -1,0 +1,118 @@
+import {
+  multiplyRotations,
+  inverseRotation,
+  rotate,
+  type PanTiltRoll,
+  type Rotation,
+} from '../../mathematics/geometry/rotation';
+import { normalize, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
+import { unprojectPixelToDirection, type Lens } from '../../mathematics/lens/lens';
+import { skylineNormal } from './horizon';
+import type { PosedRig } from '../rig/poseRig';
+import { clamp, toDeg, toRad, wrapDeg } from '../../mathematics/units/angle';
+import { poseStrut } from '../strut/kinematics';
+import type { ResolvedSetUp } from '../strut/resolveSetUp';
+
+/** Elevation over the lens axis, degrees, of a height in the picture on its centre column (fraction from the top). */
+export function elevationOfHeightDeg(lens: Lens, heightFraction: number): number {
+  const direction = unprojectPixelToDirection(lens, { u: lens.widthPx / 2, v: heightFraction * lens.heightPx });
+  if (!direction)
+    throw new RangeError(`elevationOfHeightDeg: heightFraction ${heightFraction} is outside the image circle`);
+  return toDeg(Math.atan2(direction[1], direction[0]));
+}
+
+/** How a part turns from the set-up stance to the action stance: worldFromPart(action) · partFromWorld(set-up). */
+export const stanceChange = (setUpRig: PosedRig, actionRig: PosedRig, partId: string): Rotation =>
+  multiplyRotations(
+    actionRig.byId.get(partId)!.worldFromPart.rotation,
+    inverseRotation(setUpRig.byId.get(partId)!.worldFromPart.rotation),
+  );
+
+/**
+ * The tilt that a level must read in the set-up stance so that the sky line comes at a wanted height of the picture in the
+ * action stance; pan and roll stay as read. Closed form: with D the stance change, q the wanted direction after the roll and m
+ * the sky line's normal seen through D and the pan,
+ *   (m₀q₀ + m₁q₁)·cos t + (m₁q₀ - m₀q₁)·sin t = -m₂q₂,
+ * of whose two solutions the one with the picture's top upward in the action stance is taken.
+ * @param change see stanceChange
+ * @param elevationDeg see elevationOfHeightDeg
+ * @returns degrees in (-180, 180], or null when no tilt brings it there (the camera rolled onto its side)
+ */
+export function solveTiltDeg(
+  change: Rotation,
+  pan: Pick<PanTiltRoll, 'panDeg' | 'rollDeg'>,
+  elevationDeg: number,
+  normal: Vec3,
+): number | null {
+  const cp = Math.cos(toRad(pan.panDeg));
+  const sp = Math.sin(toRad(pan.panDeg));
+  const [a, b, c] = rotate(inverseRotation(change), normal);
+  // Ry(pan) undoes the pan.
+  const m: Vec3 = [cp * a + sp * c, b, -sp * a + cp * c];
+  const cr = Math.cos(toRad(pan.rollDeg));
+  const sr = Math.sin(toRad(pan.rollDeg));
+  const e = toRad(elevationDeg);
+  const q: Vec3 = [Math.cos(e), Math.sin(e) * cr, Math.sin(e) * sr];
+  const x = m[0] * q[0] + m[1] * q[1];
+  const y = m[1] * q[0] - m[0] * q[1];
+  const size = Math.hypot(x, y);
+  const ratio = (-m[2] * q[2]) / size;
+  if (!(size > 1e-9) || Math.abs(ratio) > 1) return null;
+  const middle = Math.atan2(y, x);
+  const spread = Math.acos(ratio);
+  const upward = (t: number): number => {
+    // Picture's top (0, cos roll, sin roll) after the tilt, against the sky line's normal.
+    const up: Vec3 = [-Math.sin(t) * cr, Math.cos(t) * cr, sr];
+    return m[0] * up[0] + m[1] * up[1] + m[2] * up[2];
+  };
+  const best = [middle + spread, middle - spread].sort((s, t) => upward(t) - upward(s))[0]!;
+  return wrapDeg(toDeg(best));
+}
+
+/** Set-up tilt for a wanted height of the sky line in the action stance (fraction from the top), through the whole chain. */
+export function solveTiltForHorizon(
+  resolved: ResolvedSetUp,
+  setUpRig: PosedRig,
+  actionRig: PosedRig,
+  wantedHeight: number,
+): number | null {
+  const change = stanceChange(setUpRig, actionRig, resolved.placed.spot.partId);
+  const elevation = elevationOfHeightDeg(resolved.lens, wantedHeight);
+  const level = solveTiltDeg(change, resolved.setUp.angles, elevation, [0, 1, 0]);
+  if (level === null) return null;
+  const turned = withTilt(resolved, level);
+  const normal = skylineNormal(actionRig.ground, poseStrut(turned, setUpRig, actionRig).worldFromCamera.rotation);
+  return normal[1] === 1 ? level : solveTiltDeg(change, resolved.setUp.angles, elevation, normal);
+}
+
+const withTilt = (resolved: ResolvedSetUp, tiltDeg: number): ResolvedSetUp => ({
+  ...resolved,
+  setUp: { ...resolved.setUp, angles: { ...resolved.setUp.angles, tiltDeg } },
+});
+
+/**
+ * Pan and tilt, read in the set-up stance with no roll, that bring the middle of a part to a wanted height of the picture's
+ * centre column in the action stance. The lens moves a little with the turn, so the closed form is repeated to a fixed point.
+ */
+export function solveAim(
+  resolved: ResolvedSetUp,
+  setUpRig: PosedRig,
+  actionRig: PosedRig,
+  target: Vec3,
+  wantedHeight: number,
+): PanTiltRoll {
+  const change = stanceChange(setUpRig, actionRig, resolved.placed.spot.partId);
+  const elevationDeg = elevationOfHeightDeg(resolved.lens, wantedHeight);
+  let angles: PanTiltRoll = { panDeg: 0, tiltDeg: 0, rollDeg: 0 };
+  for (let round = 0; round < 6; round++) {
+    const turned = { ...resolved, setUp: { ...resolved.setUp, angles } };
+    const lens = poseStrut(turned, setUpRig, actionRig).worldFromCamera.position;
+    const d = rotate(inverseRotation(change), normalize(subtract(target, lens)));
+    angles = {
+      panDeg: toDeg(Math.atan2(d[2], d[0])),
+      tiltDeg: clamp(toDeg(Math.asin(clamp(d[1], -1, 1))) - elevationDeg, -90, 90),
+      rollDeg: 0,
+    };
+  }
+  return angles;
+}

@@ -1,0 +1,67 @@
+import type { Spot } from '../../words/carrier/spot';
+import { UP } from '../../mathematics/geometry/vec3';
+import { SEGMENT_FRACTIONS } from '../body/segments';
+import type { BodySegments } from '../../words/carrier/bodySegments';
+
+const torso = SEGMENT_FRACTIONS.shoulderHeight - SEGMENT_FRACTIONS.hipHeight;
+
+/** Spots on a body whatever is worn over it. @param chestPartId the part that lies outermost on the chest */
+export function bodySpots(body: BodySegments, chestPartId: string): readonly Spot[] {
+  const h = body.statureM;
+  return [
+    {
+      id: 'chest',
+      name: 'Chest',
+      partId: chestPartId,
+      aim: { from: [0.6, torso * 0.46 * h, 0], toward: [-1, 0, 0] },
+      reference: UP,
+      look: [1, 0, 0],
+      surface: { material: 'fabric', shape: 'harness' },
+      cautions: [
+        'As high and as tight as the harness goes: a loose one swings.',
+        'In a fall forward it lies between you and whatever is ahead.',
+        'Keep buckles, handles and the way out free.',
+      ],
+      note: 'fast and immersive; points at the ground as soon as the rider leans',
+    },
+    {
+      id: 'hip',
+      name: 'Hip, left, on the belt',
+      partId: 'pelvis',
+      aim: { from: [0.055 * h, 0.035 * h, -0.5], toward: [0, 0, 1] },
+      reference: UP,
+      look: [1, 0, 0],
+      surface: { material: 'webbing', shape: 'strap' },
+      cautions: ['A fall to the side lands on it.', 'Clear of the hand that has to reach a handle or a bar.'],
+      note: 'turned a little forward it sees ahead and behind; low and calm',
+    },
+    {
+      id: 'boot',
+      name: 'Boot, right, outside',
+      partId: 'shoeRight',
+      aim: { from: [-0.035 * h, 0.035 * h, 0.4], toward: [0, 0, -1] },
+      reference: UP,
+      look: [1, 0, 0],
+      surface: { material: 'rubber', shape: 'strap' },
+      cautions: [
+        'Plants and ropes rip it out: take it off after the take.',
+        'Nothing that hooks a pedal, a binding or a step.',
+      ],
+      note: 'very low: sensation of speed',
+    },
+    {
+      id: 'hand',
+      name: 'In the right hand',
+      partId: 'handRight',
+      aim: { from: [-0.03, 0.02, -0.3], toward: [0, 0, 1] },
+      reference: [1, 0, 0],
+      look: [1, 0, 0],
+      surface: { material: 'skin', shape: 'hand' },
+      cautions: [
+        'Takes a hand off what it should hold: only where that is allowed and under control.',
+        'Poles: mind power lines, branches and others; swing them for a minute at a time only.',
+      ],
+      note: "any view within the arm's reach; a pole in line with a 360 camera vanishes",
+    },
+  ];
+}

@@ -1,0 +1,59 @@
+import { rod } from '../../mathematics/geometry/build/tube';
+import { roundedBox } from '../../mathematics/geometry/build/roundedBox';
+import { mergeMeshes, type Mesh } from '../../mathematics/geometry/mesh';
+import { IDENTITY_POSE, poseAt } from '../../mathematics/geometry/pose';
+import type { PosedPart } from '../../words/carrier/posedPart';
+import type { Kit } from '../lookup/kit';
+
+export type KitKind = keyof Kit;
+
+const part = (id: string, tone: PosedPart['tone'], mesh: Mesh): PosedPart => ({
+  id,
+  name: id,
+  group: 'own',
+  tone,
+  mesh,
+  worldFromPart: IDENTITY_POSE,
+});
+
+/** A piece of the kit by itself, lying as it is mounted. @throws RangeError for an id that the kit lacks */
+export function kitPieceParts(kit: Kit, kind: KitKind, id: string): readonly PosedPart[] {
+  if (kind === 'cameras') {
+    const camera = kit.cameras.find((c) => c.id === id);
+    if (camera) {
+      const { body, glass } = camera.mesh();
+      return [part('body', 'trim', body), part('glass', 'lens', glass)];
+    }
+  }
+  if (kind === 'bases') {
+    const base = kit.bases.find((b) => b.id === id);
+    if (base) return [part('base', 'hivis', base.mesh({ material: 'plastic', shape: 'flat', tubeDiameterM: 0.032 }))];
+  }
+  if (kind === 'links') {
+    const link = kit.links.find((l) => l.id === id);
+    if (link) {
+      const long = (link.lengthM.low + link.lengthM.high) / 2;
+      const ends = [0, long].map((x) => rod([x, 0, -0.011], [x, 0, 0.011], { radiusM: 0.0085, segments: 14 }));
+      const arm = rod([0, 0, 0], [long, 0, 0], { radiusM: link.radiusM, segments: 14, power: 3 });
+      return [part('link', 'hivis', mergeMeshes([arm, ...ends]))];
+    }
+  }
+  if (kind === 'heads') {
+    const head = kit.heads.find((h) => h.id === id);
+    if (head) {
+      const foot = roundedBox([0.026, 0.016, 0.026], 0.006, poseAt([0, 0.008, 0]));
+      const turning =
+        head.notchDeg.value > 0
+          ? rod([0, 0.026, -0.012], [0, 0.026, 0.012], { radiusM: 0.0075, segments: 12 })
+          : rod([0, 0.014, 0], [0, 0.034, 0], { radiusM: 0.012, segments: 18, rounded: true });
+      return [
+        part(
+          'head',
+          'hivis',
+          mergeMeshes([foot, turning, roundedBox([0.022, 0.008, 0.022], 0.003, poseAt([0, 0.046, 0]))]),
+        ),
+      ];
+    }
+  }
+  throw new RangeError(`kitPieceParts: no ${kind} "${id}" in the kit`);
+}

@@ -1,0 +1,66 @@
+import { CAMERAS } from '../../../catalog/index.generated';
+import type { BaseKind, Surface } from '../../words/carrier/surface';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import { placedSpots } from '../rig/spots';
+import type { BaseDefinition } from '../../words/kit/base';
+import type { CameraMounting } from '../../words/kit/camera';
+import { baseRefusal } from './baseRefusal';
+import { kitWith } from '../lookup/kit';
+import type { SetUp } from '../../words/setUp/setUp';
+
+export interface CameraChoice {
+  readonly cameraId: string;
+  readonly modeId: string;
+  readonly stabiliserId: string;
+  readonly mounting?: CameraMounting;
+}
+
+export const standardCamera = (): CameraChoice => {
+  const camera = CAMERAS.find((c) => c.id === 'cube-camera')!;
+  return { cameraId: camera.id, modeId: camera.modes[0]!.id, stabiliserId: camera.stabilisers[1]!.id };
+};
+
+/** Which way of holding is tried first where no base is made for the surface: common practice, no source. */
+const BY_HABIT: readonly BaseKind[] = [
+  'clamp',
+  'harness',
+  'strap',
+  'adhesive',
+  'suction',
+  'jaw',
+  'bolt',
+  'magnet',
+  'stand',
+  'hand',
+  'bite',
+  'tape',
+];
+
+/** Bases that go on a surface: those made for it first, then as people try them. */
+export function basesByHabit(bases: readonly BaseDefinition[], surface: Surface): readonly BaseDefinition[] {
+  const rank = (base: BaseDefinition) =>
+    (base.madeFor.includes(surface.shape) ? 0 : BY_HABIT.length) +
+    (base.madeFor.includes(surface.shape) ? 0 : BY_HABIT.indexOf(base.kind));
+  return bases.filter((base) => baseRefusal(base, surface) === null).sort((a, b) => rank(a) - rank(b));
+}
+
+/** The strut's simplest form at a spot, nothing aimed yet; null when no base of the kit goes there. */
+export function plainSetUp(spec: RigSpec, spotId: string, camera: CameraChoice): SetUp | null {
+  const placed = placedSpots(spec).find((p) => p.spot.id === spotId);
+  if (!placed) throw new RangeError(`plainSetUp: no spot "${spotId}" on this rig`);
+  const { surface } = placed.spot;
+  const [base] = basesByHabit(kitWith(spec.ownKit).bases, surface);
+  if (!base) return null;
+  const hangs = placed.partFromSpot.rotation[4] < -0.4;
+  return {
+    spotId,
+    baseId: base.id,
+    links: [],
+    headId: 'finger-joint',
+    cameraId: camera.cameraId,
+    modeId: camera.modeId,
+    stabiliserId: camera.stabiliserId,
+    mounting: camera.mounting ?? (hangs ? 'inverted' : 'upright'),
+    angles: { panDeg: 0, tiltDeg: 0, rollDeg: 0 },
+  };
+}

@@ -1,0 +1,70 @@
+import { calibrateLens, portrait, type Lens } from '../../mathematics/lens/lens';
+import { placedSpots, type PlacedSpot } from '../rig/spots';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import type { BaseDefinition } from '../../words/kit/base';
+import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
+import type { HeadDefinition } from '../../words/kit/head';
+import type { LinkDefinition } from '../../words/kit/link';
+import type { StabiliserLevel } from '../../words/kit/stabiliser';
+import { kitWith } from '../lookup/kit';
+import type { LinkUse, SetUp } from '../../words/setUp/setUp';
+
+export interface ResolvedSetUp {
+  readonly setUp: SetUp;
+  readonly placed: PlacedSpot;
+  readonly base: BaseDefinition;
+  readonly links: readonly { readonly use: LinkUse; readonly definition: LinkDefinition }[];
+  readonly head: HeadDefinition;
+  readonly camera: CameraDefinition;
+  readonly mode: CameraMode;
+  readonly stabiliser: StabiliserLevel;
+  /** Lens of the picture as recorded: after the crop, turned upright where the body is. */
+  readonly lens: Lens;
+}
+
+function find<Item extends { readonly id: string }>(what: string, items: readonly Item[], id: string): Item {
+  const item = items.find((candidate) => candidate.id === id);
+  if (!item) throw new RangeError(`resolveSetUp: no ${what} "${id}" (there are ${items.map((i) => i.id).join(', ')})`);
+  return item;
+}
+
+const lenses = new WeakMap<CameraMode, Map<string, Lens>>();
+
+/** The same mode, crop and turn give the same object, so that what is worked out for a lens can be kept with it. */
+function lensOf(mode: CameraMode, { crop }: StabiliserLevel, upright: boolean): Lens {
+  const known = lenses.get(mode) ?? new Map<string, Lens>();
+  lenses.set(mode, known);
+  const key = `${crop.value}/${upright}`;
+  const kept = known.get(key);
+  if (kept) return kept;
+  const lens = calibrateLens({ ...mode.lens, crop: crop.value });
+  const made = upright ? portrait(lens) : lens;
+  known.set(key, made);
+  return made;
+}
+
+/** Ids to catalogue entries. @throws RangeError naming the id that is missing */
+export function resolveSetUp(spec: RigSpec, setUp: SetUp): ResolvedSetUp {
+  const spots = placedSpots(spec);
+  const placed = spots.find((p) => p.spot.id === setUp.spotId);
+  if (!placed) {
+    throw new RangeError(
+      `resolveSetUp: no spot "${setUp.spotId}" on this rig (there are ${spots.map((p) => p.spot.id).join(', ')})`,
+    );
+  }
+  const kit = kitWith(spec.ownKit);
+  const camera = find('camera', kit.cameras, setUp.cameraId);
+  const mode = find('mode', camera.modes, setUp.modeId);
+  const stabiliser = find('stabiliser level', camera.stabilisers, setUp.stabiliserId);
+  return {
+    setUp,
+    placed,
+    base: find('base', kit.bases, setUp.baseId),
+    links: setUp.links.map((use) => ({ use, definition: find('link', kit.links, use.linkId) })),
+    head: find('head', kit.heads, setUp.headId),
+    camera,
+    mode,
+    stabiliser,
+    lens: lensOf(mode, stabiliser, setUp.mounting.startsWith('portrait')),
+  };
+}

@@ -1,0 +1,89 @@
+import { bikeRig, plainAt } from '../../../testing/rigs';
+import { newCarrier, newOuting } from '../../deciding/outing/newOuting';
+import type { Outing, Shot } from '../../deciding/outing/outing';
+import type { SetUp } from '../../words/setUp/setUp';
+import { cardContent, pullWords, smallLength, tiltWords } from './cardContent';
+
+const carrier = { ...newCarrier('bike', 'mountain-bike', 1.75), rig: bikeRig() };
+const card = (setUp: SetUp, units: 'metric' | 'imperial' = 'metric') => {
+  const shot: Shot = {
+    id: 's',
+    name: 'Over the stem',
+    carrierId: 'bike',
+    intentId: 'hands-and-trail',
+    actionStanceId: 'crouch',
+    setUp,
+    horizonAt: null,
+    seconds: 10,
+    note: '',
+    clips: [],
+    log: [],
+  } as unknown as Shot;
+  const outing: Outing = { ...newOuting('o', '2027-02-14T08:00:00.000Z'), carriers: [carrier], shots: [shot] };
+  return cardContent(outing, shot, units);
+};
+const said = (lines: readonly { label: string; value: string }[], label: string) =>
+  lines.find((line) => line.label === label)?.value;
+
+describe('the card for the trailhead', () => {
+  it('says what the level must read, and which way', () => {
+    expect(card(plainAt('helmet-top', 12)).level).toEqual({ tilt: '12° up', roll: 'level', pan: 'straight ahead' });
+    expect(card(plainAt('helmet-top', -7.5)).level.tilt).toBe('7.5° down');
+    const turned = plainAt('helmet-top', 0, { angles: { panDeg: -20, tiltDeg: 0, rollDeg: 3 } });
+    expect(card(turned).level).toMatchObject({ pan: '20° to the left', roll: '3° right side low' });
+  });
+
+  it('gives the same lengths in millimetres and in inches of 25.4 mm', () => {
+    const setUp = plainAt('helmet-top', 10);
+    for (const label of ['Reach along the surface', 'Height off the surface']) {
+      const [mm, inches] = (['metric', 'imperial'] as const).map((units) =>
+        Number.parseFloat(said(card(setUp, units).numbers, label)!),
+      );
+      expect(Math.abs(mm! - inches! * 25.4)).toBeLessThan(0.5 + 0.005 * 25.4);
+    }
+  });
+
+  it('names the chain from the surface outward, and the notch of its joint', () => {
+    const { chain, numbers } = card(plainAt('helmet-top', 20));
+    expect(chain.at(-1)).toBe('Cube camera');
+    expect(chain.length).toBeGreaterThanOrEqual(3);
+    expect(said(numbers, 'Joint')).toMatch(/notch(es)? (up|down) from the middle|middle notch/);
+  });
+
+  it('has the pull test among its numbers and its steps, and what to mind at the end', () => {
+    const { numbers, steps, cautions } = card(plainAt('helmet-top', 10));
+    const pull = said(numbers, 'Pull test')!.split(',')[0]!;
+    expect(pull).toMatch(/^\d+ N \(\d+\.\d kgf\)$/);
+    expect(steps.some((step) => step.includes(pull))).toBe(true);
+    expect(cautions.at(-1)).toMatch(/local rules/);
+    expect(cautions.join(' ')).not.toMatch(/\bsafe\b/i);
+  });
+
+  it('speaks of a gimbal only where there is one', () => {
+    const label = 'Gimbal keeps the lens';
+    expect(said(card(plainAt('chest', 5)).numbers, label)).toBeUndefined();
+    const gimbal = plainAt('chest', 5, {
+      cameraId: 'pocket-gimbal',
+      modeId: 'main',
+      stabiliserId: 'off',
+      gimbalTiltDeg: -6,
+    });
+    expect(said(card(gimbal).numbers, label)).toMatch(/^6° down/);
+  });
+});
+
+it('half degrees are as fine as a level is read', () => {
+  const words = (deg: number) => tiltWords(deg, 'up', 'down', 'level');
+  expect([words(0.2), words(-0.2), words(0.3), words(-3.4), words(10.26)]).toEqual([
+    'level',
+    'level',
+    '0.5° up',
+    '3.5° down',
+    '10.5° up',
+  ]);
+});
+
+it('small lengths and pulls keep the digits that can be set and read', () => {
+  expect([smallLength(0.0524, 'metric'), smallLength(0.0508, 'imperial')]).toEqual(['52 mm', '2.00 in']);
+  expect(pullWords({ newton: 35, kgf: 3.569 } as Parameters<typeof pullWords>[0])).toBe('35 N (3.6 kgf)');
+});

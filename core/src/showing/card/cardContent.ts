@@ -1,0 +1,133 @@
+import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import { poseRig } from '../../posing/rig/poseRig';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import { rigOfShot, type Outing, type Shot } from '../../deciding/outing/outing';
+import { holdClear } from '../../judging/report/holdClear';
+import { steadyReport } from '../../judging/report/steadyReport';
+import type { HoldReport } from '../../physics/holding/holdReport';
+import { shotQuestion } from '../../deciding/outing/shotQuestion';
+import { nearestNotch } from '../../posing/aiming/notches';
+import { reachAndHeight } from '../../posing/strut/kinematics';
+import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import { metresToInches } from '../../mathematics/units/length';
+
+export type UnitSystem = 'metric' | 'imperial';
+
+export interface CardLine {
+  readonly label: string;
+  readonly value: string;
+}
+
+/** What goes along on paper and on the phone for one shot. */
+export interface CardContent {
+  readonly title: string;
+  readonly where: string;
+  readonly stance: string;
+  /** What the level must read. */
+  readonly level: { readonly tilt: string; readonly roll: string; readonly pan: string };
+  readonly numbers: readonly CardLine[];
+  readonly chain: readonly string[];
+  readonly mode: readonly CardLine[];
+  readonly steps: readonly string[];
+  readonly cautions: readonly string[];
+}
+
+/** −3.4 → "3.4° down"; zero is level. */
+export function tiltWords(deg: number, positive: string, negative: string, zero: string): string {
+  const rounded = Math.round(deg * 2) / 2;
+  if (rounded === 0) return zero;
+  return `${Math.abs(rounded)}° ${rounded > 0 ? positive : negative}`;
+}
+
+/** A small length: millimetres, or inches with two places. */
+export const smallLength = (lengthM: number, units: UnitSystem): string =>
+  units === 'metric' ? `${Math.round(lengthM * 1000)} mm` : `${metresToInches(lengthM).toFixed(2)} in`;
+
+const MOUNTING_WORDS = {
+  upright: 'right way up',
+  inverted: 'upside down (the camera turns the picture)',
+  'portrait-left': 'on its left side, for an upright picture',
+  'portrait-right': 'on its right side, for an upright picture',
+} as const;
+
+const GENERAL_CAUTIONS: readonly string[] = [
+  'Set and check it standing still; nothing to touch under way.',
+  'Follow local rules, the land owner and the event. If it gets too much, switch the camera off and ride.',
+];
+
+/** Newtons, and what a luggage scale shows. */
+export const pullWords = ({ newton, kgf }: HoldReport['pullTest']): string => `${newton} N (${kgf.toFixed(1)} kgf)`;
+
+export function cardContent(outing: Outing, shot: Shot, units: UnitSystem): CardContent {
+  const rig = rigOfShot(outing, shot);
+  const { machine } = resolveRig(rig);
+  const resolved = resolveSetUp(rig, shot.setUp);
+  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+  const { spot } = resolved.placed;
+  const { angles } = shot.setUp;
+  const question = shotQuestion(outing, shot);
+  const held = holdClear(question, steadyReport(question, { deep: false }), { deep: false });
+  const { pullTest } = held.hold;
+  const { reachM, heightM } = reachAndHeight(resolved, setUpRig);
+  const notch = nearestNotch(resolved, setUpRig, angles.tiltDeg);
+  const stance = machine.stances.find((s) => s.id === shot.actionStanceId);
+  const setUpStance = machine.stances.find((s) => s.id === SET_UP_STANCE_ID);
+  const level = {
+    tilt: tiltWords(angles.tiltDeg, 'up', 'down', 'level'),
+    roll: tiltWords(angles.rollDeg, 'right side low', 'left side low', 'level'),
+    pan: tiltWords(angles.panDeg, 'to the right', 'to the left', 'straight ahead'),
+  };
+  const joint =
+    notch.notches === null
+      ? `${resolved.head.name}: holds anywhere`
+      : `${resolved.head.name}: ${notch.notches === 0 ? 'middle notch' : `${Math.abs(notch.notches)} ${Math.abs(notch.notches) === 1 ? 'notch' : 'notches'} ${notch.notches > 0 ? 'up' : 'down'} from the middle`}${Math.abs(notch.restDeg) >= 0.5 ? `, ${Math.abs(notch.restDeg).toFixed(1)}° short of the reading` : ''}`;
+  return {
+    title: shot.name,
+    where: spot.name,
+    stance: `for ${stance?.name.toLowerCase() ?? shot.actionStanceId}`,
+    level,
+    numbers: [
+      { label: 'Reach along the surface', value: smallLength(reachM, units) },
+      { label: 'Height off the surface', value: smallLength(heightM, units) },
+      ...resolved.links.map(({ use, definition }) => ({
+        label: definition.name,
+        value: `${smallLength(use.lengthM, units)}, bent ${Math.round(use.bendDeg)}°${use.turnDeg ? `, turned ${Math.round(use.turnDeg)}°` : ''}`,
+      })),
+      { label: 'Joint', value: joint },
+      { label: 'Pull test', value: `${pullWords(pullTest)}, ${pullTest.direction}` },
+      ...(resolved.camera.gimbal
+        ? [
+            {
+              label: 'Gimbal keeps the lens',
+              value: `${tiltWords(shot.setUp.gimbalTiltDeg ?? 0, 'up', 'down', 'level')}; centre it in the riding posture`,
+            },
+          ]
+        : []),
+    ],
+    chain: [
+      resolved.base.name,
+      ...resolved.links.map((l) => l.definition.name),
+      resolved.head.name,
+      resolved.camera.name,
+    ],
+    mode: [
+      { label: 'Camera', value: `${resolved.camera.name}, ${MOUNTING_WORDS[shot.setUp.mounting]}` },
+      { label: 'Mode', value: `${resolved.mode.name}, ${resolved.mode.framesPerSecond} pictures a second` },
+      { label: 'Stabiliser', value: resolved.stabiliser.name },
+    ],
+    steps: [
+      `Put the ${resolved.base.name.toLowerCase()} on: ${spot.name.toLowerCase()}.`,
+      `Take the set-up stance: ${setUpStance?.note ?? 'standing upright, machine level'}.`,
+      `Lay the level on the camera: tilt ${level.tilt}, sideways ${level.roll}.`,
+      `Pull at the camera with a hand scale, ${pullTest.direction}: ${pullWords(pullTest)} for three seconds (${pullTest.factor} times the worst that is expected), then by hand in every direction: nothing may move.`,
+      'Tether the camera itself to something that cannot leave, shorter than the way to any moving part.',
+      'Wipe the lens, start the recording, see the lamp.',
+      'Ride ten seconds in the riding posture, look at the test clip, correct.',
+    ],
+    cautions: [
+      ...held.rules.map((rule) => `${rule.text}${rule.ask.length > 0 ? ` Ask: ${rule.ask.join(', ')}.` : ''}`),
+      ...spot.cautions,
+      ...GENERAL_CAUTIONS,
+    ],
+  };
+}

@@ -1,0 +1,88 @@
+import { transformPoint, transformDirection } from '../../mathematics/geometry/pose';
+import type { Vec3 } from '../../mathematics/geometry/vec3';
+import { fieldOfViewDeg } from '../../mathematics/lens/lens';
+import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import { poseRig } from '../../posing/rig/poseRig';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import { chainJoints, poseStrut } from '../../posing/strut/kinematics';
+import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import type { SetUp } from '../../words/setUp/setUp';
+import { bodyCorners } from '../../posing/strut/surfaceGap';
+import { rotate, rotationAbout } from '../../mathematics/geometry/rotation';
+
+/** A point of the drawing in metres: to the right, and upward. */
+export type DrawingPoint = readonly [number, number];
+
+/** The strut drawn square on, in the set-up stance, origin at the spot. What is drawn is what is computed. */
+export interface SideElevation {
+  /** 'side': from the rider's right, ahead to the right. 'above': plan, ahead to the right, the rider's right downward. */
+  readonly view: 'side' | 'above';
+  readonly joints: readonly DrawingPoint[];
+  /** Outline of the camera's body with its foot down to the joint (its box, seen square on). */
+  readonly body: readonly DrawingPoint[];
+  readonly lens: DrawingPoint;
+  /** Unit directions of the lens axis and of the top and bottom (or left and right) edges of the picture. */
+  readonly axis: DrawingPoint;
+  readonly edges: readonly [DrawingPoint, DrawingPoint];
+  /** Along the surface and away from it. */
+  readonly surface: DrawingPoint;
+  readonly normal: DrawingPoint;
+  /** Angle of the lens axis in the drawing from ahead, degrees, positive upward (to the left in the plan). */
+  readonly axisDeg: number;
+}
+
+/** A surface facing sideways by more than this is drawn from above. */
+const SIDEWAYS = 0.75;
+
+/** A world direction in the plane of the drawing. */
+export const flattened = (view: SideElevation['view'], [x, y, z]: Vec3): DrawingPoint =>
+  view === 'above' ? [x, -z] : [x, y];
+
+/** @param stanceId in which it is drawn */
+export function sideElevation(spec: RigSpec, setUp: SetUp, stanceId: string = SET_UP_STANCE_ID): SideElevation {
+  const resolved = resolveSetUp(spec, setUp);
+  const strut = poseStrut(resolved, poseRig(spec, SET_UP_STANCE_ID), poseRig(spec, stanceId));
+  const normal = transformDirection(strut.worldFromSpot, [0, 1, 0]);
+  const above = Math.abs(normal[2]) > SIDEWAYS;
+  const flat = (v: Vec3) => flattened(above ? 'above' : 'side', v);
+  const origin = strut.worldFromSpot.position;
+  const place = (p: Vec3): DrawingPoint => flat([p[0] - origin[0], p[1] - origin[1], p[2] - origin[2]]);
+  const unit = (d: DrawingPoint): DrawingPoint => {
+    const size = Math.hypot(...d) || 1;
+    return [d[0] / size, d[1] / size];
+  };
+  const inCamera = (d: Vec3): DrawingPoint => flat(rotate(strut.worldFromCamera.rotation, d));
+  const half = fieldOfViewDeg(resolved.lens, above ? 'horizontal' : 'vertical') / 2;
+  const edge = (deg: number): DrawingPoint =>
+    unit(inCamera(rotate(rotationAbout(above ? [0, 1, 0] : [0, 0, 1], deg), [1, 0, 0])));
+  const corners = bodyCorners(resolved).map((corner) => place(transformPoint(strut.worldFromBody, corner)));
+  const axis = inCamera([1, 0, 0]);
+  const along = unit([-flat(normal)[1], flat(normal)[0]]);
+  return {
+    view: above ? 'above' : 'side',
+    joints: chainJoints(resolved).map((joint) => place(transformPoint(strut.worldFromSpot, joint))),
+    body: convexHull([...corners, place(strut.worldFromBody.position)]),
+    lens: place(strut.worldFromCamera.position),
+    axis: unit(axis),
+    edges: [edge(half), edge(-half)],
+    surface: along,
+    normal: unit(flat(normal)),
+    axisDeg: (Math.atan2(axis[1], axis[0]) * 180) / Math.PI,
+  };
+}
+
+/** Outline of a set of points, anticlockwise (Andrew's monotone chain, 1979). */
+export function convexHull(points: readonly DrawingPoint[]): DrawingPoint[] {
+  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+  const turn = (o: DrawingPoint, a: DrawingPoint, b: DrawingPoint) =>
+    (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
+  const half = (list: readonly DrawingPoint[]) => {
+    const out: DrawingPoint[] = [];
+    for (const point of list) {
+      while (out.length >= 2 && turn(out[out.length - 2]!, out[out.length - 1]!, point) <= 0) out.pop();
+      out.push(point);
+    }
+    return out.slice(0, -1);
+  };
+  return [...half(sorted), ...half([...sorted].reverse())];
+}

@@ -1,0 +1,228 @@
+import { smoothNormalAt } from '../../mathematics/geometry/surfacePoint';
+import { inverseRotation, rotate, rotationFacing } from '../../mathematics/geometry/rotation';
+import { transformPoint, invert, poseAt, type Pose } from '../../mathematics/geometry/pose';
+import { addScaled, AHEAD, dot, ORIGIN, UP, type Vec3 } from '../../mathematics/geometry/vec3';
+import { castFrame, NO_IMAGE, NO_PART } from '../../physics/framing/castFrame';
+import { groundHit, skyness } from '../../posing/rig/groundHit';
+import type { Lens } from '../../mathematics/lens/lens';
+import { rayGrid } from '../../mathematics/lens/rayGrid';
+import type { Ground } from '../../words/carrier/land';
+import type { PosedPart, Tone } from '../../words/carrier/posedPart';
+import { WORLDS } from './worlds/index';
+import { hazeAt, landCoordinates, skyColour, SUN, type Rgb, type World } from './worlds/world';
+
+export interface PictureOptions {
+  /** Trees, rocks and posts. */
+  readonly scenery?: boolean;
+  /** Ground and sky; without them the background stays clear. */
+  readonly land?: boolean;
+}
+
+export interface Picture {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  /** Red, green, blue, opacity; row by row from the top. */
+  readonly rgba: Uint8ClampedArray;
+}
+
+/** Washes for what parts are made of; only the strut has a loud colour. */
+export const TONE_COLOURS: Readonly<Record<Tone, Rgb>> = {
+  frame: [116, 146, 158],
+  metal: [186, 188, 186],
+  black: [84, 86, 90],
+  tyre: [74, 72, 70],
+  rubber: [98, 94, 92],
+  jersey: [104, 118, 152],
+  trousers: [122, 116, 110],
+  glove: [70, 76, 90],
+  shoe: [96, 90, 88],
+  skin: [218, 184, 158],
+  shell: [232, 228, 216],
+  trim: [136, 146, 150],
+  lens: [52, 62, 74],
+  strap: [72, 72, 74],
+  hivis: [242, 92, 24],
+  paint: [150, 92, 84],
+  glass: [150, 176, 186],
+  board: [206, 190, 152],
+  sail: [238, 236, 226],
+  rope: [196, 186, 160],
+  wood: [168, 138, 104],
+};
+
+const INK: Rgb = [34, 36, 40];
+
+/**
+ * The picture through the lens, drawn from the same kind of rays as the shares: washes lit by sky and sun, ink where a
+ * part ends or folds, the land with its distance marks, sky and far country. Scenery (trees, hills) is only drawn, never measured.
+ */
+export function renderPicture(
+  parts: readonly PosedPart[],
+  worldFromCamera: Pose,
+  lens: Lens,
+  ground: Ground,
+  widthPx: number,
+  heightPx: number,
+  { scenery: withScenery = true, land = true }: PictureOptions = {},
+): Picture {
+  const world = WORLDS[ground.world];
+  // The land is laid out along x through the origin, then put where the course runs.
+  const place = poseAt(ground.point, rotationFacing([ground.ahead[0], 0, ground.ahead[2]], UP));
+  const laid = {
+    ...ground,
+    point: ORIGIN,
+    normal: rotate(inverseRotation(place.rotation), ground.normal),
+    ahead: AHEAD,
+  };
+  const scenery = withScenery && land ? world.scenery(laid).map((item) => ({ ...item, worldFromPart: place })) : [];
+  const solid = parts.filter((part) => !part.seeThrough);
+  const scene: PosedPart[] = [
+    ...solid,
+    ...scenery.map((item, i): PosedPart => ({
+      id: `scenery${i}`,
+      name: 'scenery',
+      group: 'machine',
+      tone: 'frame',
+      ...item,
+    })),
+  ];
+  const cast = castFrame(scene, worldFromCamera, rayGrid(lens, widthPx, heightPx));
+  const cells = widthPx * heightPx;
+  const rgba = new Uint8ClampedArray(cells * 4);
+  const normals = new Float32Array(cells * 3);
+  const sky = new Uint8Array(cells);
+  const origin = worldFromCamera.position;
+  const partFromWorld = scene.map((p) => invert(p.worldFromPart));
+  const set = (index: number, colour: Rgb) => {
+    rgba[index * 4] = colour[0];
+    rgba[index * 4 + 1] = colour[1];
+    rgba[index * 4 + 2] = colour[2];
+    rgba[index * 4 + 3] = 255;
+  };
+
+  for (let index = 0; index < cells; index++) {
+    const part = cast.part[index]!;
+    if (part === NO_IMAGE) {
+      set(index, INK);
+      continue;
+    }
+    const direction: Vec3 = [
+      cast.directions[index * 3]!,
+      cast.directions[index * 3 + 1]!,
+      cast.directions[index * 3 + 2]!,
+    ];
+    if (part === NO_PART) {
+      if (!land) continue;
+      sky[index] = skyness(ground, direction) >= 0 ? 1 : 0;
+      set(index, backgroundColour(world, ground, origin, direction, sky[index] === 1));
+      continue;
+    }
+    const posed = scene[part]!;
+    const distanceM = cast.distanceM[index]!;
+    const point = addScaled(origin, direction, distanceM);
+    const local = smoothNormalAt(posed.mesh, cast.triangle[index]!, transformPoint(partFromWorld[part]!, point));
+    let normal = rotate(posed.worldFromPart.rotation, local);
+    const facing = dot(normal, direction);
+    if (facing > 0) normal = [-normal[0], -normal[1], -normal[2]];
+    normals[index * 3] = normal[0];
+    normals[index * 3 + 1] = normal[1];
+    normals[index * 3 + 2] = normal[2];
+    const isScenery = part >= solid.length;
+    const base = isScenery ? scenery[part - solid.length]!.colour : TONE_COLOURS[posed.tone];
+    set(
+      index,
+      isScenery
+        ? hazeAt(wash(base, [normal[0], 0.4 + 0.5 * normal[1], normal[2]], direction, 0), distanceM * 2, world.hazeM)
+        : wash(base, normal, direction, GLOSS[posed.tone] ?? 0),
+    );
+  }
+  inkContours(rgba, cast.part, cast.distanceM, normals, sky, widthPx, heightPx, solid.length);
+  return { widthPx, heightPx, rgba };
+}
+
+const GLOSS: Partial<Record<Tone, number>> = {
+  frame: 0.35,
+  metal: 0.5,
+  shell: 0.3,
+  lens: 0.6,
+  hivis: 0.2,
+  trim: 0.2,
+  paint: 0.5,
+  board: 0.3,
+};
+
+/** Wash of a lit surface: sky from above, warm ground light from below, sun with a soft edge. */
+function wash(base: Rgb, normal: Vec3, direction: Vec3, gloss: number): Rgb {
+  const sky = 0.5 + 0.5 * normal[1];
+  const sun = Math.max(0, dot(normal, SUN));
+  const light = 0.46 + 0.3 * sky + 0.36 * sun;
+  const reflected = addScaled(direction, normal, -2 * dot(direction, normal));
+  const shine = gloss * 110 * Math.max(0, dot(reflected, SUN)) ** 24;
+  return [
+    base[0] * light + shine + 3 * (1 - sky),
+    base[1] * light + shine,
+    base[2] * light * (0.95 + 0.08 * sky) + shine,
+  ];
+}
+
+function backgroundColour(world: World, ground: Ground, origin: Vec3, direction: Vec3, isSky: boolean): Rgb {
+  if (isSky) return skyColour(direction, world.hills);
+  const hit = groundHit(ground, origin, direction);
+  if (!hit) return world.far(direction);
+  if (hit.distanceM > world.nearM) return hazeAt(world.far(direction), hit.distanceM, world.hazeM);
+  const [along, across] = landCoordinates(ground, hit.point);
+  return hazeAt(world.colour(along, across, hit.distanceM), hit.distanceM, world.hazeM);
+}
+
+/** Below this cosine two neighbouring normals of one part make an edge worth a line. */
+const FOLD = 0.62;
+
+/** Ink where parts meet, where one part passes before itself, and at sharp folds; own lines thinner for scenery. */
+function inkContours(
+  rgba: Uint8ClampedArray,
+  part: Int16Array,
+  distanceM: Float64Array,
+  normals: Float32Array,
+  sky: Uint8Array,
+  widthPx: number,
+  heightPx: number,
+  ownParts: number,
+): void {
+  const strength = new Float32Array(widthPx * heightPx);
+  const mark = (a: number, b: number) => {
+    const pa = part[a]!;
+    const pb = part[b]!;
+    if (pa < 0 && pb < 0) {
+      if (sky[a] !== sky[b]) strength[a] = Math.max(strength[a]!, 0.5);
+      return;
+    }
+    const near = distanceM[a]! <= distanceM[b]! ? a : b;
+    if (part[near]! >= ownParts) {
+      if (pa !== pb) strength[near] = Math.max(strength[near]!, 0.25);
+      return;
+    }
+    if (pa !== pb) {
+      strength[near] = Math.max(strength[near]!, 0.85);
+      return;
+    }
+    const ratio = Math.abs(distanceM[a]! - distanceM[b]!) / Math.min(distanceM[a]!, distanceM[b]!);
+    if (ratio > 0.07) strength[near] = Math.max(strength[near]!, 0.7);
+    const fold =
+      normals[a * 3]! * normals[b * 3]! +
+      normals[a * 3 + 1]! * normals[b * 3 + 1]! +
+      normals[a * 3 + 2]! * normals[b * 3 + 2]!;
+    if (fold < FOLD) strength[near] = Math.max(strength[near]!, 0.4);
+  };
+  for (let y = 0; y < heightPx; y++) {
+    for (let x = 0; x < widthPx; x++) {
+      const index = y * widthPx + x;
+      if (x + 1 < widthPx) mark(index, index + 1);
+      if (y + 1 < heightPx) mark(index, index + widthPx);
+    }
+  }
+  for (let index = 0; index < strength.length; index++) {
+    const s = strength[index]!;
+    if (s === 0) continue;
+    for (let k = 0; k < 3; k++) rgba[index * 4 + k] = rgba[index * 4 + k]! * (1 - s) + INK[k as 0 | 1 | 2] * s;
+  }
+}

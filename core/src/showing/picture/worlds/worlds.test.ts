@@ -1,0 +1,110 @@
+import { openEdgeCount } from '../../../mathematics/geometry/mesh';
+import { poseAt } from '../../../mathematics/geometry/pose';
+import { rotationFromPanTiltRoll } from '../../../mathematics/geometry/rotation';
+import { calibrateLens } from '../../../mathematics/lens/lens';
+import { WORLD_IDS, type Ground, type WorldId } from '../../../words/carrier/land';
+import { renderPicture } from '../renderPicture';
+import { WORLDS } from './index';
+import { landCoordinates, type Rgb } from './world';
+
+const ground = (world: WorldId, over: Partial<Ground> = {}): Ground => ({
+  point: [0, 0, 0],
+  normal: [0, 1, 0],
+  ahead: [1, 0, 0],
+  world,
+  ...over,
+});
+const brightness = ([r, g, b]: Rgb) => r + g + b;
+
+describe.each(WORLD_IDS.map((id) => [id]))('%s', (id) => {
+  const world = WORLDS[id];
+
+  it('has a colour at every place and distance', () => {
+    for (let i = 0; i < 400; i++) {
+      const [x, z, d] = [(i * 7.31) % 300, ((i * 3.77) % 60) - 30, ((i * 1.93) % 90) + 0.5];
+      for (const value of world.colour(x, z, d)) {
+        expect(Number.isFinite(value)).toBe(true);
+        expect(value).toBeGreaterThanOrEqual(-1);
+        expect(value).toBeLessThanOrEqual(256);
+      }
+    }
+  });
+
+  it('has scenery that is closed, and leaves the way free', () => {
+    for (const { mesh } of world.scenery(ground(id))) {
+      expect(openEdgeCount(mesh)).toBe(0);
+      for (let i = 0; i < mesh.positions.length; i += 3) {
+        const [x, y, z] = [mesh.positions[i]!, mesh.positions[i + 1]!, mesh.positions[i + 2]!];
+        // Over the course, up to the height of a rider.
+        if (Math.abs(x) < 15 && y < 2 && y > 0.2) expect(Math.abs(z)).toBeGreaterThan(0.8);
+      }
+    }
+  });
+
+  it('is drawn with sky above and land below, as high as the horizon stands', () => {
+    const lens = calibrateLens({
+      projection: 'rectilinear',
+      widthPx: 80,
+      heightPx: 60,
+      fovDeg: 70,
+      fovAcross: 'horizontal',
+      crop: 1,
+    });
+    const pose = poseAt([0, 1.5, 0], rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: 0, rollDeg: 0 }));
+    const { rgba } = renderPicture([], pose, lens, ground(id), 80, 60, { scenery: false });
+    const row = (y: number) => {
+      let sum = 0;
+      for (let x = 0; x < 80; x++) sum += rgba[(y * 80 + x) * 4]!;
+      return sum / 80;
+    };
+    expect(Math.abs(row(5) - row(55))).toBeGreaterThan(4);
+  });
+});
+
+describe('the road', () => {
+  it('has dashes of 4 m with 8 m between them along its middle, and lines at its edges (common practice)', () => {
+    const painted = (x: number, z: number) => brightness(WORLDS.road.colour(x, z, 3)) > 540;
+    let run = 0;
+    const runs: [boolean, number][] = [];
+    for (let x = 0.01; x < 48; x += 0.02) {
+      const now = painted(x, -1.6);
+      const last = runs[runs.length - 1];
+      if (last && last[0] === now) run++;
+      else {
+        run = 1;
+        runs.push([now, 0]);
+      }
+      runs[runs.length - 1]![1] = run * 0.02;
+    }
+    const dashes = runs
+      .slice(1, -1)
+      .filter(([on]) => on)
+      .map(([, long]) => long);
+    const gaps = runs
+      .slice(1, -1)
+      .filter(([on]) => !on)
+      .map(([, long]) => long);
+    expect(dashes.length).toBeGreaterThan(1);
+    for (const long of dashes) expect(Math.abs(long - 4)).toBeLessThan(0.2);
+    for (const long of gaps) expect(Math.abs(long - 8)).toBeLessThan(0.2);
+    expect(painted(20, 1.25)).toBe(true);
+    expect(painted(20, 0.2)).toBe(false);
+  });
+});
+
+describe('where the course runs', () => {
+  it('coordinates follow it: along the way ahead, across to its right', () => {
+    const [ahead, right] = landCoordinates(ground('road'), [3, 0, 2]);
+    expect(ahead).toBeCloseTo(3, 9);
+    expect(right).toBeCloseTo(2, 9);
+    const [along, across] = landCoordinates(ground('road', { point: [5, 0, 0], ahead: [0, 0, 1] }), [4, 0, 7]);
+    expect(along).toBeCloseTo(7, 9);
+    expect(across).toBeCloseTo(1, 9);
+  });
+
+  it('down a slope distances are measured along the slope', () => {
+    const s = Math.SQRT1_2;
+    const [along] = landCoordinates(ground('snow', { normal: [s, s, 0] }), [1, -1, 0]);
+    expect(along).toBeCloseTo(Math.SQRT2, 9);
+  });
+});

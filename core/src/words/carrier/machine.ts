@@ -1,0 +1,61 @@
+import type { Pose } from '../../mathematics/geometry/pose';
+import type { Vec3 } from '../../mathematics/geometry/vec3';
+import type { Posture } from './posture';
+import type { BodySegments } from './bodySegments';
+import type { MachineShake } from './machineShake';
+import type { MovingPart } from './movingPart';
+import type { Ground, WorldId } from './land';
+import type { PosedPart } from './posedPart';
+import type { Dimension, Fit } from './dimension';
+import type { Stance } from './stance';
+import type { Spot } from './spot';
+import type { WornDefinition } from './worn';
+
+export interface PosedMachine {
+  readonly parts: readonly PosedPart[];
+  /** The filmer's posture, world frame; null where nobody is on board. */
+  readonly posture: Posture | null;
+  /** Others on board. */
+  readonly crew?: readonly { readonly prefix: string; readonly posture: Posture }[];
+  readonly ground: Ground;
+  readonly worldFromMachine: Pose;
+  /** Stands for the eyes where nobody is on board. */
+  readonly viewpoint?: Pose;
+}
+
+export const CARRIER_FAMILIES = ['board', 'bike', 'car', 'boat', 'aircraft', 'beside', 'own'] as const;
+export type CarrierFamily = (typeof CARRIER_FAMILIES)[number];
+
+/** Something ridden, with the postures in which it is ridden. */
+export interface MachineDefinition {
+  readonly kind: 'machine';
+  readonly id: string;
+  readonly name: string;
+  readonly world: WorldId;
+  /** What kind of carrier it is, for lists. */
+  readonly family: CarrierFamily;
+  /** Worn by whoever rides it, unless fitted otherwise; empty where nobody is on board. */
+  readonly wearing: readonly string[];
+  /** Usual speed, metres a second. */
+  readonly usualSpeedMps: number;
+  /** Parts that move and work, the first of them is aimed at: a wheel, a paddle, a bow. */
+  readonly working: readonly string[];
+  /** One line on it for lists. */
+  readonly note: string;
+  /** Beside the course: a subject passes on a line, this far along it in each stance (metres, ahead = the subject's way). */
+  readonly passing?: Readonly<Record<string, number>>;
+  readonly dimensions: readonly Dimension[];
+  readonly stances: readonly Stance[];
+  /** Stance in which most of the film happens. */
+  readonly actionStanceId: string;
+  readonly pose: (fit: Fit, body: BodySegments, stanceId: string) => PosedMachine;
+  /** What moves against it and how far. */
+  readonly moving: (fit: Fit) => readonly MovingPart[];
+  /** Where somebody shut in gets out, machine frame; `opens` is the moving part that is thrown off for it. None = nobody is shut in. */
+  readonly waysOut?: readonly { readonly name: string; readonly toward: Vec3; readonly opens?: string }[];
+  /** How it is shaken and passes it on. */
+  readonly shake: MachineShake;
+  readonly spots: (fit: Fit, body: BodySegments) => readonly Spot[];
+}
+
+export type CarrierDefinition = MachineDefinition | WornDefinition;

@@ -1,0 +1,11 @@
+export interface Stance {
+  readonly id: string;
+  readonly name: string;
+  /** Share of the riding time; the set-up stance has none. */
+  readonly share: number;
+  /** What the rider does in it, in a few words. */
+  readonly note: string;
+}
+
+/** Every carrier has this stance: the one in which the level is read. */
+export const SET_UP_STANCE_ID = 'set-up';

@@ -1,0 +1,38 @@
+import type { Mesh } from '../../mathematics/geometry/mesh';
+import type { Grip } from './grip';
+import type { BaseKind, Surface, SurfaceMaterial } from '../carrier/surface';
+import type { Sourced } from '../sourced/source';
+import type { CostClass } from './cost';
+
+/** What a base can stand on; see baseRefusal for the words when it cannot. */
+export interface BaseFits {
+  readonly shapes: readonly Surface['shape'][];
+  /** Diameters that it closes on with its shims, metres. */
+  readonly tubeM?: { readonly low: number; readonly high: number };
+  /** Smallest radius of curvature and even area that it needs, metres and square metres. */
+  readonly leastRadiusM?: number;
+  readonly leastAreaM2?: number;
+  /** Why it goes nowhere: in the list so that whoever has it reads the reason. */
+  readonly never?: string;
+  /** Materials it does not hold on or harms, with the reason. */
+  readonly notOn?: Partial<Readonly<Record<SurfaceMaterial, string>>>;
+}
+
+export interface BaseDefinition {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: BaseKind;
+  /** Kinds of surface for which it is the first choice. */
+  readonly madeFor: readonly Surface['shape'][];
+  readonly fits: BaseFits;
+  /** Surface to the middle of its joint, along the normal, metres. */
+  readonly heightM: Sourced;
+  readonly massKg: Sourced;
+  /** Against bending over, on a surface that does not give; newton metres per radian. */
+  readonly stiffnessNmRad: Sourced;
+  /** What it holds on with. */
+  readonly grip: Grip;
+  readonly cost: CostClass;
+  /** Spot frame: +y along the normal, +x along the spot's reference. */
+  readonly mesh: (surface: Surface) => Mesh;
+}

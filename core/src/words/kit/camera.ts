@@ -1,0 +1,72 @@
+import type { LensMode } from '../../mathematics/lens/lens';
+import type { Mesh } from '../../mathematics/geometry/mesh';
+import type { Vec3 } from '../../mathematics/geometry/vec3';
+import type { Source, Sourced } from '../sourced/source';
+import type { CostClass } from './cost';
+import type { StabiliserLevel } from './stabiliser';
+
+/** Angles that a powered gimbal can take up against its handle, degrees. */
+export interface GimbalRange {
+  readonly pan: readonly [number, number];
+  readonly tilt: readonly [number, number];
+  readonly roll: readonly [number, number];
+  readonly source: Source;
+}
+
+/** Two lenses back to back: a zone around the plane between them where near things are blurred or missing. */
+export interface StitchFigures {
+  /** Distance between the lenses' entrance pupils, metres. */
+  readonly pupilsM: Sourced;
+  /** Half width of the zone for things far away, degrees. */
+  readonly blendDeg: Sourced;
+}
+
+export interface CameraMode {
+  readonly id: string;
+  readonly name: string;
+  readonly lens: Omit<LensMode, 'crop'>;
+  /** Where the angle of view and the projection come from. */
+  readonly lensSource: Source;
+  readonly framesPerSecond: number;
+  /** First line to last, seconds. */
+  readonly readoutS: Sourced;
+  readonly bitrateMbps: Sourced;
+  readonly powerW: Sourced;
+}
+
+export interface CameraDefinition {
+  readonly id: string;
+  readonly name: string;
+  /** Depth (along the lens), height, width; metres. */
+  readonly bodyM: readonly [number, number, number];
+  readonly bodySource: Source;
+  /** Middle of the front glass from the mounting point under the body, camera frame. */
+  readonly lensFromMountM: Vec3;
+  readonly massKg: Sourced;
+  readonly closestFocusM: Sourced;
+  readonly batteryWh: Sourced;
+  /** What rain, spray and a dip do to it, in words. */
+  readonly weather: string;
+  /** Whether it can be fed while it records, in words. */
+  readonly port: string;
+  readonly cost: CostClass;
+  readonly gimbal?: GimbalRange;
+  readonly stitch?: StitchFigures;
+  readonly modes: readonly CameraMode[];
+  readonly stabilisers: readonly StabiliserLevel[];
+  /** Can be turned for an upright picture or hung upside down and still record the right way up. */
+  readonly mounting: readonly CameraMounting[];
+  /** Body in the camera frame with the mounting point at the origin. */
+  readonly mesh: () => { readonly body: Mesh; readonly glass: Mesh };
+}
+
+/** How the body sits on its mount; the recorded picture is always the right way up. */
+export type CameraMounting = 'upright' | 'inverted' | 'portrait-left' | 'portrait-right';
+
+/** Turn of the body about the lens axis, degrees, positive lowers its right side. */
+export const MOUNTING_TURN_DEG: Readonly<Record<CameraMounting, number>> = {
+  upright: 0,
+  inverted: 180,
+  'portrait-left': -90,
+  'portrait-right': 90,
+};

@@ -1,0 +1,22 @@
+import type { Source, Sourced } from '../sourced/source';
+import type { CostClass } from './cost';
+
+export interface LinkDefinition {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: 'riser' | 'arm' | 'hook' | 'goose neck' | 'pole' | 'damper' | 'pad';
+  readonly lengthM: { readonly low: number; readonly high: number; readonly source: Source };
+  readonly massKg: Sourced;
+  /** How far it can be bent away from the surface's normal, degrees either way; 0 for a riser. */
+  readonly bendLimitDeg: number;
+  readonly radiusM: number;
+  /** Tip stiffness across it at its shortest length, newton per metre; of a damper or pad, its shear stiffness as pressed. */
+  readonly stiffnessNM: Sourced;
+  /** Of a damper: how far below the camera's middle its rubbers take hold, as a share of the whole distance; none = all of it. */
+  readonly leverShare?: Sourced;
+  /** Bending moment at which it gives way for good: a goose neck droops. */
+  readonly droopNm?: Sourced;
+  /** Of a pole: what its drawn-tight section bears before it turns in its lock, or slides in. */
+  readonly lock?: { readonly turnsNm: Sourced; readonly slidesN: Sourced };
+  readonly cost: CostClass;
+}

@@ -1,0 +1,30 @@
+import type { BaseKind, SurfaceMaterial } from '../carrier/surface';
+import type { CarrierFamily } from '../carrier/machine';
+import type { VenueId } from '../ride/venue';
+
+/** Who is asked before anything is done. */
+export type Asked = 'the licensed inspector' | 'the owner' | 'the organiser' | 'local rules' | 'the maker';
+
+/** A rule or caution of the trade as data: where it counts, what it says, why, and whom to ask. */
+export interface RuleDefinition {
+  readonly id: string;
+  readonly applies: {
+    readonly families?: readonly CarrierFamily[];
+    readonly baseKinds?: readonly BaseKind[];
+    readonly materials?: readonly SurfaceMaterial[];
+    /** On the rider's head or body. */
+    readonly worn?: 'head' | 'body';
+    /** Inside a cabin or under a canopy, or out in the wind; none = both. */
+    readonly sheltered?: boolean;
+    /** Kinds of link in the strut. */
+    readonly links?: readonly string[];
+    readonly venues?: readonly VenueId[];
+  };
+  /** Stops the set-up, or goes along as a caution. */
+  readonly kind: 'stop' | 'caution';
+  readonly text: string;
+  readonly because: string;
+  readonly ask: readonly Asked[];
+  /** When it is gone through. */
+  readonly when: 'before mounting' | 'before moving' | 'under way' | 'after';
+}

@@ -1,0 +1,40 @@
+import type { PanTiltRoll } from '../../mathematics/geometry/rotation';
+import type { SurfaceState } from '../kit/grip';
+import type { Fastening } from './fastening';
+import type { CameraMounting } from '../kit/camera';
+
+/** One link of the strut as it is set. Angles are seen from the spot: bend away from the normal, turn round it. */
+export interface LinkUse {
+  readonly linkId: string;
+  readonly lengthM: number;
+  /** 0 = straight out from the surface, 90 = along it toward the spot's reference. */
+  readonly bendDeg: number;
+  /** Turn of the bend about the normal, 0 = along the reference, positive clockwise seen from outside. */
+  readonly turnDeg: number;
+}
+
+/** One shot's camera where it sits and how it points. Ids and numbers only: results are computed. */
+export interface SetUp {
+  readonly spotId: string;
+  readonly baseId: string;
+  readonly links: readonly LinkUse[];
+  readonly headId: string;
+  readonly cameraId: string;
+  readonly modeId: string;
+  readonly stabiliserId: string;
+  readonly mounting: CameraMounting;
+  /** What a level on the camera reads in the set-up stance (pan from straight ahead). */
+  readonly angles: PanTiltRoll;
+  /** What a powered gimbal's lens keeps, degrees from level, centred in the riding posture; 0 where it is not told. */
+  readonly gimbalTiltDeg?: number;
+  /** Stops of grey glass before the lens; none = 0. */
+  readonly ndStops?: number;
+  /** Exposure held by hand, seconds; none = automatic for the light. */
+  readonly shutterS?: number;
+  /** How hard strap, harness or clamp are drawn; none = as usual. */
+  readonly fastening?: Fastening;
+  /** How the surface is when the base goes on; none = clean and dry. */
+  readonly surfaceState?: SurfaceState;
+  /** Hours that an adhesive has had under pressure; none = overnight. */
+  readonly curedH?: number;
+}

@@ -1,0 +1,49 @@
+import type { FrameGroup } from './frameGroup';
+
+/** How the camera is aimed before fine work: by the sky line, or at a part. */
+export type Aim =
+  | { readonly kind: 'horizon'; readonly panDeg: number }
+  | {
+      readonly kind: 'part';
+      /** The rider's face or hands, the part of the machine that works (see MachineDefinition.working), machine and rider as a whole, or whoever is framed. */
+      readonly at: 'face' | 'working' | 'subject' | 'hands' | 'craft';
+      readonly heightFraction: number;
+    };
+
+/** Something the picture should show, or show little of. Shares are of the picture, 0 to 1. */
+export interface Want {
+  readonly id: string;
+  readonly label: string;
+  readonly of: {
+    readonly groups?: readonly FrameGroup[];
+    readonly working?: true;
+    /** Parts by what their ids begin with. */
+    readonly parts?: readonly string[];
+  };
+  readonly share: readonly [low: number, high: number];
+  /** Where its middle should lie, fraction from the top. */
+  readonly heightBand?: readonly [low: number, high: number];
+  /** Whether it must lie whole within the picture. */
+  readonly whole?: boolean;
+  /** Weight in the ranking of spots. */
+  readonly weight: number;
+}
+
+/** What a kind of shot must show. Shares and bands: common practice of framing, no source. */
+export interface IntentDefinition {
+  readonly id: string;
+  readonly name: string;
+  readonly purpose: string;
+  /** Role in the story. */
+  readonly role: 'opener' | 'ride' | 'reverse' | 'detail' | 'face' | 'pass-by';
+  readonly aim: Aim;
+  /** Band for the sky line at the picture's centre, fraction from the top; null where it does not matter. */
+  readonly horizonBand: readonly [low: number, high: number] | null;
+  readonly wants: readonly Want[];
+  /** How it should feel: 0 = calm, floating, 1 = fast; null where it does not matter. */
+  readonly feel: number | null;
+  /** What counts more or less in it than usual, by the terms of a search. */
+  readonly weights?: Readonly<Partial<Record<'steady' | 'feel' | 'clear' | 'quick', number>>>;
+  /** Seconds of film that such a shot usually gives. */
+  readonly seconds: number;
+}

@@ -1,0 +1,91 @@
+/**
+ * The house, from the cellar up: a folder may use what stands before it in its list, and nothing after it. A folder that is not listed
+ * belongs to the nearest listed one above it.
+ */
+export const STOREYS = {
+  core: [
+    // 1 mathematics that knows no sport
+    'src/mathematics/units',
+    'src/mathematics/numbers',
+    'src/mathematics/caching',
+    'src/mathematics/geometry',
+    'src/mathematics/geometry/build',
+    'src/mathematics/spectra',
+    'src/mathematics/lens',
+    'src/mathematics/sun',
+    // 2 what the job speaks of
+    'src/words/sourced',
+    'src/words/carrier',
+    'src/words/kit',
+    'src/words/rig',
+    'src/words/ride',
+    'src/words/rule',
+    'src/words/setUp',
+    'src/words/check',
+    'src/words/shot',
+    // 3 from definitions to bodies and struts that stand somewhere; between them what the catalogue is built with, and the catalogue
+    'src/posing/body/meshes',
+    'src/posing/body',
+    'src/posing/building',
+    'src/posing/building/helmets',
+    'catalog/shapes',
+    'catalog',
+    'src/posing/lookup',
+    'src/posing/rig',
+    'src/posing/strut',
+    'src/posing/aiming',
+    'src/posing/scene',
+    // 4 one folder a discipline
+    'src/physics/light',
+    'src/physics/framing',
+    'src/physics/shaking/ends',
+    'src/physics/shaking/figures',
+    'src/physics/shaking/sources',
+    'src/physics/shaking/paths',
+    'src/physics/shaking/mount',
+    'src/physics/shaking/picture',
+    'src/physics/shaking/whole',
+    'src/physics/shaking/measured',
+    'src/physics/holding/loads',
+    'src/physics/holding/grips',
+    'src/physics/holding/tether',
+    'src/physics/holding',
+    'src/physics/clearance',
+    // 5 what is said of it
+    'src/judging/check',
+    'src/judging/checks/frame',
+    'src/judging/checks/steady',
+    'src/judging/checks/hold',
+    'src/judging/checks/clear',
+    'src/judging/checks/light',
+    'src/judging/checks',
+    'src/judging/report',
+    'src/judging/advice',
+    // 6 what is chosen, kept and learnt; and what is shown of it
+    'src/deciding/search',
+    'src/deciding/outing',
+    'src/deciding/learning',
+    'src/showing/drawing',
+    'src/showing/picture/worlds',
+    'src/showing/picture',
+    'src/showing/card',
+    'src/showing/formats',
+    'src',
+  ],
+  web: [
+    'src/formats',
+    'src/workers/answers',
+    'src/workers',
+    'src/devices',
+    'src/storage',
+    'src/state',
+    'src/ui',
+    'src/scene',
+    'src/screens',
+    'src/shell',
+    'src',
+  ],
+};
+
+/** Folders whose inner folders must not know each other. */
+export const APART = ['web/src/screens'];

@@ -1,0 +1,90 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Toaster } from 'sonner';
+import { OutingsScreen } from '../screens/outings/OutingsScreen';
+import { OutingSheet, OutingsSheet, ShotSheet } from './Sheets';
+import { NotFound, Trouble } from '../ui/Trouble';
+import { useTheme } from '../state/useTheme';
+
+const devices = new QueryClient();
+
+const router = createBrowserRouter([
+  {
+    path: '/',
+    errorElement: <Trouble />,
+    HydrateFallback: () => <p className="caption p-8">Opening…</p>,
+    children: [
+      {
+        element: <OutingsSheet />,
+        children: [
+          { index: true, element: <OutingsScreen /> },
+          {
+            path: 'carriers',
+            lazy: async () => ({ Component: (await import('../screens/carriers/CarriersScreen')).CarriersScreen }),
+          },
+          {
+            path: 'carriers/:machineId',
+            lazy: async () => ({ Component: (await import('../screens/carriers/CarrierPage')).CarrierPage }),
+          },
+          { path: 'kit', lazy: async () => ({ Component: (await import('../screens/kit/KitScreen')).KitScreen }) },
+        ],
+      },
+      {
+        path: 'outing/:outingId',
+        element: <OutingSheet />,
+        children: [
+          {
+            index: true,
+            lazy: async () => ({ Component: (await import('../screens/shots/ShotsScreen')).ShotsScreen }),
+          },
+          {
+            path: 'carrier/:carrierId',
+            lazy: async () => ({ Component: (await import('../screens/carrier/CarrierScreen')).CarrierScreen }),
+          },
+          {
+            path: 'shot/:shotId',
+            element: <ShotSheet />,
+            children: [
+              {
+                index: true,
+                lazy: async () => ({ Component: (await import('../screens/bench/BenchScreen')).BenchScreen }),
+              },
+              {
+                path: 'find',
+                lazy: async () => ({ Component: (await import('../screens/find/FindScreen')).FindScreen }),
+              },
+              {
+                path: 'steady',
+                lazy: async () => ({ Component: (await import('../screens/steady/SteadyScreen')).SteadyScreen }),
+              },
+              {
+                path: 'hold',
+                lazy: async () => ({ Component: (await import('../screens/hold/HoldScreen')).HoldScreen }),
+              },
+              {
+                path: 'card',
+                lazy: async () => ({ Component: (await import('../screens/card/CardScreen')).CardScreen }),
+              },
+              {
+                path: 'clip',
+                lazy: async () => ({ Component: (await import('../screens/clip/ClipScreen')).ClipScreen }),
+              },
+              { path: 'log', lazy: async () => ({ Component: (await import('../screens/log/LogScreen')).LogScreen }) },
+            ],
+          },
+        ],
+      },
+      { path: '*', element: <NotFound what="page" /> },
+    ],
+  },
+]);
+
+export function App() {
+  const theme = useTheme();
+  return (
+    <QueryClientProvider client={devices}>
+      <RouterProvider router={router} />
+      <Toaster theme={theme === 'dark' ? 'dark' : 'light'} position="bottom-left" toastOptions={{ duration: 8000 }} />
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,181 @@
+import { resolveRig } from '@strut-spot/core';
+import { Redo2, Undo2 } from 'lucide-react';
+import { Suspense, type ReactNode } from 'react';
+import { NavLink, Outlet, useParams } from 'react-router';
+import { OutingProvider, useOuting } from '../state/OutingProvider';
+import { SettingsMenu } from './SettingsMenu';
+import { NotFound } from '../ui/Trouble';
+import { useQuiet } from '../state/useQuiet';
+
+/** The strip along the sheet's top edge: what the sheet shows, like a drawing's title block. */
+function TitleBlock({ children, end }: { children?: ReactNode; end?: ReactNode }) {
+  return (
+    <header className="no-print flex min-h-11 flex-wrap items-stretch border-b-2 border-ink bg-sheet">
+      <NavLink
+        to="/"
+        end
+        className="flex items-center gap-2 border-r border-hair-strong px-3"
+        aria-label="Strut Spot, all outings"
+      >
+        <img src="/icon.svg" alt="" className="size-6" />
+        <span className="font-[760] tracking-tight [font-stretch:74%] max-sm:sr-only">STRUT SPOT</span>
+      </NavLink>
+      {children}
+      <div className="ml-auto flex items-center gap-1 px-2">
+        {end}
+        <SettingsMenu />
+      </div>
+    </header>
+  );
+}
+
+const SHELVES = [
+  ['/', 'Outings'],
+  ['/carriers', 'Carriers'],
+  ['/kit', 'Kit box'],
+] as const;
+
+export const OutingsSheet = () => (
+  <>
+    <TitleBlock>
+      <nav aria-label="Shelves" className="flex items-stretch">
+        {SHELVES.map(([path, name]) => (
+          <NavLink
+            key={path}
+            to={path}
+            end={path === '/'}
+            className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:px-2.5"
+          >
+            {name}
+          </NavLink>
+        ))}
+      </nav>
+    </TitleBlock>
+    <Outlet />
+  </>
+);
+
+/** So long nothing is touched before the searching workers are made ready. */
+const QUIET_MS = 4000;
+
+/** On a phone at the trailhead nobody searches: its battery is spared. */
+const DESK = '(min-width: 1024px)';
+
+/** Makes ready to search for the shot that is open, or for the first of the list. */
+function ReadyToSearch() {
+  const { outing } = useOuting();
+  const { shotId } = useParams();
+  const shot = outing.shots.find((s) => s.id === shotId) ?? outing.shots[0];
+  useQuiet(shot?.carrierId ?? '', QUIET_MS, () => {
+    if (shot && matchMedia(DESK).matches)
+      void import('../screens/find/warmSearch').then(({ warmSearch }) => warmSearch(outing, shot));
+  });
+  return null;
+}
+
+/** Everything below an outing's address shares its one history. */
+export function OutingSheet() {
+  const { outingId = '' } = useParams();
+  return (
+    <OutingProvider key={outingId} id={outingId} missing={<NotFound what="outing" />}>
+      <OutingTitle />
+      <ReadyToSearch />
+      <Suspense fallback={<p className="caption p-8">Opening…</p>}>
+        <Outlet />
+      </Suspense>
+    </OutingProvider>
+  );
+}
+
+function OutingTitle() {
+  const { outing, undo, redo } = useOuting();
+  const { shotId, carrierId } = useParams();
+  const shot = outing.shots.find((s) => s.id === shotId);
+  const carrier = outing.carriers.find((c) => c.id === carrierId);
+  const base = `/outing/${outing.id}`;
+  return (
+    <TitleBlock
+      end={
+        <>
+          <button
+            type="button"
+            className="action action-quiet"
+            onClick={() => undo?.()}
+            disabled={!undo}
+            aria-label="Undo"
+            title="Undo (Ctrl Z)"
+          >
+            <Undo2 size={17} aria-hidden />
+          </button>
+          <button
+            type="button"
+            className="action action-quiet"
+            onClick={() => redo?.()}
+            disabled={!redo}
+            aria-label="Redo"
+            title="Redo (Ctrl Shift Z)"
+          >
+            <Redo2 size={17} aria-hidden />
+          </button>
+        </>
+      }
+    >
+      <NavLink
+        to={base}
+        end
+        className="flex min-w-0 flex-col justify-center border-r border-hair px-3 leading-tight hover:bg-paper-2"
+      >
+        <span className="caption text-[0.65rem]">Outing</span>
+        <span className="max-w-56 truncate font-[600]">{outing.name || 'Unnamed'}</span>
+      </NavLink>
+      {carrier && (
+        <div className="flex min-w-0 flex-col justify-center border-r border-hair px-3 leading-tight">
+          <span className="caption text-[0.65rem]">Carrier</span>
+          <span className="max-w-56 truncate font-[600]">{resolveRig(carrier.rig).machine.name}</span>
+        </div>
+      )}
+      {shot && (
+        <>
+          <div className="flex min-w-0 flex-col justify-center border-r border-hair px-3 leading-tight max-sm:hidden">
+            <span className="caption text-[0.65rem]">
+              Shot {outing.shots.indexOf(shot) + 1} of {outing.shots.length}
+            </span>
+            <span className="max-w-56 truncate font-[600]">{shot.name}</span>
+          </div>
+          <nav
+            aria-label="Sheets of this shot"
+            className="flex items-stretch max-sm:order-last max-sm:w-full max-sm:border-t max-sm:border-hair"
+          >
+            {SHEETS.map(([path, name]) => (
+              <NavLink
+                key={path}
+                to={`${base}/shot/${shot.id}${path}`}
+                end
+                className="label flex items-center border-r border-hair px-3.5 font-[600] whitespace-nowrap hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:flex-auto max-sm:justify-center max-sm:px-1"
+              >
+                {name}
+              </NavLink>
+            ))}
+          </nav>
+        </>
+      )}
+    </TitleBlock>
+  );
+}
+
+const SHEETS = [
+  ['/find', 'Find'],
+  ['', 'Bench'],
+  ['/steady', 'Steady'],
+  ['/hold', 'Hold'],
+  ['/card', 'Card'],
+  ['/clip', 'Test clip'],
+  ['/log', 'Log'],
+] as const;
+
+export function ShotSheet() {
+  const { shotId } = useParams();
+  const { outing } = useOuting();
+  if (!outing.shots.some((shot) => shot.id === shotId)) return <NotFound what="shot" />;
+  return <Outlet key={shotId} />;
+}

@@ -1,0 +1,66 @@
+import { SET_UP_STANCE_ID, type RigSpec } from '@strut-spot/core';
+import { Trash2 } from 'lucide-react';
+import { computing } from '../workers/core';
+import { useLatest } from '../workers/useLatest';
+import { surfaceWords } from './surfaceWords';
+
+interface SpotTableProps {
+  readonly rig: RigSpec;
+  readonly chosen: string | null;
+  readonly onChoose: (spotId: string) => void;
+  readonly onRemoveOwn?: (spotId: string) => void;
+}
+
+/** Every spot with its surface; the chosen one opened: what people say of it and what to mind. */
+export function SpotTable({ rig, chosen, onChoose, onRemoveOwn }: SpotTableProps) {
+  const places = useLatest(JSON.stringify(rig), () => computing.spotPlaces(rig, SET_UP_STANCE_ID));
+  return (
+    <section aria-labelledby="spots">
+      <h2 id="spots" className="caption mb-1 border-b-2 border-ink pb-1">
+        Spots
+      </h2>
+      <ol>
+        {(places.value ?? []).map((spot, i) => (
+          <li key={spot.id} className="border-b border-hair">
+            <div className="flex items-center">
+              <button
+                type="button"
+                aria-expanded={spot.id === chosen}
+                className="flex min-h-7 flex-1 items-baseline gap-2 text-left hover:bg-paper-2 max-lg:min-h-12"
+                onClick={() => onChoose(spot.id)}
+              >
+                <span
+                  className={`reading w-7 border border-transparent text-center text-[0.85rem] ${spot.id === chosen ? 'border-ink bg-hivis text-on-hivis' : 'text-ink-2'}`}
+                >
+                  {i + 1}
+                </span>
+                <span className={spot.id === chosen ? 'font-[640]' : ''}>{spot.name}</span>
+              </button>
+              {onRemoveOwn && spot.id.startsWith('own-') && (
+                <button
+                  type="button"
+                  className="action action-quiet"
+                  aria-label={`Take the spot ${spot.name} away`}
+                  onClick={() => onRemoveOwn(spot.id)}
+                >
+                  <Trash2 size={15} aria-hidden />
+                </button>
+              )}
+            </div>
+            {spot.id === chosen && (
+              <div className="space-y-1 pb-2 pl-9 text-[0.93rem]">
+                <p>{spot.note}</p>
+                <p className="text-ink-2">{surfaceWords(spot.surface)}</p>
+                <ul className="list-disc pl-4">
+                  {spot.cautions.map((caution) => (
+                    <li key={caution}>{caution}</li>
+                  ))}
+                </ul>
+              </div>
+            )}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
