@@ -11,6 +11,8 @@ function roomOf(file) {
   if (!floors) return null;
   for (let folder = inside.slice(0, -1); folder.length > 0; folder = folder.slice(0, -1)) {
     const height = floors.indexOf(folder.join('/'));
+    // What stands in the entrance hall itself, not whatever was put behind it without a place.
+    if (folder.length === 1 && folder[0] === 'src' && inside.length > 2) return null;
     if (height >= 0) return { wing, folder: folder.join('/'), height };
   }
   return null;

@@ -52,6 +52,7 @@ export const STOREYS = {
     'src/physics/holding',
     'src/physics/clearance',
     // 5 what is said of it
+    'src/judging/scene',
     'src/judging/check',
     'src/judging/checks/frame',
     'src/judging/checks/steady',

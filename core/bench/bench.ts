@@ -12,13 +12,13 @@ import {
   Vector3,
 } from 'three';
 import { MeshBVH } from 'three-mesh-bvh';
-import { evaluateShot } from '../src/judging/report/evaluateShot';
+import { shotReport } from '../src/judging/report/shotReport';
 import { castFrame } from '../src/physics/framing/castFrame';
 import { cubeBins } from '../src/physics/framing/rayBins';
 import { castCube, lookUpFrame } from '../src/physics/framing/visibilityCube';
 import { measureFrame } from '../src/physics/framing/measureFrame';
 import { asking, pieces } from '../testing/asking';
-import { searchJobs } from '../src/judging/checks/searchQuestion';
+import { searchJobs } from '../src/deciding/search/searchQuestion';
 import { searchSpot } from '../src/deciding/search/searchSpot';
 import { mergeMeshes, transformMesh, triangleCount } from '../src/mathematics/geometry/mesh';
 import type { Pose } from '../src/mathematics/geometry/pose';
@@ -29,7 +29,7 @@ import { newCarrier, newOuting } from '../src/deciding/outing/newOuting';
 import { renderPicture } from '../src/showing/picture/renderPicture';
 import { poseRig } from '../src/posing/rig/poseRig';
 import { resolveRig } from '../src/posing/lookup/resolveRig';
-import { rankSpots } from '../src/judging/advice/rankSpots';
+import { rankSpots } from '../src/deciding/search/rankSpots';
 import { aimedSetUp } from '../src/posing/aiming/aimedSetUp';
 import { plainSetUp, standardCamera } from '../src/posing/strut/plainSetUp';
 import { INTENTS } from '../catalog/index.generated';
@@ -104,7 +104,7 @@ const fiveStances = medianMs(() => posed.forEach((p) => castFrame(p.parts, camer
 const hands = INTENTS.find((i) => i.id === 'hands-and-trail')!;
 const chest = aimedSetUp(rig, plainSetUp(rig, 'chest', standardCamera())!, hands, 'crouch', 0.3)!;
 const question = { rig, setUp: chest, intentId: hands.id, actionStanceId: 'crouch', horizonAt: 0.3 };
-const evaluation = medianMs(() => evaluateShot(question), 2000, 5);
+const evaluation = medianMs(() => shotReport(question), 2000, 5);
 const ranking = medianMs(() => rankSpots(rig, hands, standardCamera(), 'crouch'), 3000, 1);
 const coarse = medianMs(() => renderPicture(crouch.parts, camera, lens, crouch.ground, 144, 81), 1500, 5);
 

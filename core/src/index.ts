@@ -1,145 +1,163 @@
-export * from './mathematics/caching/keepLatest';
-export * from './mathematics/units/angle';
-export * from './mathematics/units/length';
-export * from './mathematics/geometry/vec3';
-export * from './mathematics/geometry/rotation';
-export * from './mathematics/geometry/pose';
-export * from './mathematics/geometry/mesh';
-export * from './mathematics/geometry/surfacePoint';
-export * from './mathematics/geometry/creaseNormals';
-export * from './mathematics/geometry/creaseEdges';
-export * from './mathematics/lens/lens';
-export * from './mathematics/lens/projection';
-export * from './mathematics/lens/rayGrid';
-export * from './words/carrier/bodySegments';
-export * from './posing/body/segments';
-export * from './words/carrier/dimension';
-export * from './words/carrier/stance';
-export * from './words/carrier/surface';
-export * from './words/carrier/spot';
-export * from './words/carrier/worn';
-export * from './words/carrier/machine';
+/** The public face of the core: all that page, server and tests of the page may use of it, and nothing else. */
+export { creaseEdges, shadedMesh } from './mathematics/geometry/creaseEdges';
+export { type Mesh, meshBounds, openEdgeCount } from './mathematics/geometry/mesh';
+export type { Pose } from './mathematics/geometry/pose';
+export {
+  inverseRotation,
+  multiplyRotations,
+  panTiltRollFromRotation,
+  rotate,
+  rotationFromPanTiltRoll,
+} from './mathematics/geometry/rotation';
+export { surfacePoint } from './mathematics/geometry/surfacePoint';
+export { type Vec3, addScaled } from './mathematics/geometry/vec3';
+export {
+  calibrateLens,
+  portrait,
+  projectDirectionToPixel,
+  resized,
+  unprojectPixelToDirection,
+} from './mathematics/lens/lens';
+export { PROJECTIONS, RADIAL_PROJECTION_IDS } from './mathematics/lens/projection';
+export { rowsFor } from './mathematics/lens/rayGrid';
+export { MPS_PER_KMH, MPS_PER_MPH, inchesToMetres, metresToInches } from './mathematics/units/length';
+export { STATURE_RANGE_M } from './words/carrier/bodySegments';
+export { fittedValue } from './words/carrier/dimension';
+export { type Ground, WORLD_IDS, type WorldId } from './words/carrier/land';
+export { CARRIER_FAMILIES, type CarrierFamily, type MachineDefinition } from './words/carrier/machine';
+export type { PosedPart } from './words/carrier/posedPart';
+export { SET_UP_STANCE_ID } from './words/carrier/stance';
+export { BASE_KINDS, SURFACE_SHAPES, type Surface, type SurfaceMaterial } from './words/carrier/surface';
+export { type CheckResult, type Finding, type Mend, worstCheck } from './words/check/result';
+export type { BaseDefinition } from './words/kit/base';
+export type { CameraDefinition, CameraMounting } from './words/kit/camera';
+export { SURFACE_STATES, type SurfaceState } from './words/kit/grip';
+export type { HeadDefinition } from './words/kit/head';
+export type { LinkDefinition } from './words/kit/link';
+export { NO_OWN_KIT, type OwnBase, type OwnCamera, type OwnKit, type OwnLink } from './words/kit/ownKit';
+export { LIGHTS, type LightId } from './words/ride/lights';
+export {
+  ALTITUDE_RANGE_M,
+  DROP_LIMIT_M,
+  RPM_RANGE,
+  type RideConditions,
+  SPEED_LIMIT_MPS,
+  TEMPERATURE_RANGE_C,
+  WIND_LIMIT_MPS,
+} from './words/ride/rideConditions';
+export { VENUES, type VenueId, usualVenue } from './words/ride/venue';
+export type { OwnSpot, RigSpec, SubjectSpec } from './words/rig/rigSpec';
+export type { RuleDefinition } from './words/rule/rule';
+export { FASTENINGS, type Fastening } from './words/setUp/fastening';
+export type { LinkUse, SetUp } from './words/setUp/setUp';
+export { type Ask, OWN_THINGS, TERM_IDS, type TermId, WEIGHT_LIMIT, type Weights, newAsk } from './words/shot/ask';
+export { FRAME_GROUPS, type FrameGroup } from './words/shot/frameGroup';
+export type { ShotQuestion } from './words/shot/shotQuestion';
 export type { Source, Sourced } from './words/sourced/source';
-export * from './words/carrier/land';
-export * from './words/carrier/posedPart';
-export * from './words/carrier/movingPart';
-export * from './posing/building/assembly';
-export * from './posing/building/ownShape';
-export * from './words/rig/rigSpec';
-export * from './posing/lookup/resolveRig';
-export * from './posing/rig/poseRig';
-export * from './posing/rig/spots';
-export * from './words/kit/cost';
-export * from './words/kit/stabiliser';
-export * from './words/kit/base';
-export * from './words/kit/link';
-export * from './words/kit/head';
-export * from './words/kit/camera';
-export * from './posing/strut/baseRefusal';
-export * from './words/kit/ownKit';
-export * from './posing/building/ownKit';
-export * from './posing/lookup/kit';
-export * from './posing/strut/kitPortrait';
-export * from './showing/picture/portrait';
-export * from './words/setUp/setUp';
-export * from './posing/strut/resolveSetUp';
-export * from './posing/strut/kinematics';
-export * from './posing/strut/gimbal';
-export * from './posing/strut/ownParts';
-export * from './posing/aiming/notches';
-export * from './posing/aiming/solveAngles';
-export * from './physics/framing/castFrame';
-export * from './words/shot/frameGroup';
-export * from './physics/framing/measureFrame';
-export * from './posing/aiming/horizon';
-export * from './physics/framing/stitchZone';
-export * from './physics/framing/perceivedSpeed';
-export * from './posing/rig/groundHit';
-export * from './words/check/result';
-export * from './posing/aiming/wantedHorizon';
-export * from './words/shot/intent';
-export * from './posing/lookup/intentOf';
-export * from './posing/lookup/askedIntent';
-export * from './judging/checks/weights';
-export * from './words/shot/ask';
-export * from './deciding/search/searchSpot';
-export * from './judging/checks/searchQuestion';
-export * from './judging/checks/candidate';
-export * from './deciding/search/rankCandidates';
-export * from './deciding/search/whyNot';
-export * from './deciding/search/score';
-export * from './physics/framing/slopeShown';
-export * from './deciding/search/exactCandidate';
-export * from './judging/checks/frame/frameSearch';
-export * from './judging/checks/frame/frameCheck';
-export * from './physics/framing/stanceFrame';
-export * from './physics/framing/frameSetUp';
-export * from './posing/strut/plainSetUp';
-export * from './posing/aiming/aimedSetUp';
-export * from './posing/aiming/aimPoint';
-export * from './judging/advice/rankSpots';
-export * from './physics/shaking/mount/strutSwing';
-export * from './deciding/learning/testClip/horizonReading';
-export * from './deciding/learning/testClip/correction';
-export * from './showing/picture/renderPicture';
-export { BASES, CAMERAS, CARRIERS, HEADS, INTENTS, LINKS } from '../catalog/index.generated';
-export * from './deciding/outing/outing';
-export * from './deciding/outing/schema';
-export * from './deciding/outing/migrations';
-export * from './deciding/outing/newOuting';
-export * from './showing/formats/outingJson/parseOuting';
-export * from './judging/report/evaluateShot';
-export * from './words/shot/shotQuestion';
-export * from './showing/drawing/sideElevation';
-export * from './showing/card/cardContent';
-export * from './words/ride/lights';
-export * from './mathematics/sun/sun';
-export * from './physics/light/exposure';
-export * from './words/carrier/machineShake';
-export * from './words/ride/rideConditions';
-export * from './posing/lookup/grounds';
-export * from './physics/shaking/figures/figures';
-export * from './physics/shaking/whole/shakeOf';
-export * from './physics/shaking/whole/shakeScene';
-export type { ShakeSpectra } from './physics/shaking/picture/shakeSpectra';
-export * from './physics/shaking/whole/shakeRange';
-export * from './physics/shaking/whole/cause';
-export * from './physics/shaking/whole/landing';
-export * from './words/ride/measuredBand';
-export * from './physics/shaking/paths/spotMotion';
-export * from './words/ride/groundDefinition';
-export * from './words/sourced/ends';
-export * from './physics/shaking/ends/picks';
-export * from './words/setUp/fastening';
-export * from './physics/shaking/mount/give';
-export * from './physics/shaking/mount/mountModel';
-export * from './physics/shaking/picture/pixels';
-export * from './physics/shaking/picture/stabiliser';
-export * from './mathematics/spectra/transmissibility';
-export * from './judging/report/steadyReport';
-export * from './judging/advice/steadyMends';
-export * from './judging/advice/schools';
-export * from './judging/checks/steady/steadyCheck';
-export * from './physics/shaking/measured/logColumns';
-export * from './physics/shaking/measured/logReader';
-export * from './physics/shaking/measured/lines';
-export * from './physics/shaking/measured/calibration';
-export * from './physics/shaking/measured/simulatedLog';
-export * from './physics/shaking/whole/previewMotion';
-export * from './physics/shaking/whole/mountCurve';
-export * from './physics/shaking/whole/speedSweep';
-export * from './showing/formats/csv/NumberRows';
-export * from './deciding/outing/shotQuestion';
-export * from './words/kit/grip';
-export * from './physics/holding/loads/atmosphere';
-export * from './physics/holding/loads/loads';
-export * from './physics/holding/holdReport';
-export * from './physics/holding/tether/tether';
-export * from './judging/checks/hold/ruleApplies';
-export * from './words/rule/rule';
-export * from './words/ride/venue';
-export * from './showing/drawing/forceElevation';
-export * from './physics/clearance/clearReport';
-export * from './physics/clearance/strikes';
-export * from './physics/clearance/sight';
-export * from './judging/report/holdClear';
+export { aimedSetUp } from './posing/aiming/aimedSetUp';
+export { horizonAtCentre } from './posing/aiming/horizon';
+export { heightsInBand, wantedHorizon } from './posing/aiming/wantedHorizon';
+export { bodySegments } from './posing/body/segments';
+export { type OwnShape, shapeMachine } from './posing/building/ownShape';
+export { askedIntent, feelOf } from './posing/lookup/askedIntent';
+export { groundById, groundsFor } from './posing/lookup/grounds';
+export { intentOf } from './posing/lookup/intentOf';
+export { type Kit, kitWith } from './posing/lookup/kit';
+export { knownMachines, registerOwnShapes, resolveRig } from './posing/lookup/resolveRig';
+export { poseRig } from './posing/rig/poseRig';
+export { placedSpots, worldFromSpot } from './posing/rig/spots';
+export { baseRefusal } from './posing/strut/baseRefusal';
+export { poseStrut } from './posing/strut/kinematics';
+export { type KitKind, kitPieceParts } from './posing/strut/kitPortrait';
+export { ownParts } from './posing/strut/ownParts';
+export { plainSetUp, standardCamera } from './posing/strut/plainSetUp';
+export { resolveSetUp } from './posing/strut/resolveSetUp';
+export type { ClearReport } from './physics/clearance/clearReport';
+export { FIELD_DEG, type SightReport } from './physics/clearance/sight';
+export type { Approach } from './physics/clearance/strikes';
+export type { StanceFrame } from './physics/framing/stanceFrame';
+export type { HoldReport } from './physics/holding/holdReport';
+export { exposureWords } from './physics/light/exposure';
+export { FIGURE_SCALES, type Figure, figureVerdict, figureWord, pxWords } from './physics/shaking/figures/figures';
+export { calibrate, calibrationWords } from './physics/shaking/measured/calibration';
+export { type DominantLine, dominantLines, knownFrequencies } from './physics/shaking/measured/lines';
+export {
+  ACCELERATION_UNITS,
+  type AccelerationUnit,
+  type LogColumns,
+  type LogHead,
+  ROTATION_UNITS,
+  type RotationUnit,
+  TIME_UNITS,
+  type TimeUnit,
+  guessColumns,
+} from './physics/shaking/measured/logColumns';
+export { LOG_LIMITS, LogReader, type LogResult, type ReadLog } from './physics/shaking/measured/logReader';
+export { simulatedLog } from './physics/shaking/measured/simulatedLog';
+export { DRAWN_TIGHT } from './physics/shaking/mount/give';
+export { hertzWords } from './physics/shaking/mount/mountModel';
+export { LINES } from './physics/shaking/picture/pixels';
+export { AS_IT_IS, type WhatIf, mountCurve } from './physics/shaking/whole/mountCurve';
+export { type PreviewMotion, movedPx, previewMotion, steadiedPx } from './physics/shaking/whole/previewMotion';
+export { shakeIn } from './physics/shaking/whole/shakeOf';
+export type { FigureRange } from './physics/shaking/whole/shakeRange';
+export { SHAKE_BAND_HZ, shakeScene } from './physics/shaking/whole/shakeScene';
+export { speedSweep, worstSpeed } from './physics/shaking/whole/speedSweep';
+export { advisedReport } from './judging/advice/advisedReport';
+export type { ProvedMend } from './judging/advice/mends';
+export { type School, type Schools, schoolsOf } from './judging/advice/schools';
+export type { Candidate, SpotResult } from './judging/check/candidate';
+export { CHECKS, type Findings, checkName } from './judging/checks';
+export { causeWords } from './judging/checks/steady/judgeSteady';
+export { type ReportOptions, type ShotReport, foundBy, shotReport } from './judging/report/shotReport';
+export { shakeQuestionOf } from './judging/scene/shotScene';
+export { type ClipResult, correctFromClip } from './deciding/learning/testClip/correction';
+export { migrateOuting } from './deciding/outing/migrations';
+export { newCarrier, newOuting, newShot } from './deciding/outing/newOuting';
+export {
+  type ClipRecord,
+  type LogEntry,
+  OUTING_FORMAT,
+  OUTING_VERSION,
+  type Outing,
+  type OutingCarrier,
+  type Shot,
+  type SpotLog,
+  carrierOfShot,
+  measuredBands,
+  rigOfCarrier,
+  rigOfShot,
+} from './deciding/outing/outing';
+export { OUTING_LIMITS } from './deciding/outing/schema';
+export { shotQuestion } from './deciding/outing/shotQuestion';
+export { type ExactCandidate, exactCandidate } from './deciding/search/exactCandidate';
+export {
+  type Ranked,
+  SCHOOLS,
+  type SchoolId,
+  lostAgainst,
+  rankCandidates,
+  schoolCosts,
+  withVariety,
+} from './deciding/search/rankCandidates';
+export { rankSpots } from './deciding/search/rankSpots';
+export { countedTerms, isStopped } from './deciding/search/score';
+export { type SearchJob, type SearchQuestion, searchJobs } from './deciding/search/searchQuestion';
+export { searchSteps } from './deciding/search/searchSpot';
+export { weightsOf } from './deciding/search/weights';
+export { whyNot } from './deciding/search/whyNot';
+export {
+  type CardContent,
+  type UnitSystem,
+  cardContent,
+  pullWords,
+  smallLength,
+  tiltWords,
+} from './showing/card/cardContent';
+export { type DrawnForce, forceElevation } from './showing/drawing/forceElevation';
+export { type DrawingPoint, type SideElevation, sideElevation } from './showing/drawing/sideElevation';
+export { NumberRows } from './showing/formats/csv/NumberRows';
+export { parseOuting, parseSetUpFile, serialiseOuting, setUpFileOf } from './showing/formats/outingJson/parseOuting';
+export { type PortraitView, renderPortrait } from './showing/picture/portrait';
+export { type Picture, renderPicture } from './showing/picture/renderPicture';
+export { CAMERAS, CARRIERS, HEADS, INTENTS } from '../catalog/index.generated';

@@ -3,7 +3,7 @@ import { newCarrier } from '../src/deciding/outing/newOuting';
 import type { RigSpec } from '../src/words/rig/rigSpec';
 import { resolveRig } from '../src/posing/lookup/resolveRig';
 import { newAsk, type Ask } from '../src/words/shot/ask';
-import type { SearchQuestion } from '../src/judging/checks/searchQuestion';
+import type { SearchQuestion } from '../src/deciding/search/searchQuestion';
 import { kitWith } from '../src/posing/lookup/kit';
 import { usualRide } from '../src/posing/lookup/grounds';
 import type { RideConditions } from '../src/words/ride/rideConditions';

@@ -1,4 +1,4 @@
-import { evaluateShot, parseSetUpFile } from '@strut-spot/core';
+import { advisedReport, parseSetUpFile } from '@strut-spot/core';
 import { readFileSync } from 'node:fs';
 
 /** Command line: reads an exported set-up file and prints its evaluation as JSON. */
@@ -18,6 +18,6 @@ try {
 }
 const parsed = parseSetUpFile(text);
 if (!parsed.ok) fail(`${path}:\n${parsed.problems.map((p) => `  ${p}`).join('\n')}`);
-const report = evaluateShot(parsed.value, { deep: true });
+const report = advisedReport(parsed.value);
 // JSON has no infinities: a sky line that the lens has no image of is written as null.
 console.log(JSON.stringify({ name: parsed.value.name, ...report }, null, 2));

@@ -123,6 +123,7 @@ export const steeringMoving = (hub: Vec3): MovingPart => ({
   axis: COLUMN,
   low: -540,
   high: 540,
+  steered: true,
   source: { kind: 'common practice' },
 });
 

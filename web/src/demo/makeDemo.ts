@@ -51,13 +51,10 @@ export function makeDemo(): Outing {
     carrier('gravel', 'road-bike', { groundId: 'gravel-road', speedMps: 6.5 }),
     carrier('buggy', 'buggy', { groundId: 'rooty-trail', speedMps: 10 }),
   ];
-  const rigOf = (carrierId: string) =>
-    rigOfCarrier(
-      empty,
-      carriers.find((c) => c.id === carrierId)!,
-    );
+  const carrierOf = (carrierId: string) => carriers.find((c) => c.id === carrierId)!;
+  const rigOf = (carrierId: string) => rigOfCarrier(empty, carrierOf(carrierId));
   const shot = (id: string, carrierId: string, intentId: string, over: Partial<Shot> = {}): Shot => {
-    const made = newShot(id, carrierId, rigOf(carrierId), intentOf(intentId));
+    const made = newShot(id, carrierOf(carrierId), rigOf(carrierId), intentOf(intentId));
     return { ...made, ...over, setUp: roundAngles(over.setUp ?? made.setUp) };
   };
   /** A spot chosen by hand, aimed for the intent. */

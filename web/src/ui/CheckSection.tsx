@@ -1,5 +1,4 @@
-import type { CheckResult } from '@strut-spot/core';
-import { CHECK_NAMES } from './checkNames';
+import { checkName, type CheckResult } from '@strut-spot/core';
 import { FindingRow } from './FindingRow';
 import { VerdictMark } from './VerdictMark';
 
@@ -9,9 +8,9 @@ export function CheckSection({ check }: { check: CheckResult }) {
   const open = findings.filter((f) => f.verdict !== 'good');
   const good = findings.filter((f) => f.verdict === 'good');
   return (
-    <section aria-label={CHECK_NAMES[check.check]}>
+    <section aria-label={checkName(check.check)}>
       <h2 className="flex items-baseline justify-between border-b border-hair-strong pb-0.5 text-[1.1rem] font-[680]">
-        <span>{CHECK_NAMES[check.check]}</span>
+        <span>{checkName(check.check)}</span>
         <span aria-live="polite">
           <VerdictMark verdict={check.verdict} />
         </span>

@@ -1,7 +1,8 @@
 import { expose } from 'comlink';
 import {
   correctFromClip,
-  evaluateShot,
+  advisedReport,
+  shotReport,
   poseRig,
   registerOwnShapes,
   type OwnShape,
@@ -10,7 +11,7 @@ import {
   sideElevation,
   cardContent,
   parseOuting,
-  type EvaluateOptions,
+  type ReportOptions,
   type Outing,
   type Shot,
   type UnitSystem,
@@ -33,7 +34,10 @@ const api = {
 
   registerShapes: (shapes: readonly OwnShape[]) => registerOwnShapes(shapes),
 
-  evaluate: (question: ShotQuestion, options: EvaluateOptions) => evaluateShot(question, options),
+  report: (question: ShotQuestion, options: ReportOptions = {}) => shotReport(question, options),
+
+  /** With ranges, and mends that were tried. */
+  advise: (question: ShotQuestion, options: ReportOptions = {}) => advisedReport(question, options),
 
   card: (outing: Outing, shot: Shot, units: UnitSystem) => cardContent(outing, shot, units),
 

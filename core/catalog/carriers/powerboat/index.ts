@@ -234,6 +234,7 @@ export default machineFrom({
           axis: WHEEL_AXIS,
           low: -540,
           high: 540,
+          steered: true,
           source: practice,
         },
         {

@@ -2,7 +2,7 @@ import { usualRide } from '../../posing/lookup/grounds';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { IntentDefinition } from '../../words/shot/intent';
-import { rankSpots } from '../../judging/advice/rankSpots';
+import { firstPlacement } from '../search/firstPlacement';
 import { standardCamera } from '../../posing/strut/plainSetUp';
 import { NO_OWN_KIT } from '../../words/kit/ownKit';
 import { OUTING_FORMAT, OUTING_VERSION, type Outing, type OutingCarrier, type Shot } from './outing';
@@ -53,10 +53,15 @@ export const newCarrier = (id: string, machineId: string, statureM: number): Out
   };
 };
 
-/** A shot for an intent at the spot whose frame suits it best, camera already aimed. */
-export function newShot(id: string, carrierId: string, rig: RigSpec, intent: IntentDefinition): Shot {
+/** A shot for an intent at the spot that suits it best of those that no check stops, camera already aimed. */
+export function newShot(
+  id: string,
+  { id: carrierId, ride }: Pick<OutingCarrier, 'id' | 'ride'>,
+  rig: RigSpec,
+  intent: IntentDefinition,
+): Shot {
   const { actionStanceId } = resolveRig(rig).machine;
-  const best = rankSpots(rig, intent, standardCamera(), actionStanceId)[0];
+  const best = firstPlacement({ rig, intent, camera: standardCamera(), actionStanceId, ride });
   if (!best) throw new RangeError(`no spot of this carrier shows what "${intent.name}" asks for`);
   return {
     id,

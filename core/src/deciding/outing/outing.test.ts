@@ -23,7 +23,7 @@ const outing: Outing = {
   shots: [
     newShot(
       's1',
-      'carrier',
+      empty.carriers[0]!,
       rig,
       INTENTS.find((i) => i.id === 'hands-and-trail')!,
     ),
@@ -154,8 +154,8 @@ describe('the card', () => {
     };
     const card = cardContent(outing, shot, 'metric');
     expect(card.level).toEqual({ tilt: '47.5° up', roll: '3° left side low', pan: 'straight ahead' });
-    expect(card.where).toBe('Chest');
-    expect(card.cautions.join(' ')).toMatch(/between you and whatever is ahead/);
+    expect(card.where).toBe('Chin bar');
+    expect(card.cautions.join(' ')).toMatch(/blow/);
     expect(card.steps.join(' ')).toMatch(/Tether/);
     expect(JSON.stringify(card)).not.toMatch(/\bsafe\b/i);
     expect(cardContent(outing, shot, 'imperial').numbers[0]!.value).toMatch(/ in$/);

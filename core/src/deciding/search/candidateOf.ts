@@ -1,34 +1,36 @@
-import type { CandidateScene } from '../../judging/checks/searchCheck';
+import type { ShotScene } from '../../judging/scene/shotScene';
+import type { CheckId, Verdict } from '../../words/check/result';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import { distance } from '../../mathematics/geometry/vec3';
 import { fieldOfViewDeg } from '../../mathematics/lens/lens';
-import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { SetUp } from '../../words/setUp/setUp';
 import { TERM_IDS } from '../../words/shot/ask';
-import type { Candidate, CandidateFacts, PlaceKind, Term } from '../../judging/checks/candidate';
+import type { Candidate, CandidateFacts, PlaceKind, Term } from '../../judging/check/candidate';
 import { plainFigures } from './plainTerms';
 
-export function candidateOf(
-  { carrier, resolved, pose, zone, sightlines }: CandidateScene,
-  horizonAt: number | null,
-  terms: readonly Term[],
-  facts: Partial<CandidateFacts>,
-  exact: boolean,
-): Candidate {
+/** What was found of a strut. */
+export interface FoundOfStrut {
+  readonly terms: readonly Term[];
+  readonly facts: Partial<CandidateFacts>;
+  readonly verdicts: Readonly<Record<CheckId, Verdict>>;
+}
+
+export function candidateOf(carrierId: string, scene: ShotScene, { terms, facts, verdicts }: FoundOfStrut): Candidate {
+  const { resolved, pose, zone, machine, carrier, question } = scene;
   const { setUp, placed, camera, base, links, lens } = resolved;
-  const { family } = resolveRig(carrier.rig).machine;
+  const { family } = machine;
   const placeKind: PlaceKind =
     zone === 'head' ? 'head' : zone !== null ? 'body' : family === 'beside' ? 'beside' : 'machine';
   const ahead = pose.worldFromCamera.rotation;
   return {
-    id: `${carrier.carrierId}/${idOf(setUp)}`,
-    carrierId: carrier.carrierId,
+    id: `${carrierId}/${idOf(setUp)}`,
+    carrierId,
     spotId: setUp.spotId,
     spotName: placed.spot.name,
     placeKind,
     setUp,
-    horizonAt,
-    terms: [...terms].sort((a, b) => TERM_IDS.indexOf(a.id) - TERM_IDS.indexOf(b.id)),
+    horizonAt: question.horizonAt,
+    terms: [...terms].sort((a, b) => orderOf(a) - orderOf(b)),
     facts: {
       shares: {},
       speedFeel: null,
@@ -43,14 +45,21 @@ export function candidateOf(
       linkNames: links.map((l) => l.definition.name),
       damped: links.some((l) => l.definition.kind === 'damper'),
       horizontalFovDeg: fieldOfViewDeg(lens, 'horizontal'),
-      heightM: heightAboveGround(sightlines.scene.ridden[0]!.rig.ground, pose.worldFromCamera.position),
+      heightM: heightAboveGround(carrier.ridden[0]!.rig.ground, pose.worldFromCamera.position),
       viewDeg: Math.round((Math.atan2(ahead[6], ahead[0]) * 180) / Math.PI),
       outM: distance(pose.worldFromSpot.position, pose.worldFromCamera.position),
       ...facts,
     },
-    exact,
+    verdicts,
+    exact: scene.sightlines === null,
   };
 }
+
+/** As they are weighed; a check's own terms after them. */
+const orderOf = ({ id }: Term): number => {
+  const place = TERM_IDS.findIndex((known) => known === id);
+  return place < 0 ? TERM_IDS.length : place;
+};
 
 const ids = new WeakMap<SetUp, string>();
 

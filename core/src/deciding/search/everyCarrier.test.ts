@@ -5,7 +5,7 @@ import { newCarrier, newShot } from '../outing/newOuting';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { frameSetUp } from '../../physics/framing/frameSetUp';
-import { rankSpots } from '../../judging/advice/rankSpots';
+import { rankSpots } from './rankSpots';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { plainSetUp, standardCamera } from '../../posing/strut/plainSetUp';
 
@@ -14,8 +14,9 @@ const machines = CARRIERS.flatMap((c) => (c.kind === 'machine' ? [c] : []));
 it.each(machines.map((m) => m.id))(
   '%s: a shot of the way ahead stands on a spot that takes its base, aimed level within reason',
   (id) => {
-    const { rig } = newCarrier('c', id, 1.75);
-    const shot = newShot('s', 'c', rig, intentOf('clear-ahead'));
+    const carrier = newCarrier('c', id, 1.75);
+    const { rig } = carrier;
+    const shot = newShot('s', carrier, rig, intentOf('clear-ahead'));
     const resolved = resolveSetUp(rig, shot.setUp);
     expect(resolved.placed.spot.id).toBe(shot.setUp.spotId);
     expect(Math.abs(shot.setUp.angles.tiltDeg)).toBeLessThan(70);
@@ -26,8 +27,11 @@ it.each(machines.map((m) => m.id))(
 );
 
 it('nobody on board: there is no face to look back at, and that is said', () => {
-  const { rig } = newCarrier('c', 'multirotor', 1.75);
-  expect(() => newShot('s', 'c', rig, intentOf('look-back-at-the-face'))).toThrow(/no spot of this carrier shows what/);
+  const carrier = newCarrier('c', 'multirotor', 1.75);
+  const { rig } = carrier;
+  expect(() => newShot('s', carrier, rig, intentOf('look-back-at-the-face'))).toThrow(
+    /no spot of this carrier shows what/,
+  );
 });
 
 it('the lower the spot the faster it feels: a boot or a bumper beats the helmet’s top', () => {

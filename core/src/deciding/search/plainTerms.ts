@@ -1,11 +1,12 @@
 import { distance } from '../../mathematics/geometry/vec3';
 import { bodySegments } from '../../posing/body/segments';
-import type { CandidateScene } from '../../judging/checks/searchCheck';
+import type { ShotScene } from '../../judging/scene/shotScene';
+import { strutMassKg } from '../../posing/strut/strutMass';
 import type { BaseKind } from '../../words/carrier/surface';
 import { COST_CLASSES, type CostClass } from '../../words/kit/cost';
 import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import { clamp } from '../../mathematics/units/angle';
-import type { Term } from '../../judging/checks/candidate';
+import type { Term } from '../../judging/check/candidate';
 
 /** Minutes from the box to a set angle, by base; each link and each turning joint adds to it. Common practice, no source. */
 const MINUTES: Readonly<Record<BaseKind, number>> = {
@@ -28,23 +29,24 @@ const BALL_MINUTES = 1;
 const FELT_KG = 0.4;
 const FELT_MINUTES = 8;
 
-export function plainFigures({ base, links, head, camera }: ResolvedSetUp) {
+export function plainFigures(resolved: ResolvedSetUp) {
+  const { base, links, head, camera } = resolved;
   const costs = [base, head, camera, ...links.map((l) => l.definition)].map((piece) =>
     COST_CLASSES.indexOf(piece.cost),
   );
   return {
-    massKg: [base, head, camera, ...links.map((l) => l.definition)].reduce((sum, piece) => sum + piece.massKg.value, 0),
+    massKg: strutMassKg(resolved),
     minutes: MINUTES[base.kind] + links.length * LINK_MINUTES + (head.turns.pan ? BALL_MINUTES : 0),
     cost: COST_CLASSES[Math.max(...costs)]! satisfies CostClass,
   };
 }
 
 /** What needs no model: mass, minutes, reach, distance from the mouth. */
-export function plainTerms({ resolved, pose, sightlines, carrier }: CandidateScene): readonly Term[] {
+export function plainTerms({ resolved, pose, carrier, question }: ShotScene): readonly Term[] {
   const { massKg, minutes } = plainFigures(resolved);
-  const { body } = sightlines.scene.ridden[0]!.rig;
+  const { body } = carrier.ridden[0]!.rig;
   const camera = pose.worldFromCamera.position;
-  const arm = bodySegments(carrier.rig.statureM);
+  const arm = bodySegments(question.rig.statureM);
   const reach = body
     ? Math.min(...(['left', 'right'] as const).map((side) => distance(body.upperArm[side].position, camera))) /
       (arm.upperArmM + arm.forearmM + arm.handM)

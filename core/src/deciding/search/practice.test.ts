@@ -6,12 +6,12 @@ import { poseStrut } from '../../posing/strut/kinematics';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { inStitchZone } from '../../physics/framing/stitchZone';
 import { askedIntent } from '../../posing/lookup/askedIntent';
-import { weightsOf } from '../../judging/checks/weights';
+import { weightsOf } from './weights';
 import { exactCandidate } from './exactCandidate';
 import { rankCandidates } from './rankCandidates';
 import { scoreOf } from './score';
 import { searchSpot } from './searchSpot';
-import type { SearchQuestion } from '../../judging/checks/searchQuestion';
+import type { SearchQuestion } from './searchQuestion';
 
 const bestAt = (question: SearchQuestion, spotId: string) => {
   const weights = weightsOf(question.ask);
@@ -184,7 +184,7 @@ describe('what is searched and what comes of it', () => {
     const exact = exactCandidate(small, candidate);
     expect(exact.stopped).toBeNull();
     expect(exact.checks.map((c) => c.check)).toEqual(['frame', 'steady', 'hold', 'clear']);
-    expect(Math.abs(scoreOf(exact.candidate.terms, weightsOf(small.ask)) - score)).toBeLessThan(0.05);
+    expect(Math.abs(scoreOf(exact.candidate, weightsOf(small.ask)) - score)).toBeLessThan(0.05);
     expect(structuredClone(exact)).toEqual(exact);
   });
 

@@ -1,7 +1,7 @@
 import { askedIntent } from '../../posing/lookup/askedIntent';
 import { newAsk, TERM_IDS, type TermId } from '../../words/shot/ask';
-import { USUAL_WEIGHTS, weightsOf } from '../../judging/checks/weights';
-import type { Candidate, SpotResult } from '../../judging/checks/candidate';
+import { USUAL_WEIGHTS, weightsOf } from './weights';
+import type { Candidate, SpotResult } from '../../judging/check/candidate';
 import { likeness, lostAgainst, rankCandidates, schoolCosts, withVariety } from './rankCandidates';
 import { scoreOf } from './score';
 import { whyNot } from './whyNot';
@@ -15,6 +15,7 @@ const candidate = (id: string, values: Partial<Record<TermId, number>>, over: Pa
   setUp: {} as Candidate['setUp'],
   horizonAt: null,
   terms: TERM_IDS.map((term) => ({ id: term, value: values[term] ?? 0.5, text: `${term} ${values[term] ?? 0.5}` })),
+  verdicts: {},
   exact: false,
   ...over,
   facts: {
@@ -41,11 +42,19 @@ const candidate = (id: string, values: Partial<Record<TermId, number>>, over: Pa
 });
 
 describe('a score', () => {
-  it('is the sum of its terms by their weights: all of everything is one, nothing is zero', () => {
+  it('is one where all is as wished, and lies above a quarter for what nothing stops, below it for what something does', () => {
     const all = candidate('a', Object.fromEntries(TERM_IDS.map((t) => [t, 1])));
     const none = candidate('b', Object.fromEntries(TERM_IDS.map((t) => [t, 0])));
-    expect(scoreOf(all.terms, USUAL_WEIGHTS)).toBeCloseTo(1, 12);
-    expect(scoreOf(none.terms, USUAL_WEIGHTS)).toBe(0);
+    expect(scoreOf(all, USUAL_WEIGHTS)).toBeCloseTo(1, 12);
+    expect(scoreOf(none, USUAL_WEIGHTS)).toBeGreaterThan(0.25);
+    expect(scoreOf({ ...all, verdicts: { hold: 'stop' } }, USUAL_WEIGHTS)).toBeLessThanOrEqual(0.25);
+  });
+
+  it('one spoilt thing is not saved by the others, and three times spoilt is still told from sixteen times', () => {
+    const spoilt = (steady: number) =>
+      scoreOf(candidate('s', { picture: 1, clear: 1, holds: 1, steady }), USUAL_WEIGHTS);
+    expect(spoilt(0.05)).toBeLessThan(scoreOf(candidate('m', {}), USUAL_WEIGHTS) + 0.1);
+    expect(spoilt(0.25)).toBeGreaterThan(spoilt(0.06) + 0.05);
   });
 
   it('another weight ranks anew, without another search', () => {
@@ -72,7 +81,7 @@ describe('a score', () => {
     const lost = lostAgainst(b, a, USUAL_WEIGHTS);
     expect(lost[0]!.id).toBe('picture');
     const sum = lost.reduce((total, t) => total + t.lost, 0);
-    expect(sum).toBeCloseTo(scoreOf(a.terms, USUAL_WEIGHTS) - scoreOf(b.terms, USUAL_WEIGHTS), 12);
+    expect(sum).toBeCloseTo(scoreOf(a, USUAL_WEIGHTS) - scoreOf(b, USUAL_WEIGHTS), 12);
   });
 });
 

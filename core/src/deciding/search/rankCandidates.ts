@@ -1,6 +1,6 @@
-import type { TermId, Weights } from '../../words/shot/ask';
-import type { Candidate } from '../../judging/checks/candidate';
-import { scoreOf } from './score';
+import type { Weights } from '../../words/shot/ask';
+import type { Candidate, Term } from '../../judging/check/candidate';
+import { meanOf, OPEN, scoreOf, takenBy, weightOf } from './score';
 
 export interface Ranked {
   readonly candidate: Candidate;
@@ -22,7 +22,7 @@ export type SchoolId = (typeof SCHOOLS)[number]['id'];
 /** Best first by some weights; equals by their id, so that the order is always the same. */
 export const rankCandidates = (candidates: readonly Candidate[], weights: Weights): readonly Ranked[] =>
   candidates
-    .map((candidate) => ({ candidate, score: scoreOf(candidate.terms, weights) }))
+    .map((candidate) => ({ candidate, score: scoreOf(candidate, weights) }))
     .sort((a, b) => b.score - a.score || a.candidate.id.localeCompare(b.candidate.id));
 
 /** How alike two pictures are taken: the same spot, and from there nearly the same place, view, camera and look. 0 to 1. */
@@ -71,19 +71,26 @@ export function withVariety(ranked: readonly Ranked[], first: number): readonly 
   return [...taken, ...left];
 }
 
-/** What one loses against another, the heaviest first: term, and score lost. */
+/**
+ * What one loses against another, term by term, the heaviest first: the difference of their means, shared out by what each term takes from the
+ * product. Stops are told apart.
+ */
 export function lostAgainst(
   loser: Candidate,
   winner: Candidate,
   weights: Weights,
-): readonly { readonly id: TermId; readonly lost: number; readonly text: string; readonly against: string }[] {
-  const sum = Object.values(weights).reduce((a, b) => a + b, 0) || 1;
-  return winner.terms
-    .map(({ id, value, text }) => {
-      const own = loser.terms.find((t) => t.id === id);
-      return { id, lost: (weights[id] * (value - (own?.value ?? 0))) / sum, text: own?.text ?? '', against: text };
-    })
-    .sort((a, b) => b.lost - a.lost);
+): readonly { readonly id: Term['id']; readonly lost: number; readonly text: string; readonly against: string }[] {
+  const all = winner.terms.reduce((sum, { id }) => sum + weightOf(weights, id), 0) || 1;
+  const taken = winner.terms.map(({ id, value, text }) => {
+    const own = loser.terms.find((t) => t.id === id);
+    const weight = weightOf(weights, id);
+    const more = takenBy(own?.value ?? 0, weight, all) - takenBy(value, weight, all);
+    return { id, more, text: own?.text ?? '', against: text };
+  });
+  const whole = taken.reduce((sum, t) => sum + t.more, 0);
+  const behind = OPEN * (meanOf(winner, weights) - meanOf(loser, weights));
+  const share = Math.abs(whole) > 1e-9 ? behind / whole : OPEN * meanOf(winner, weights);
+  return taken.map(({ more, ...t }) => ({ ...t, lost: more * share })).sort((a, b) => b.lost - a.lost);
 }
 
 /** Which of the schools have something, and what the best of each gives away against the best of all. */

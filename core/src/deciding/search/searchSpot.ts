@@ -1,27 +1,24 @@
-import { frameScore } from '../../judging/checks/frame/frameCheck';
-import { SEARCH_CHECKS } from '../../judging/checks/searchChecks';
-import type { CandidateScene, SearchCheck } from '../../judging/checks/searchCheck';
+import type { Check } from '../../judging/check/check';
+import { CHECKS } from '../../judging/checks';
+import { frameScore } from '../../judging/checks/frame/frameScore';
+import { judgeStrut } from './judgeStrut';
+import { sceneAt } from './sceneAt';
 import { carrierScene } from '../../posing/scene/carrierScene';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import { coarseFramed, coarseStance, forget, type CoarseFor } from '../../physics/framing/sightlines';
-import { spotZone } from '../../posing/rig/spotZone';
 import { placedSpots } from '../../posing/rig/spots';
 import { baseRefusal } from '../../posing/strut/baseRefusal';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
 import { kitWith } from '../../posing/lookup/kit';
-import { poseStrut } from '../../posing/strut/kinematics';
-import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { LinkUse, SetUp } from '../../words/setUp/setUp';
 import { askedIntent } from '../../posing/lookup/askedIntent';
-import { weightsOf } from '../../judging/checks/weights';
-import { candidateOf } from './candidateOf';
-import type { Candidate, CandidateFacts, Rejection, SpotResult, Term } from '../../judging/checks/candidate';
+import { weightsOf } from './weights';
+import type { Candidate, Rejection, SpotResult } from '../../judging/check/candidate';
 import { mixed } from './mixed';
 import { placesWith, softLinks } from './places';
-import { plainTerms } from './plainTerms';
 import { scoreOf } from './score';
-import { searchedCarrier, type SearchJob, type SearchQuestion } from '../../judging/checks/searchQuestion';
+import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
 import { byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
 import { basesByHabit } from '../../posing/strut/plainSetUp';
 import { viewsOf } from './views';
@@ -29,6 +26,8 @@ import { viewsOf } from './views';
 export interface SearchOptions {
   /** Leaves nothing out: every place and view goes through every round. For tests; slow. */
   readonly exhaustive?: boolean;
+  /** The house's own checks, or others. */
+  readonly checks?: readonly Check[];
 }
 
 /** All that one spot gives for an ask. Same input, same result, whatever else was searched before. */
@@ -65,6 +64,7 @@ export function* searchSteps(
     carrier,
     scene: carrierScene(rig, carrier.actionStanceId),
     intent: askedIntent(question.ask),
+    checks: options.checks ?? CHECKS,
     kept,
   };
   const rejections = new Map<string, Rejection & { times: number }>();
@@ -121,8 +121,9 @@ export function* searchSteps(
   }
   const judged: Candidate[] = [];
   const judge = (s: Sketch & { framed: FramedSetUp }, setUp: SetUp) => {
-    const candidate = judgeOne(spotted, s, setUp, reject);
+    const { candidate, rejection } = judgeStrut(spotted, s, setUp);
     if (candidate) judged.push(candidate);
+    if (rejection) reject(rejection);
   };
   const framed: (Sketch & { framed: FramedSetUp })[] = [];
   for (const s of sketches) {
@@ -148,9 +149,7 @@ export function* searchSteps(
   new Set(sketches.map((s) => s.sightlines)).forEach(forget);
   // By the usual weights, so that other weights need no other search.
   const weights = weightsOf({ ...question.ask, weights: {} });
-  const ranked = judged.sort(
-    (a, b) => scoreOf(b.terms, weights) - scoreOf(a.terms, weights) || a.id.localeCompare(b.id),
-  );
+  const ranked = judged.sort((a, b) => scoreOf(b, weights) - scoreOf(a, weights) || a.id.localeCompare(b.id));
   return done(count.tried, count.inAllStances, ranked.slice(0, kept.candidates));
 }
 
@@ -168,13 +167,10 @@ function stopAtPlace(
   links: readonly LinkUse[],
   camera: CameraDefinition,
 ): Rejection | null {
-  const { carrier, question, intent, scene } = spotted;
-  const [view] = viewsOf(camera, { ...question.ask, format: 'wide' });
-  const resolved = resolveSetUp(carrier.rig, plainAt(spotted, spotId, base, links, view!));
-  const pose = poseStrut(resolved, scene.setUpRig, scene.ridden[0]!.rig);
-  const zone = spotZone(carrier.rig, resolved.placed.spot);
-  for (const { atPlace } of SEARCH_CHECKS) {
-    const stop = atPlace?.({ carrier, ask: question.ask, intent, resolved, pose, zone, exact: false, shaken: null });
+  const [view] = viewsOf(camera, { ...spotted.question.ask, format: 'wide' });
+  const scene = sceneAt(spotted, plainAt(spotted, spotId, base, links, view!), null);
+  for (const { searchTerm } of spotted.checks) {
+    const stop = searchTerm.atPlace?.(scene);
     if (stop) return stop;
   }
   return null;
@@ -190,43 +186,3 @@ const framedInAll = ({ sightlines, resolved, action }: Sketch, what: CoarseFor):
       i === 0 && what === 'ranked' ? action : coarseStance(sightlines, resolved, posed, what),
     ),
   );
-
-/** Through all checks, the cheap ones first; null where one stops it. */
-function judgeOne(
-  spotted: Spotted,
-  { sightlines, framed, horizonAt }: Sketch & { framed: FramedSetUp },
-  setUp: SetUp,
-  reject: (rejection: Rejection) => void,
-): Candidate | null {
-  const { carrier, question, intent, scene } = spotted;
-  const resolved = resolveSetUp(carrier.rig, setUp);
-  const pose = poseStrut(resolved, scene.setUpRig, scene.ridden[0]!.rig);
-  let judgedScene: CandidateScene = {
-    carrier,
-    ask: question.ask,
-    intent,
-    resolved,
-    pose,
-    framed,
-    sightlines,
-    zone: spotZone(carrier.rig, resolved.placed.spot),
-    exact: false,
-    shaken: null,
-  };
-  const terms: Term[] = [];
-  let facts: Partial<CandidateFacts> = {};
-  for (const cost of ['cheap', 'dear'] as const satisfies readonly SearchCheck['cost'][]) {
-    for (const check of SEARCH_CHECKS) {
-      if (check.cost !== cost) continue;
-      const judged = check.judge(judgedScene);
-      if (judged.stop) {
-        reject(judged.stop);
-        return null;
-      }
-      terms.push(...judged.terms);
-      facts = { ...facts, ...judged.facts };
-      if (judged.shaken) judgedScene = { ...judgedScene, shaken: judged.shaken };
-    }
-  }
-  return candidateOf(judgedScene, horizonAt, [...terms, ...plainTerms(judgedScene)], facts, false);
-}

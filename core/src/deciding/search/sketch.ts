@@ -1,6 +1,7 @@
 import { heightsInBand } from '../../posing/aiming/wantedHorizon';
 import type { IntentDefinition } from '../../words/shot/intent';
-import { frameScore } from '../../judging/checks/frame/frameCheck';
+import type { Check } from '../../judging/check/check';
+import { frameScore } from '../../judging/checks/frame/frameScore';
 import type { CarrierScene } from '../../posing/scene/carrierScene';
 import type { StanceFrame } from '../../physics/framing/stanceFrame';
 import { coarseFramed, coarseStance, forget, sightlinesFrom, type Sightlines } from '../../physics/framing/sightlines';
@@ -20,7 +21,7 @@ import type { LinkUse, SetUp } from '../../words/setUp/setUp';
 import { stanceChange } from '../../posing/aiming/solveAngles';
 import { idOf } from './candidateOf';
 import { mixed } from './mixed';
-import type { SearchedCarrier, SearchQuestion } from '../../judging/checks/searchQuestion';
+import type { SearchedCarrier, SearchQuestion } from './searchQuestion';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { fewWidths, viewsOf, type View } from './views';
 
@@ -47,6 +48,7 @@ export interface Spotted {
   readonly carrier: SearchedCarrier;
   readonly scene: CarrierScene;
   readonly intent: IntentDefinition;
+  readonly checks: readonly Check[];
   readonly kept: { readonly [K in keyof typeof KEPT]: number };
 }
 

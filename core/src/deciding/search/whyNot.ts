@@ -1,5 +1,5 @@
-import type { TermId, Weights } from '../../words/shot/ask';
-import type { Rejection, SpotResult } from '../../judging/checks/candidate';
+import type { Weights } from '../../words/shot/ask';
+import type { Rejection, SpotResult, Term } from '../../judging/check/candidate';
 import { lostAgainst, rankCandidates, type Ranked } from './rankCandidates';
 
 /** Why a spot is not the one: what stopped every strut on it, or what its best gives away and what would mend that. */
@@ -11,7 +11,7 @@ export type WhyNot =
       readonly own: Ranked;
       readonly lost: number;
       readonly terms: readonly {
-        readonly id: TermId;
+        readonly id: Term['id'];
         readonly lost: number;
         readonly text: string;
         readonly against: string;

@@ -1,9 +1,9 @@
 /** Facts of the trade as outcomes of the whole chain. Each is common practice, no source. */
 import { INTENTS } from '../../../catalog/index.generated';
 import { bikeRig, plainAt } from '../../../testing/rigs';
-import { rankSpots } from '../advice/rankSpots';
+import { rankSpots } from '../../deciding/search/rankSpots';
 import { standardCamera } from '../../posing/strut/plainSetUp';
-import { evaluateShot } from './evaluateShot';
+import { foundBy, shotReport } from './shotReport';
 import { frameSetUp } from '../../physics/framing/frameSetUp';
 
 const rig = bikeRig();
@@ -19,8 +19,8 @@ const inCrouch = (spotId: string, tiltDeg: number, over = {}) =>
   frameSetUp(rig, plainAt(spotId, tiltDeg, over), 'crouch').stances.find((s) => s.stanceId === 'crouch')!;
 
 describe('a chest camera levelled while standing', () => {
-  const report = evaluateShot(question('chest', 0));
-  const { measures } = report.stances.find((s) => s.stanceId === 'crouch')!;
+  const report = shotReport(question('chest', 0));
+  const { measures } = foundBy(report, 'frame').stances.find((s) => s.stanceId === 'crouch')!;
 
   it('films the bike and the near ground in the crouch, and almost no sky', () => {
     expect(measures.shares.sky).toBeLessThan(0.03);
@@ -36,8 +36,8 @@ describe('a chest camera levelled while standing', () => {
   });
 
   it('tilted by the solved angle shows the hands in the lower half and the horizon in its band', () => {
-    const mended = evaluateShot(question('chest', report.solved!.tiltDeg));
-    const { horizon, parts } = mended.stances.find((s) => s.stanceId === 'crouch')!.measures;
+    const mended = shotReport(question('chest', foundBy(report, 'frame').solved!.tiltDeg));
+    const { horizon, parts } = foundBy(mended, 'frame').stances.find((s) => s.stanceId === 'crouch')!.measures;
     expect(horizon.heightFraction).toBeGreaterThan(hands.horizonBand![0]);
     expect(horizon.heightFraction).toBeLessThan(hands.horizonBand![1]);
     const bar = parts.find((p) => p.id === 'bar')!;
@@ -66,15 +66,15 @@ it('the lower the mount, the faster it feels', () => {
 });
 
 it('the upright 9:16 picture shows more of the height', () => {
-  const across = evaluateShot(question('chest', 48));
-  const upright = evaluateShot(question('chest', 48, { mounting: 'portrait-left' }));
+  const across = shotReport(question('chest', 48));
+  const upright = shotReport(question('chest', 48, { mounting: 'portrait-left' }));
   expect(upright.fieldOfViewDeg.vertical).toBeGreaterThan(across.fieldOfViewDeg.vertical * 1.5);
   expect(upright.fieldOfViewDeg.vertical).toBeCloseTo(across.fieldOfViewDeg.horizontal, 9);
 });
 
 it('a stabiliser cuts the angle of view', () => {
-  const off = evaluateShot(question('chest', 48));
-  const strong = evaluateShot(question('chest', 48, { stabiliserId: 'strong' }));
+  const off = shotReport(question('chest', 48));
+  const strong = shotReport(question('chest', 48, { stabiliserId: 'strong' }));
   expect(strong.fieldOfViewDeg.horizontal).toBeLessThan(off.fieldOfViewDeg.horizontal * 0.85);
 });
 

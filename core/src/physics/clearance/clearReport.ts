@@ -1,7 +1,9 @@
 import { bodySegments } from '../../posing/body/segments';
 import { meshPoint } from '../../mathematics/geometry/mesh';
-import { transformPoint } from '../../mathematics/geometry/pose';
-import { distance, dot, subtract } from '../../mathematics/geometry/vec3';
+import { closestPoint } from '../../mathematics/geometry/closestPoint';
+import { invert, transformPoint } from '../../mathematics/geometry/pose';
+import type { PosedPart } from '../../words/carrier/posedPart';
+import { distance, dot, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
 import { lowestOverWater } from '../holding/loads/loads';
 import { noTetherWithinM, tetherLimitM } from '../holding/tether/tether';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
@@ -62,6 +64,8 @@ export interface ClearReport {
     /** Farther than this there is a tether that is short enough. */
     readonly neededM: number;
     readonly tetherM: number | null;
+    /** What a short tie can go round, the nearest first. */
+    readonly anchors: readonly string[];
   } | null;
 }
 
@@ -150,8 +154,28 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
       distanceM: turning.distanceM,
       neededM: noTetherWithinM(Math.max(...resolved.camera.bodyM)),
       tetherM: tetherLimitM(turning.distanceM, Math.max(...resolved.camera.bodyM)),
+      anchors: anchorsNear(action, camera, turning.partId),
     },
   };
+}
+
+/** A tie of some centimetres round the camera reaches so far. Common practice: 20 to 40 mm of wire beside a loop round the body. */
+const TIE_REACHES_M = 0.12;
+/** What a wire or a cord goes round: tubes, rails, stays, cables. */
+const TIED_TO: readonly PosedPart['tone'][] = ['frame', 'metal', 'rope'];
+
+/** Names of what a short tie can go round, the nearest first. @param turningId what must not be tied to */
+function anchorsNear({ parts }: PosedRig, camera: Vec3, turningId: string): readonly string[] {
+  return parts
+    .filter(
+      (p) => p.group === 'machine' && p.id !== turningId && (p.bends === true || TIED_TO.includes(p.tone)) && !p.runs,
+    )
+    .flatMap(({ name, mesh, worldFromPart }) => {
+      const near = closestPoint(mesh, transformPoint(invert(worldFromPart), camera), TIE_REACHES_M);
+      return near ? [{ name, distanceM: near.distanceM }] : [];
+    })
+    .sort((a, b) => a.distanceM - b.distanceM)
+    .map(({ name }) => name);
 }
 
 const sights = new WeakMap<PosedRig, ReturnType<typeof watchedSights>>();

@@ -8,7 +8,10 @@ import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 /** Points on camera and strut that distances are taken from; more bring less than a millimetre. */
 const MOST_POINTS = 160;
 
-/** Corners of the strut's own meshes, evenly thinned, world frame. Base pieces lie on the surface and are left out by their height. */
+/** Up to here a base lies on what it holds on to, as a share of its height: what it sits on or is strapped round is not struck by it. */
+const LIES_ON = 0.7;
+
+/** Corners of the strut's own meshes, evenly thinned, world frame; what of the base lies on the surface is left out. */
 export function ownPoints(resolved: ResolvedSetUp, pose: StrutPose): readonly Vec3[] {
   const parts = ownParts(resolved, pose);
   const corners = parts.reduce((sum, { mesh }) => sum + mesh.positions.length / 3, 0);
@@ -16,9 +19,13 @@ export function ownPoints(resolved: ResolvedSetUp, pose: StrutPose): readonly Ve
   const points: Vec3[] = [];
   // Counted through all meshes, one after the other.
   let skip = 0;
-  for (const { mesh, worldFromPart } of parts) {
+  for (const { id, mesh, worldFromPart } of parts) {
     const count = mesh.positions.length / 3;
-    for (; skip < count; skip += step) points.push(transformPoint(worldFromPart, meshPoint(mesh, skip)));
+    const above = id === 'ownStrut' ? LIES_ON * resolved.base.heightM.value : -Infinity;
+    for (; skip < count; skip += step) {
+      const corner = meshPoint(mesh, skip);
+      if (corner[1] >= above) points.push(transformPoint(worldFromPart, corner));
+    }
     skip -= count;
   }
   return points;

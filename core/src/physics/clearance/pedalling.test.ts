@@ -2,7 +2,7 @@ import { link, shakeAt } from '../../../testing/shakes';
 import { bodySegments } from '../../posing/body/segments';
 import { compose, transformPoint } from '../../mathematics/geometry/pose';
 import { distance, type Vec3 } from '../../mathematics/geometry/vec3';
-import { clearCheck } from '../../judging/checks/clear/clearCheck';
+import { judgeClear } from '../../judging/checks/clear/judgeClear';
 import type { SetUp } from '../../words/setUp/setUp';
 import { clearReport } from './clearReport';
 import { pedalSweeps } from './pedalling';
@@ -50,7 +50,7 @@ describe.each(['mountain-bike', 'road-bike'])('legs on the cranks of a %s', (mac
 
 it('knees meet a camera hung back along the top tube on a long arm, not one under its stem (common practice, no source)', () => {
   const knees = (spotId: string, links: SetUp['links'] = []) => {
-    const check = clearCheck(clearReport(shakeAt('road-bike', spotId, { links })), 'bike');
+    const check = judgeClear(clearReport(shakeAt('road-bike', spotId, { links })), { family: 'bike', onBody: false });
     return 'findings' in check ? check.findings.find((f) => f.id === 'knees')! : undefined;
   };
   expect(knees('head-tube-side', [link('long-arm', 0.3, 90, 180)])).toMatchObject({

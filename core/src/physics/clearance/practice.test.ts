@@ -1,8 +1,8 @@
 /** Facts of the trade about being in the way, as outcomes. Each is common practice, no source. */
 import { INTENTS } from '../../../catalog/index.generated';
 import { link, shakeAt } from '../../../testing/shakes';
-import { clearCheck } from '../../judging/checks/clear/clearCheck';
-import { rulesFor } from '../../judging/checks/hold/holdCheck';
+import { judgeClear } from '../../judging/checks/clear/judgeClear';
+import { rulesFor } from '../../judging/checks/hold/judgeHold';
 import { frameInStance } from '../framing/frameSetUp';
 import { sideElevation } from '../../showing/drawing/sideElevation';
 import { forceElevation } from '../../showing/drawing/forceElevation';
@@ -19,7 +19,10 @@ import { approaches } from './strikes';
 
 const clear = (...args: Parameters<typeof shakeAt>) => clearReport(shakeAt(...args));
 const finding = (question: ReturnType<typeof shakeAt>, id: string) => {
-  const check = clearCheck(clearReport(question), resolveRig(question.rig).machine.family);
+  const check = judgeClear(clearReport(question), {
+    family: resolveRig(question.rig).machine.family,
+    onBody: false,
+  });
   return 'findings' in check ? check.findings.find((f) => f.id === id) : undefined;
 };
 

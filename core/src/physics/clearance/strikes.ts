@@ -6,7 +6,7 @@ import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
-import type { PosedPart } from '../../words/carrier/posedPart';
+import type { PosedPart, Tone } from '../../words/carrier/posedPart';
 import { poseStrut } from '../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import { movingAgainst } from './movingAgainst';
@@ -36,7 +36,14 @@ export interface Approach {
   } | null;
   /** Turns all the way round: a wheel, a propeller, a rotor. */
   readonly turns: boolean;
+  /** Gives way: cloth, skin, a cable. */
+  readonly soft: boolean;
 }
+
+const SOFT_TONES: readonly Tone[] = ['jersey', 'trousers', 'glove', 'skin', 'strap', 'sail', 'rope'];
+
+/** Whether a part gives way when it is met. */
+export const isSoft = ({ bends, tone }: PosedPart): boolean => bends === true || SOFT_TONES.includes(tone);
 
 /** Farther apart than this nothing is looked at more closely. */
 const NEAR_M = 0.6;
@@ -59,8 +66,8 @@ export function approaches(rig: RigSpec, resolved: ResolvedSetUp): readonly Appr
   );
   const best = new Map<string, Approach>();
   const keep = (approach: Approach) => {
-    // What the filmer can help is kept beside what nobody can.
-    const key = `${approach.partId} ${approach.sweeping?.own ?? ''}`;
+    // What the filmer can help is kept beside what nobody can, and each movement of a part beside its others: a fork that slides does not hide its wheel that turns.
+    const key = `${approach.partId} ${approach.sweeping?.name ?? ''} ${approach.sweeping?.verb ?? ''}`;
     const known = best.get(key);
     if (!known || approach.distanceM < known.distanceM) best.set(key, approach);
   };
@@ -93,29 +100,26 @@ function inStance(
             stanceName,
             sweeping: null,
             turns: false,
+            soft: isSoft(part),
           },
         ]
       : [];
   });
 }
 
-/** The first that strikes camera or strut in any of some stances, without the sweeps between them: cheap, for a search. */
-export function strikeInStances(
+/** What strikes camera or strut in some stances, one by one and without the sweeps between them: cheap, for a search. */
+export function* strikeInStances(
   resolved: ResolvedSetUp,
   setUpRig: PosedRig,
   stances: readonly { readonly name: string; readonly rig: PosedRig }[],
   limitM: number,
-): Approach | null {
+): Generator<Approach> {
   const moving = movingAgainst(
     setUpRig,
     stances.map((s) => s.rig),
     resolved.placed.spot.partId,
   );
-  for (const { name, rig } of stances) {
-    const [first] = inStance(resolved, setUpRig, rig, name, moving, limitM);
-    if (first) return first;
-  }
-  return null;
+  for (const { name, rig } of stances) yield* inStance(resolved, setUpRig, rig, name, moving, limitM);
 }
 
 /**
@@ -164,6 +168,7 @@ function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Appr
               own: sweep.own,
             },
             turns: sweep.wholeTurn,
+            soft: isSoft(p),
           };
         }
         return found ? [found] : [];

@@ -55,7 +55,7 @@ function runningSweep(rig: PosedRig): readonly Sweep[] {
 const FROM_SET_UP = { stanceName: 'Set-up' } as const;
 
 function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: PosedRig): Sweep {
-  const { at, axis, low, high, id, name, kind } = moving;
+  const { at, axis, low, high, id, name, kind, steered } = moving;
   /** Whatever hangs on a moving part moves with it. */
   const movesWith = (on: string | undefined): boolean =>
     on !== undefined && (on === id || movesWith(all.find((m) => m.id === on)?.on));
@@ -66,7 +66,7 @@ function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: Posed
     rig,
     name,
     verb: kind === 'turn' ? 'turns' : 'slides',
-    wholeTurn: kind === 'turn' && high - low >= 360,
+    wholeTurn: kind === 'turn' && high - low >= 360 && !steered,
     own: null,
     moves: (part) => movesWith(part.on),
     // Hands and arms go along with what they hold; the stances show them.

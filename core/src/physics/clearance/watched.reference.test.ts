@@ -6,7 +6,7 @@ import { poseAt, transformPoint } from '../../mathematics/geometry/pose';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
 import { poseRig } from '../../posing/rig/poseRig';
 import type { PosedPart } from '../../words/carrier/posedPart';
-import { clearCheck } from '../../judging/checks/clear/clearCheck';
+import { judgeClear } from '../../judging/checks/clear/judgeClear';
 import { clearReport } from './clearReport';
 import { watchedHidden, watchedSights } from './watched';
 
@@ -81,7 +81,7 @@ describe('mirrors and instruments, common practice', () => {
 
   it('a camera before the driver’s instruments is stopped and says how much of them it hides; to the other side it is not', () => {
     const found = (question: ReturnType<typeof shakeAt>) => {
-      const check = clearCheck(clearReport(question), 'car');
+      const check = judgeClear(clearReport(question), { family: 'car', onBody: false });
       return 'findings' in check ? check.findings.find((f) => f.id === 'watched') : undefined;
     };
     const before = found(beforeInstruments('coupe'))!;

@@ -5,7 +5,8 @@ import type { RigSpec } from '../../words/rig/rigSpec';
 import { castFrame } from './castFrame';
 import { FRAME_GROUPS, type FrameGroup } from '../../words/shot/frameGroup';
 import { measureFrame } from './measureFrame';
-import { eyeStreaming, medianStreaming } from './perceivedSpeed';
+import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
+import { heightAboveGround } from '../../posing/rig/groundHit';
 import { rayGrid, rowsFor } from '../../mathematics/lens/rayGrid';
 import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
@@ -46,8 +47,6 @@ export function frameSetUp(
   const stances = asked.map((stance): StanceFrame => {
     const rig = poseRig(spec, stance.id);
     const { cast, grid, measures, strut, parts } = frameInStance(resolved, setUpRig, rig, columns);
-    const feel = medianStreaming(cast, strut.worldFromCamera.position, rig.ground);
-    const eyes = rig.eyes && eyeStreaming(grid, rig.eyes.position, rig.ground);
     return {
       stanceId: stance.id,
       name: stance.name,
@@ -57,7 +56,10 @@ export function frameSetUp(
       stitched: resolved.camera.stitch
         ? stitchedParts(cast, parts, { ...strut.worldFromCamera, rotation: seam(strut) }, resolved.camera.stitch)
         : [],
-      speedFeel: feel !== null && eyes !== null && eyes > 0 ? feel / eyes : null,
+      speedFeel: rig.eyes
+        ? screenStreaming(cast, grid, resolved.lens, strut.worldFromCamera, rig.ground) /
+          eyeStreaming(resolved.lens, heightAboveGround(rig.ground, rig.eyes.position))
+        : null,
     };
   });
   const weightedShares = Object.fromEntries(
@@ -66,15 +68,13 @@ export function frameSetUp(
       stances.reduce((sum, s) => sum + s.share * s.measures.shares[group], 0),
     ]),
   ) as Record<FrameGroup, number>;
-  const felt = stances.filter((s) => s.share > 0 && s.speedFeel !== null);
-  const feltShare = felt.reduce((sum, s) => sum + s.share, 0);
   return {
     resolved,
     actionStanceId,
     working: machine.working,
     stances,
     weightedShares,
-    weightedSpeedFeel: feltShare > 0 ? felt.reduce((sum, s) => sum + s.share * s.speedFeel!, 0) / feltShare : null,
+    weightedSpeedFeel: feelOverRide(stances),
     problems: machine.stances.flatMap((stance) =>
       poseRig(spec, stance.id).problems.map((problem) => ({ stanceId: stance.id, ...problem })),
     ),

@@ -3,10 +3,10 @@ import { bikeRig, plainAt } from '../../../testing/rigs';
 import { seededNumbers } from '../../mathematics/numbers/seededNumbers';
 import { frameInStance, frameSetUp } from './frameSetUp';
 import { compose, type Pose } from '../../mathematics/geometry/pose';
-import { rotate, rotationAbout, rotationFromPanTiltRoll } from '../../mathematics/geometry/rotation';
+import { inverseRotation, rotate, rotationAbout, rotationFromPanTiltRoll } from '../../mathematics/geometry/rotation';
 import { calibrateLens, projectDirectionToPixel } from '../../mathematics/lens/lens';
 import { RADIAL_PROJECTION_IDS } from '../../mathematics/lens/projection';
-import { rayGrid } from '../../mathematics/lens/rayGrid';
+import { rayGrid, rowsFor } from '../../mathematics/lens/rayGrid';
 import { poseRig } from '../../posing/rig/poseRig';
 import type { Ground } from '../../words/carrier/land';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
@@ -14,7 +14,7 @@ import { castFrame } from './castFrame';
 import { horizonAtCentre } from '../../posing/aiming/horizon';
 import { FRAME_GROUPS } from '../../words/shot/frameGroup';
 import { measureFrame } from './measureFrame';
-import { medianStreaming, streamingRadS } from './perceivedSpeed';
+import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
 
 const level: Ground = { point: [0, 0, 0], normal: [0, 1, 0], ahead: [1, 0, 0], world: 'trail' };
 const wide = calibrateLens({
@@ -155,21 +155,87 @@ describe('horizon', () => {
   });
 });
 
-describe('perceived speed', () => {
-  it('a ground point straight below a camera at height h streams at v / h', () => {
-    expect(streamingRadS(6, [1, 0, 0], [0, -1, 0], 1.5)).toBeCloseTo(4, 12);
-    expect(streamingRadS(6, [1, 0, 0], [1, 0, 0], 10)).toBe(0);
+describe('speed feel', () => {
+  const straight = (fovDeg: number) =>
+    calibrateLens({
+      projection: 'rectilinear',
+      widthPx: 1920,
+      heightPx: 1080,
+      fovDeg,
+      fovAcross: 'horizontal',
+      crop: 1,
+    });
+  const at = (heightM: number, lens = straight(90), panDeg = 0) => {
+    const camera: Pose = {
+      position: [0, heightM, 0],
+      rotation: rotationFromPanTiltRoll({ panDeg, tiltDeg: 0, rollDeg: 0 }),
+    };
+    const grid = rayGrid(lens, 160, 90);
+    return screenStreaming(castFrame([], camera, grid), grid, lens, camera, level);
+  };
+
+  it('is 1.0 for the reference itself: eyes, 90° across, level over flat ground', () => {
+    expect(at(1.7) / eyeStreaming(straight(90), 1.7)).toBeCloseTo(1, 3);
   });
 
-  it('half the height streams twice as fast', () => {
-    const at = (height: number) => {
-      const camera: Pose = {
-        position: [0, height, 0],
-        rotation: rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: -10, rollDeg: 0 }),
-      };
-      return medianStreaming(castFrame([], camera, rayGrid(wide, 32, 18)), camera.position, level)!;
-    };
-    expect(at(0.5) / at(1)).toBeCloseTo(2, 9);
+  it('is (h_ref·f_ref)/(h·f) for a rectilinear lens over flat ground: low and wide is fast, high and narrow slow', () => {
+    for (const [heightM, fovDeg] of [
+      [0.3, 110],
+      [1.2, 60],
+      [2.4, 40],
+    ] as const) {
+      const feel = at(heightM, straight(fovDeg)) / eyeStreaming(straight(fovDeg), 1.7);
+      const focal = (deg: number) => 1 / Math.tan((deg * Math.PI) / 360);
+      expect(feel).toBeCloseTo((1.7 * focal(90)) / (heightM * focal(fovDeg)), 1);
+      expect(feel / ((1.7 * focal(90)) / (heightM * focal(fovDeg)))).toBeCloseTo(1, 2);
+    }
+  });
+
+  it('looking back streams as fast as looking ahead', () => {
+    expect(at(1, straight(90), 180)).toBeCloseTo(at(1), 6);
+  });
+
+  it('any lens agrees with what pixels really do when the camera moves on a little', () => {
+    for (const lens of [
+      wide,
+      straight(80),
+      calibrateLens({
+        projection: 'equirectangular',
+        widthPx: 200,
+        heightPx: 100,
+        fovDeg: 360,
+        fovAcross: 'horizontal',
+        crop: 1,
+      }),
+    ]) {
+      const rotation = rotationFromPanTiltRoll({ panDeg: 20, tiltDeg: -12, rollDeg: 5 });
+      const grid = rayGrid(lens, 24, rowsFor(lens, 24));
+      const cast = castFrame([], { position: [0, 1.1, 0], rotation }, grid);
+      let [sum, cells] = [0, 0];
+      for (let i = 0; i < cast.part.length; i++) {
+        const [x, y, z] = [0, 1, 2].map((k) => cast.directions[i * 3 + k]!);
+        if (Number.isNaN(grid.directions[i * 3]!)) continue;
+        cells++;
+        if (y! >= -1e-9) continue;
+        const far = 1.1 / -y!;
+        const moved = rotate(inverseRotation(rotation), [x! * far - 1e-5, y! * far, z! * far]);
+        const was = rotate(inverseRotation(rotation), [x!, y!, z!]);
+        const [a, b] = [projectDirectionToPixel(lens, was), projectDirectionToPixel(lens, moved)];
+        if (a && b) sum += Math.hypot(a.u - b.u, a.v - b.v) / 1e-5 / lens.heightPx;
+      }
+      const streaming = screenStreaming(cast, grid, lens, { position: [0, 1.1, 0], rotation }, level);
+      expect(streaming / (sum / cells)).toBeCloseTo(1, 2);
+    }
+  });
+
+  it('no single stance decides it: the geometric mean by time, a stance without ground counting little', () => {
+    const stances = [
+      { share: 0.5, speedFeel: 1 },
+      { share: 0.5, speedFeel: 4 },
+    ];
+    expect(feelOverRide(stances)).toBeCloseTo(2, 12);
+    expect(feelOverRide([...stances, { share: 0, speedFeel: 100 }])).toBeCloseTo(2, 12);
+    expect(feelOverRide([{ share: 1, speedFeel: null }])).toBeNull();
   });
 });
 

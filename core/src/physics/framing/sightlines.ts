@@ -11,7 +11,8 @@ import {
 } from './visibilityCube';
 import { FRAME_GROUPS } from '../../words/shot/frameGroup';
 import { measureFrame } from './measureFrame';
-import { eyeStreaming, medianStreaming } from './perceivedSpeed';
+import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
+import { heightAboveGround } from '../../posing/rig/groundHit';
 import { fieldOfViewDeg, type Lens } from '../../mathematics/lens/lens';
 import { castFrame } from './castFrame';
 import { partsFromAfar } from './fromAfar';
@@ -92,9 +93,9 @@ export function coarseStance(
   // The cube's own place: half a decimetre beside the lens at most.
   let speedFeel: number | null = null;
   if (what === 'judged' && posed.rig.eyes) {
-    const felt = medianStreaming(cast, strut.worldFromCamera.position, ground);
-    const streaming = eyeStreaming(grid, posed.rig.eyes.position, ground);
-    speedFeel = felt !== null && streaming !== null && streaming > 0 ? felt / streaming : null;
+    speedFeel =
+      screenStreaming(cast, grid, lens, strut.worldFromCamera, ground) /
+      eyeStreaming(lens, heightAboveGround(ground, posed.rig.eyes.position));
   }
   return {
     stanceId: posed.stance.id,
@@ -123,8 +124,6 @@ export function coarseFramed(
   stances: readonly StanceFrame[],
 ): FramedSetUp {
   const ridden = stances.reduce((sum, s) => sum + s.share, 0) || 1;
-  const felt = stances.filter((s) => s.speedFeel !== null);
-  const feltShare = felt.reduce((sum, s) => sum + s.share, 0);
   return {
     resolved,
     actionStanceId: scene.ridden[0]!.stance.id,
@@ -136,7 +135,7 @@ export function coarseFramed(
         stances.reduce((sum, s) => sum + (s.share / ridden) * s.measures.shares[group], 0),
       ]),
     ) as FramedSetUp['weightedShares'],
-    weightedSpeedFeel: feltShare > 0 ? felt.reduce((sum, s) => sum + s.share * s.speedFeel!, 0) / feltShare : null,
+    weightedSpeedFeel: feelOverRide(stances),
     problems: [],
   };
 }

@@ -1,13 +1,11 @@
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
-import { poseRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import { rigOfShot, type Outing, type Shot } from '../../deciding/outing/outing';
-import { holdClear } from '../../judging/report/holdClear';
-import { steadyReport } from '../../judging/report/steadyReport';
+import { checkName } from '../../judging/checks';
+import { foundBy, shotReport } from '../../judging/report/shotReport';
+import { findingsOf, type CheckResult } from '../../words/check/result';
 import type { HoldReport } from '../../physics/holding/holdReport';
 import { shotQuestion } from '../../deciding/outing/shotQuestion';
-import { nearestNotch } from '../../posing/aiming/notches';
-import { reachAndHeight } from '../../posing/strut/kinematics';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { metresToInches } from '../../mathematics/units/length';
 
@@ -30,6 +28,15 @@ export interface CardContent {
   readonly mode: readonly CardLine[];
   readonly steps: readonly string[];
   readonly cautions: readonly string[];
+  /** What every check says, as everywhere else. */
+  readonly checks: readonly CardCheck[];
+}
+
+export interface CardCheck {
+  readonly name: string;
+  readonly verdict: CheckResult['verdict'];
+  /** Why, where it is not good. */
+  readonly because: string | null;
 }
 
 /** −3.4 → "3.4° down"; zero is level. */
@@ -58,18 +65,27 @@ const GENERAL_CAUTIONS: readonly string[] = [
 /** Newtons, and what a luggage scale shows. */
 export const pullWords = ({ newton, kgf }: HoldReport['pullTest']): string => `${newton} N (${kgf.toFixed(1)} kgf)`;
 
+const cardCheck = (result: CheckResult): CardCheck => ({
+  name: checkName(result.check),
+  verdict: result.verdict,
+  because:
+    result.verdict === "can't say"
+      ? result.missing
+      : result.verdict === 'good'
+        ? null
+        : (findingsOf(result)[0]?.because ?? null),
+});
+
 export function cardContent(outing: Outing, shot: Shot, units: UnitSystem): CardContent {
   const rig = rigOfShot(outing, shot);
   const { machine } = resolveRig(rig);
   const resolved = resolveSetUp(rig, shot.setUp);
-  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
   const { spot } = resolved.placed;
   const { angles } = shot.setUp;
   const question = shotQuestion(outing, shot);
-  const held = holdClear(question, steadyReport(question, { deep: false }), { deep: false });
-  const { pullTest } = held.hold;
-  const { reachM, heightM } = reachAndHeight(resolved, setUpRig);
-  const notch = nearestNotch(resolved, setUpRig, angles.tiltDeg);
+  const report = shotReport(question);
+  const { reachM, heightM, notch } = report;
+  const { pullTest, rules } = foundBy(report, 'hold');
   const stance = machine.stances.find((s) => s.id === shot.actionStanceId);
   const setUpStance = machine.stances.find((s) => s.id === SET_UP_STANCE_ID);
   const level = {
@@ -125,9 +141,10 @@ export function cardContent(outing: Outing, shot: Shot, units: UnitSystem): Card
       'Ride ten seconds in the riding posture, look at the test clip, correct.',
     ],
     cautions: [
-      ...held.rules.map((rule) => `${rule.text}${rule.ask.length > 0 ? ` Ask: ${rule.ask.join(', ')}.` : ''}`),
+      ...rules.map((rule) => `${rule.text}${rule.ask.length > 0 ? ` Ask: ${rule.ask.join(', ')}.` : ''}`),
       ...spot.cautions,
       ...GENERAL_CAUTIONS,
     ],
+    checks: report.checks.map(cardCheck),
   };
 }

@@ -14,6 +14,8 @@ export interface MovingPart {
   readonly high: number;
   /** The moving part that carries this one. */
   readonly on?: string;
+  /** Turned by hand and back again, however far: it winds nothing up. */
+  readonly steered?: true;
   /** Stances in which feet turn it: cranks. */
   readonly pedalledIn?: readonly string[];
   readonly source: Source;

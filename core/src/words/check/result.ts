@@ -1,10 +1,12 @@
 import type { SetUp } from '../setUp/setUp';
 
-/** The six checks, always in this order. */
-export const CHECK_ORDER = ['frame', 'steady', 'hold', 'clear', 'light', 'last'] as const;
-export type CheckId = (typeof CHECK_ORDER)[number];
+/** Which check: by the id of its record (judging/checks). */
+export type CheckId = string;
 
 export type Verdict = 'good' | 'watch' | 'stop';
+
+export const UNITS = ['%', '°', 'm', 'px', 'N', 'N·m', 'kPa', 'min', ''] as const;
+export type Unit = (typeof UNITS)[number];
 
 /** What would mend a finding: a change of the set-up that the interface can apply, or words alone. */
 export interface Mend {
@@ -21,7 +23,7 @@ export interface Finding {
   readonly label: string;
   readonly verdict: Verdict;
   readonly value: number;
-  readonly unit: '%' | '°' | 'm' | 'px' | 'N' | 'N·m' | 'kPa' | 'min' | '';
+  readonly unit: Unit;
   /** The range wanted, in the same unit; null on a side without limit. */
   readonly limit: readonly [number | null, number | null];
   /** Distance from the nearer limit, in the same unit: positive inside, negative outside. */
@@ -41,16 +43,27 @@ export type CheckResult =
 
 const RANK: Readonly<Record<Verdict, number>> = { good: 0, watch: 1, stop: 2 };
 
+/** Whether one verdict is worse than another. */
+export const worseThan = (a: Verdict, b: Verdict): boolean => RANK[a] > RANK[b];
+
+/** The worse of two verdicts. */
+export const worseOf = (a: Verdict, b: Verdict): Verdict => (worseThan(b, a) ? b : a);
+
 /** The check that decides for a shot: the worst, the earliest of equals; one that can't say comes before one that is good. */
 export const worstCheck = (checks: readonly CheckResult[]): CheckResult | undefined =>
   checks.reduce<CheckResult | undefined>((worst, c) => (!worst || rankOf(c) > rankOf(worst) ? c : worst), undefined);
 const rankOf = ({ verdict }: CheckResult): number => (verdict === "can't say" ? 0.5 : RANK[verdict]);
 
+/** Findings of a check; none where it can't say. */
+export const findingsOf = (check: CheckResult): readonly Finding[] =>
+  check.verdict === "can't say" ? [] : check.findings;
+
 /** Puts the worst finding first and takes its verdict for the whole. */
 export function worstFirst(check: CheckId, findings: readonly Finding[]): CheckResult {
-  if (findings.length === 0) return { check, verdict: "can't say", missing: 'the shot asks for nothing yet' };
   const sorted = [...findings].sort((a, b) => RANK[b.verdict] - RANK[a.verdict]);
-  return { check, verdict: sorted[0]!.verdict, findings: sorted };
+  const [worst] = sorted;
+  if (!worst) return { check, verdict: "can't say", missing: 'the shot asks for nothing yet' };
+  return { check, verdict: worst.verdict, findings: sorted };
 }
 
 /** Signed distance of a value from the nearer end of a range, positive inside. */

@@ -1,4 +1,4 @@
-import { resolveRig } from '@strut-spot/core';
+import { foundBy, resolveRig } from '@strut-spot/core';
 import { lazy, Suspense, useState } from 'react';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
@@ -22,9 +22,10 @@ export function BenchScreen() {
   const { shot, question, rig } = useShot();
   const { machine } = resolveRig(rig);
   const [stanceId, setStanceId] = useState(shot.actionStanceId);
-  const quick = useLatest(JSON.stringify(question), () => computing.evaluate(question, {}));
+  const quick = useLatest(JSON.stringify(question), () => computing.report(question, { quick: true }));
   const report = quick.value;
-  const frame = report?.stances.find((s) => s.stanceId === stanceId);
+  const framed = report && foundBy(report, 'frame');
+  const frame = framed?.stances.find((s) => s.stanceId === stanceId);
   const changeSpot = useSpotChange();
 
   return (
@@ -51,7 +52,7 @@ export function BenchScreen() {
 
       <section aria-label="Picture through the lens" className="flex min-h-0 min-w-0 flex-col max-lg:order-1">
         <LensPicture stanceId={stanceId} report={report} />
-        <StanceStrip stances={report?.stances ?? []} chosen={stanceId} onChoose={setStanceId} />
+        <StanceStrip stances={framed?.stances ?? []} chosen={stanceId} onChoose={setStanceId} />
         <div className="grid min-h-0 flex-1 border-t border-hair sm:grid-cols-[13.5rem_minmax(0,1fr)]">
           <SharesTable report={report} frame={frame} />
           <CheckPanel report={report} question={question} />

@@ -12,7 +12,7 @@ export function CheckPanel({ report, question }: { report: ShotReport | undefine
   const rested = useRested(key, REST_MS);
   const deep = useLatest(rested, async () => ({
     key,
-    report: await judging.evaluate(question, { deep: true }),
+    report: await judging.advise(question),
   }));
   const checks = (deep.value?.key === key ? deep.value.report : report)?.checks ?? [];
   return (

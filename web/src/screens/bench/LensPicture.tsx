@@ -1,4 +1,4 @@
-import { HEADS, intentOf, kitWith, type ShotReport } from '@strut-spot/core';
+import { HEADS, foundBy, wantedHorizon, kitWith, type ShotReport } from '@strut-spot/core';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { useShot } from '../../state/useShot';
 import { GESTURE } from '../../state/outingHistory';
@@ -17,8 +17,8 @@ export function LensPicture({ stanceId, report }: { stanceId: string; report: Sh
   const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === setUp.cameraId)!;
   const crop = camera.stabilisers.find((s) => s.id === setUp.stabiliserId)!.crop.value;
   const turnsPan = HEADS.find((h) => h.id === setUp.headId)!.turns.pan;
-  const frame = report?.stances.find((s) => s.stanceId === stanceId);
-  const band = intentOf(shot.intentId).horizonBand;
+  const frame = report && foundBy(report, 'frame').stances.find((s) => s.stanceId === stanceId);
+  const band = wantedHorizon(shot)?.band ?? null;
   const mode = camera.modes.find((m) => m.id === setUp.modeId)!;
   const upright = setUp.mounting.startsWith('portrait');
   const [across, down] = upright ? [mode.lens.heightPx, mode.lens.widthPx] : [mode.lens.widthPx, mode.lens.heightPx];
@@ -162,7 +162,7 @@ export function LensPicture({ stanceId, report }: { stanceId: string; report: Sh
 
 /** The picture in words, for those who don't see it. */
 function describe(report: ShotReport | undefined, stanceId: string): string {
-  const frame = report?.stances.find((s) => s.stanceId === stanceId);
+  const frame = report && foundBy(report, 'frame').stances.find((s) => s.stanceId === stanceId);
   if (!frame) return 'Picture through the lens';
   const shares = Object.entries(frame.measures.shares)
     .filter(([, share]) => share > 0.005)

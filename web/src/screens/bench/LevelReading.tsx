@@ -1,10 +1,10 @@
 import {
   HEADS,
-  heightsInBand,
-  intentOf,
+  foundBy,
   resolveRig,
   SET_UP_STANCE_ID,
   tiltWords,
+  wantedHorizon,
   type ShotReport,
 } from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
@@ -17,12 +17,12 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
   const { machine } = resolveRig(rig);
   const stanceName = (id: string) => machine.stances.find((s) => s.id === id)?.name.toLowerCase() ?? id;
   const note = machine.stances.find((s) => s.id === SET_UP_STANCE_ID)?.note.split(':')[0];
-  const solved = report?.solved ?? null;
+  const framed = report && foundBy(report, 'frame');
+  const solved = framed?.solved ?? null;
   const off = solved ? solved.tiltDeg - angles.tiltDeg : 0;
   const notch = report?.notch;
   // Known without the report, so that nothing below moves when that comes.
-  const band = intentOf(shot.intentId).horizonBand;
-  const wantedHeight = band ? (shot.horizonAt ?? heightsInBand(band)[0]!) : null;
+  const wantedHeight = wantedHorizon(shot)?.height ?? null;
   const step = HEADS.find((h) => h.id === headId)!.notchDeg.value;
   return (
     <div className="border-b border-hair px-3 pt-1.5 pb-2">
@@ -61,7 +61,7 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
             solved &&
             changeSetUp({
               angles: solved,
-              ...(report?.solvedGimbalTiltDeg != null ? { gimbalTiltDeg: report.solvedGimbalTiltDeg } : {}),
+              ...(framed?.solvedGimbalTiltDeg != null ? { gimbalTiltDeg: framed.solvedGimbalTiltDeg } : {}),
             })
           }
         >

@@ -1,4 +1,4 @@
-import { FRAME_GROUPS, type FrameGroup, type ShotReport, type StanceFrame } from '@strut-spot/core';
+import { foundBy, FRAME_GROUPS, type FrameGroup, type ShotReport, type StanceFrame } from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
 
 const NAMES: Record<FrameGroup, string> = {
@@ -44,7 +44,7 @@ export function SharesTable({ report, frame }: { report: ShotReport | undefined;
               </th>
               <td className="reading text-right">{frame ? percent(frame.measures.shares[group]) : ''}</td>
               <td className="reading w-12 text-right text-ink-2">
-                {report ? percent(report.weightedShares[group]) : ''}
+                {report ? percent(foundBy(report, 'frame').weightedShares[group]) : ''}
               </td>
             </tr>
           ))}

@@ -26,7 +26,7 @@ export function CardScreen() {
       uncropped: false,
     }),
   );
-  const { value: report } = useLatest(key, () => computing.evaluate(question, { columns: 48 }));
+  const { value: report } = useLatest(key, () => computing.report(question, { only: [] }));
   const { value: drawing } = useLatest(key, () => computing.sideElevation(rig, shot.setUp));
 
   const savePdf = async () => {

@@ -1,4 +1,4 @@
-import { intentOf, kitWith, resolveRig, tiltWords, type ClipRecord, type ClipResult } from '@strut-spot/core';
+import { kitWith, resolveRig, tiltWords, wantedHorizon, type ClipRecord, type ClipResult } from '@strut-spot/core';
 import { format, parseISO } from 'date-fns';
 import { Camera, ImageUp, UserRoundPlus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
@@ -108,7 +108,7 @@ export function ClipScreen() {
   const stanceName = resolveRig(rig)
     .machine.stances.find((s) => s.id === shot.actionStanceId)
     ?.name.toLowerCase();
-  const band = intentOf(shot.intentId).horizonBand;
+  const band = wantedHorizon(shot)?.band ?? null;
   return (
     <main className="mx-auto grid max-w-7xl gap-5 px-4 py-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <section aria-label="Clip" className="min-w-0">

@@ -13,7 +13,7 @@ import {
 import { Slider } from 'radix-ui';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
-import { TERM_NAMES } from './candidateWords';
+import { termName } from './candidateWords';
 import { KeptOut } from './KeptOut';
 import { Tick } from './Tick';
 
@@ -163,9 +163,9 @@ export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
         </h2>
         {TERM_IDS.map((term: TermId) => (
           <div key={term} className="flex items-center gap-2">
-            <span className="label w-20 shrink-0 text-ink-2">{TERM_NAMES[term]}</span>
+            <span className="label w-20 shrink-0 text-ink-2">{termName(term)}</span>
             <OneSlider
-              label={`Weight of ${TERM_NAMES[term].toLowerCase()}`}
+              label={`Weight of ${termName(term).toLowerCase()}`}
               value={weights[term]}
               most={WEIGHT_LIMIT}
               step={1}

@@ -1,5 +1,4 @@
-import { CHECK_ORDER, type Candidate, type ExactCandidate, type RigSpec } from '@strut-spot/core';
-import { CHECK_NAMES } from '../../ui/checkNames';
+import { CHECKS, type Candidate, type ExactCandidate, type RigSpec } from '@strut-spot/core';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { drawing } from '../../workers/core';
@@ -64,11 +63,11 @@ export function CandidateCard(props: CandidateCardProps) {
       </button>
       <div className="mt-auto flex items-center justify-between px-2 pb-1 text-[0.8rem]">
         <span className="flex gap-1.5" title="Frame, Steady, Hold, Clear, Light, Last">
-          {CHECK_ORDER.map((id) => {
+          {CHECKS.map(({ id, name }) => {
             const check = exact?.checks.find((c) => c.check === id);
             return (
               <span key={id}>
-                <span className="sr-only">{CHECK_NAMES[id]}: </span>
+                <span className="sr-only">{name}: </span>
                 <VerdictMark verdict={check?.verdict ?? "can't say"} size={12} word={false} />
               </span>
             );

@@ -1,7 +1,13 @@
-import type { Candidate, ExactCandidate, Weights } from '@strut-spot/core';
-import { CHECK_NAMES } from '../../ui/checkNames';
+import {
+  checkName,
+  countedTerms,
+  isStopped,
+  type Candidate,
+  type ExactCandidate,
+  type Weights,
+} from '@strut-spot/core';
 import { VerdictMark } from '../../ui/VerdictMark';
-import { modeWords, strutWords, TERM_NAMES } from './candidateWords';
+import { modeWords, strutWords, termName } from './candidateWords';
 
 /** One candidate opened: the sum of its terms, what it is set to, what the checks say, and the way to the bench. */
 export function CandidateDetail({
@@ -19,8 +25,7 @@ export function CandidateDetail({
   onTake: () => void;
   onExact: () => void;
 }) {
-  const sum = Object.values(weights).reduce((a, b) => a + b, 0) || 1;
-  const counted = candidate.terms.filter((t) => weights[t.id] > 0);
+  const counted = countedTerms(candidate, weights);
   return (
     <section aria-label="The chosen one" className="space-y-2" data-testid="detail" data-candidate={candidate.id}>
       <h2 className="text-[1.1rem] leading-tight font-[680]">
@@ -38,19 +43,19 @@ export function CandidateDetail({
       </button>
       <table className="w-full text-[0.93rem]">
         <caption className="caption text-left">
-          Score <span className="reading">{Math.round(score * 100)}</span> of 100: the sum of
+          Score <span className="reading">{Math.round(score * 100)}</span> of 100:{' '}
+          {isStopped(candidate)
+            ? 'below 25 for the stop; the product of'
+            : '25 for no stop, and 75 times the product of'}
         </caption>
         <tbody>
           {counted.map((term) => (
             <tr key={term.id} className="border-b border-hair align-baseline leading-tight">
               <th scope="row" className="py-0.5 pr-2 text-left font-normal whitespace-nowrap">
-                {TERM_NAMES[term.id]}
+                {termName(term.id)}
               </th>
               <td className="text-[0.86rem] text-ink-2">{term.text}</td>
-              <td className="reading pl-2 text-right whitespace-nowrap">
-                {((100 * weights[term.id] * term.value) / sum).toFixed(1)}
-                <span className="text-ink-2"> / {((100 * weights[term.id]) / sum).toFixed(0)}</span>
-              </td>
+              <td className="reading pl-2 text-right whitespace-nowrap">× {term.factor.toFixed(2)}</td>
             </tr>
           ))}
         </tbody>
@@ -63,7 +68,7 @@ export function CandidateDetail({
           {exact.checks.map((check) => (
             <li key={check.check} className="border-b border-hair py-0.5 leading-tight">
               <span className="flex justify-between">
-                <span className="font-[660]">{CHECK_NAMES[check.check]}</span>
+                <span className="font-[660]">{checkName(check.check)}</span>
                 <VerdictMark verdict={check.verdict} size={13} />
               </span>
               <span className="text-[0.86rem] text-ink-2">

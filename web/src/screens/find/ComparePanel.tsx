@@ -3,7 +3,7 @@ import { X } from 'lucide-react';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
-import { modeWords, strutWords, TERM_NAMES } from './candidateWords';
+import { modeWords, strutWords, termName } from './candidateWords';
 
 interface ComparePanelProps {
   readonly ranked: readonly Ranked[];
@@ -74,13 +74,13 @@ function Column({
         {candidate.id === best.candidate.id && <p>The best of these.</p>}
         {behind.map((t) => (
           <p key={t.id}>
-            <b>less {TERM_NAMES[t.id].toLowerCase()}</b> (−{(t.lost * 100).toFixed(1)}): {t.text}
+            <b>less {termName(t.id).toLowerCase()}</b> (−{(t.lost * 100).toFixed(1)}): {t.text}
           </p>
         ))}
         {candidate.id !== best.candidate.id &&
           ahead.map((t) => (
             <p key={t.id}>
-              more {TERM_NAMES[t.id].toLowerCase()} (+{(-t.lost * 100).toFixed(1)}): {t.text}
+              more {termName(t.id).toLowerCase()} (+{(-t.lost * 100).toFixed(1)}): {t.text}
             </p>
           ))}
       </div>

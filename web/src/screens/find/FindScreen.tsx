@@ -21,7 +21,7 @@ import { AskPanel } from './AskPanel';
 import { CandidateCard } from './CandidateCard';
 import { CandidateDetail } from './CandidateDetail';
 import { ComparePanel } from './ComparePanel';
-import { TERM_NAMES } from './candidateWords';
+import { termName } from './candidateWords';
 import { SteadyFastChart } from './SteadyFastChart';
 import { searchQuestionOf } from './searchQuestion';
 import { candidatesOf, spotsOf, useSpotSearch, VARIED } from './useSpotSearch';
@@ -180,7 +180,7 @@ export function FindScreen() {
               title={
                 lost === null
                   ? 'nothing of this kind'
-                  : `its best lies ${(lost * 100).toFixed(1)} points behind${mostly ? `, mostly for ${TERM_NAMES[mostly].toLowerCase()}` : ''}`
+                  : `its best lies ${(lost * 100).toFixed(1)} points behind${mostly ? `, mostly for ${termName(mostly).toLowerCase()}` : ''}`
               }
               onClick={() => setSchools(schools.includes(id) ? schools.filter((s) => s !== id) : [...schools, id])}
             >

@@ -1,6 +1,6 @@
 import { whyNot, type Ranked, type SpotResult, type Weights } from '@strut-spot/core';
 import { useState } from 'react';
-import { TERM_NAMES } from './candidateWords';
+import { termName } from './candidateWords';
 
 /** Click any spot and read what stopped it, or what it gives away. */
 export function WhyNotPanel({
@@ -63,7 +63,7 @@ export function WhyNotPanel({
               <ul className="text-[0.93rem]">
                 {answer.terms.map((t) => (
                   <li key={t.id} className="border-b border-hair leading-snug">
-                    <span className="font-[620]">{TERM_NAMES[t.id]}</span>{' '}
+                    <span className="font-[620]">{termName(t.id)}</span>{' '}
                     <span className="reading">−{(t.lost * 100).toFixed(1)}</span>{' '}
                     <span className="text-ink-2">
                       {t.text}; the best: {t.against}

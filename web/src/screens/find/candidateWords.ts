@@ -1,6 +1,7 @@
+import { checkName } from '@strut-spot/core';
 import type { Candidate, TermId } from '@strut-spot/core';
 
-export const TERM_NAMES: Readonly<Record<TermId, string>> = {
+const TERM_NAMES: Readonly<Record<TermId, string>> = {
   picture: 'Picture',
   steady: 'Steady',
   feel: 'Speed feel',
@@ -35,3 +36,6 @@ export function modeWords({ facts, setUp }: Candidate, brief = false): string {
   const steadied = brief ? facts.stabiliserName.toLowerCase() : `stabiliser ${facts.stabiliserName.toLowerCase()}`;
   return `${facts.modeName.toLowerCase()}, ${steadied}${upright}`;
 }
+
+/** What a term of a score is called; a check's own by its check. */
+export const termName = (id: string): string => (TERM_NAMES as Readonly<Record<string, string>>)[id] ?? checkName(id);

@@ -1,4 +1,5 @@
-import { pullWords, type HoldClearReport, type RuleDefinition } from '@strut-spot/core';
+import { pullWords, type RuleDefinition } from '@strut-spot/core';
+import type { HoldSheet } from '../../workers/answers/rideChecks';
 import { useShot } from '../../state/useShot';
 
 const ORDER: readonly RuleDefinition['when'][] = ['before mounting', 'before moving', 'under way', 'after'];
@@ -12,7 +13,7 @@ interface Item {
 }
 
 /** What is gone through, in its order; what was gone through stays so and is not asked for again. */
-export function WalkThrough({ report }: { report: HoldClearReport }) {
+export function WalkThrough({ report }: { report: HoldSheet }) {
   const { shot, change } = useShot();
   const { pullTest, tetherN } = report.hold;
   const tether = report.clear?.turning;
@@ -31,14 +32,14 @@ export function WalkThrough({ report }: { report: HoldClearReport }) {
         tether === undefined || tether === null
           ? `Tether that bears ${Math.ceil(tetherN / 10) * 10} N, round the camera itself.`
           : tether.tetherM === null
-            ? `No tether beside the ${tether.partName}: move the camera.`
+            ? `No tether that reaches the ${tether.partName}: two independent fastenings${tether.anchors[0] ? `, or a tie of 20 to 40 mm to the ${tether.anchors[0]}` : ''}.`
             : `Tether of at most ${Math.round(tether.tetherM * 1000)} mm that bears ${Math.ceil(tetherN / 10) * 10} N: it must not reach the ${tether.partName}.`,
       because: 'what comes off must not leave, and not be wound up',
-      stop: tether?.tetherM === null,
+      stop: false,
     },
   ];
   const items: Item[] = [
-    ...report.rules.map(({ id, when, text, because, ask, kind }) => ({
+    ...report.hold.rules.map(({ id, when, text, because, ask, kind }) => ({
       id,
       when,
       text,

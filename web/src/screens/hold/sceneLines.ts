@@ -1,4 +1,5 @@
-import type { ClearReport, HoldClearReport } from '@strut-spot/core';
+import type { ClearReport } from '@strut-spot/core';
+import type { HoldSheet } from '../../workers/answers/rideChecks';
 import type { SceneLine } from '../../scene/overlayLines';
 
 /** Length of a force's arrow, metres for a newton, and its longest. */
@@ -10,7 +11,7 @@ export const NEAREST_SHOWN = 5;
 
 /** Distances, sweeps and hidden sight as lines over the model, and the worst force on the camera in the action stance. */
 export function sceneLines(
-  report: HoldClearReport | undefined,
+  report: HoldSheet | undefined,
   clear: ClearReport | null,
   stanceId: string,
   inAction: boolean,

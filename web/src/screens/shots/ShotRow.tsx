@@ -8,6 +8,7 @@ import {
   type Outing,
   type Shot,
   shotQuestion,
+  checkName,
   worstCheck,
 } from '@strut-spot/core';
 import { Copy, GripVertical, Trash2 } from 'lucide-react';
@@ -15,7 +16,6 @@ import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
 import { NumberField } from '../../ui/NumberField';
 import { PictureCanvas } from '../../ui/PictureCanvas';
-import { CHECK_NAMES } from '../../ui/checkNames';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { computing, drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
@@ -40,7 +40,7 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
   const picture = useLatest(key, () =>
     drawing.picture({ rig, setUp, stanceId: actionStanceId, widthPx: 256, uncropped: false }),
   );
-  const report = useLatest(key, () => computing.evaluate(question, { columns: 48 }));
+  const report = useLatest(key, () => computing.report(question));
   const check = worstCheck(report.value?.checks ?? []);
   const last = shot.log[shot.log.length - 1];
   return (
@@ -88,7 +88,7 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
         <div>
           {check && <VerdictMark verdict={check.verdict} />}
           {check && check.verdict !== 'good' && (
-            <span className="caption block text-[0.68rem]">{CHECK_NAMES[check.check]}</span>
+            <span className="caption block text-[0.68rem]">{checkName(check.check)}</span>
           )}
         </div>
       </div>

@@ -20,7 +20,7 @@ export function ShotsScreen() {
   const add = async (intentId: string) => {
     setSearching(intentId);
     try {
-      const shot: Shot = await computing.newShot(newId(), carrier.id, rigOfCarrier(outing, carrier), intentId);
+      const shot: Shot = await computing.newShot(newId(), carrier, rigOfCarrier(outing, carrier), intentId);
       change((o) => ({ ...o, shots: [...o.shots, shot] }));
     } catch (error) {
       toast(`No shot was added: ${(error as Error).message}`);

@@ -1,11 +1,11 @@
-import { hertzWords, type SteadyReport } from '@strut-spot/core';
+import { hertzWords, type Findings } from '@strut-spot/core';
 
 const shown = (px: number) => (px < 0.05 ? '·' : px < 9.95 ? px.toFixed(1) : String(Math.round(px)));
 /** Rows that bring less than this in every figure are left out. */
 const LEAST_PX = 0.05;
 
 /** Who brings what, pixels rms; the squares of a column add up to its total. */
-export function ContributionsTable({ report }: { report: SteadyReport }) {
+export function ContributionsTable({ report }: { report: Findings['steady'] }) {
   const rows = report.contributions.filter((c) => Math.max(c.jump, c.jelly, c.blur) >= LEAST_PX);
   return (
     <table className="w-full text-[0.93rem]">

@@ -1,10 +1,9 @@
-import type { SteadyMend } from '@strut-spot/core';
+import type { ProvedMend } from '@strut-spot/core';
 import { Eye, Wrench } from 'lucide-react';
 import { useShot } from '../../state/useShot';
-import { useSpotChange } from '../../state/useSpotChange';
 
 interface MendListProps {
-  readonly mends: readonly SteadyMend[];
+  readonly mends: readonly ProvedMend[];
   readonly busy: boolean;
   /** The mend that is looked at beside the present picture. */
   readonly tried: string | null;
@@ -14,7 +13,6 @@ interface MendListProps {
 /** What would make it steadier, best for its cost first; each can be looked at before it is taken. */
 export function MendList({ mends, busy, tried, onTry }: MendListProps) {
   const { changeSetUp } = useShot();
-  const changeSpot = useSpotChange();
   if (busy) return <p className="caption py-1">Looking for what would help…</p>;
   if (mends.length === 0) return <p className="py-1">Nothing in the kit makes it much steadier.</p>;
   return (
@@ -22,14 +20,13 @@ export function MendList({ mends, busy, tried, onTry }: MendListProps) {
       {mends.map((mend) => (
         <li key={mend.id} className="flex items-start gap-1.5 border-b border-hair py-1 leading-tight">
           <div className="min-w-0 flex-1">
-            {mend.setUp || mend.spotId ? (
+            {mend.setUp ? (
               <button
                 type="button"
                 className="text-left font-[620] text-hivis-ink underline underline-offset-2"
                 onClick={() => {
                   onTry(null);
-                  if (mend.spotId) changeSpot(mend.spotId);
-                  else changeSetUp(mend.setUp!);
+                  if (mend.setUp) changeSetUp(mend.setUp);
                 }}
               >
                 <Wrench size={13} aria-hidden className="mr-1.5 inline" />
@@ -39,7 +36,8 @@ export function MendList({ mends, busy, tried, onTry }: MendListProps) {
               <span className="font-[620]">{mend.text}</span>
             )}
             <span className="block text-[0.86rem] text-ink-2">
-              takes {Math.round(mend.brings * 100)} % away; costs {mend.costs}
+              costs {mend.costs}
+              {mend.loses && `; but ${mend.loses}`}
             </span>
           </div>
           {mend.setUp && (

@@ -5,7 +5,7 @@ import {
   steadiedPx,
   type Picture,
   type PreviewMotion,
-  type SteadyReport,
+  type Findings,
 } from '@strut-spot/core';
 import { Pause, Play } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
@@ -36,7 +36,7 @@ function shaken(
   out: Uint32Array,
   width: number,
   height: number,
-  report: SteadyReport,
+  report: Findings['steady'],
   motion: PreviewMotion,
   startS: number,
 ): void {
@@ -86,7 +86,7 @@ const EDGE_OVER_RMS = 1.51;
 
 interface ShakePreviewProps {
   readonly picture: Picture | undefined;
-  readonly report: SteadyReport | undefined;
+  readonly report: Findings['steady'] | undefined;
   readonly caption: string;
 }
 

@@ -1,4 +1,4 @@
-import { DRAWN_TIGHT, exposureWords, FASTENINGS, kitWith, type Fastening, type SteadyReport } from '@strut-spot/core';
+import { DRAWN_TIGHT, exposureWords, FASTENINGS, kitWith, type Fastening, type Findings } from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { ModeFields } from '../../ui/ModeFields';
@@ -12,7 +12,7 @@ const FASTENING_WORDS: Readonly<Record<Fastening, string>> = {
 };
 
 /** Stabiliser, mode, grey glass, shutter and how hard the base is drawn: what is set against shaking. */
-export function ShutterFields({ report }: { report: SteadyReport | undefined }) {
+export function ShutterFields({ report }: { report: Findings['steady'] | undefined }) {
   const { shot, rig, changeSetUp, change } = useShot();
   const { setUp } = shot;
   const kit = kitWith(rig.ownKit);

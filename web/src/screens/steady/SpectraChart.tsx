@@ -1,4 +1,4 @@
-import { kitWith, SHAKE_BAND_HZ, type SteadyReport } from '@strut-spot/core';
+import { kitWith, SHAKE_BAND_HZ, type Findings } from '@strut-spot/core';
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
 import { useShot } from '../../state/useShot';
@@ -7,7 +7,15 @@ import { bandsAndMarks, paperOptions, points, sheetInk, type Band, type Mark } f
 type Shown = 'motion' | 'picture';
 
 /** Shaking over the frequency: what drives, what the spot and the camera do of it, or what the picture has. */
-export function SpectraChart({ report, shown, themeKey }: { report: SteadyReport; shown: Shown; themeKey: string }) {
+export function SpectraChart({
+  report,
+  shown,
+  themeKey,
+}: {
+  report: Findings['steady'];
+  shown: Shown;
+  themeKey: string;
+}) {
   const { shot, rig } = useShot();
   const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === shot.setUp.cameraId)!;
   const steadies = camera.stabilisers.find((s) => s.id === shot.setUp.stabiliserId)!.steadies;
@@ -85,7 +93,7 @@ export function SpectraChart({ report, shown, themeKey }: { report: SteadyReport
 }
 
 /** The chart in words. */
-function describe({ cause, modes, spectra }: SteadyReport, shown: Shown): string {
+function describe({ cause, modes, spectra }: Findings['steady'], shown: Shown): string {
   const lines = (spectra?.lines ?? []).map((l) => `${l.name} at ${l.frequencyHz.toFixed(1)} hertz`).join(', ');
   return `${shown === 'motion' ? 'Acceleration of source, spot and camera' : 'Jump, jelly and blur'} over frequency. Most at ${cause.frequencyHz.toFixed(1)} hertz. First swing at ${modes[0]!.frequencyHz.toFixed(1)} hertz.${lines ? ` Lines: ${lines}.` : ''}`;
 }

@@ -1,4 +1,4 @@
-import { causeWords, resolveRig, type Figure } from '@strut-spot/core';
+import { causeWords, foundBy, resolveRig, type Figure } from '@strut-spot/core';
 import { useState, useSyncExternalStore } from 'react';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
@@ -26,6 +26,8 @@ const CHARTS = [
 ] as const;
 type ChartId = (typeof CHARTS)[number][0];
 const FIGURES: readonly Figure[] = ['jump', 'jelly', 'blur'];
+/** This sheet asks for one check, with its densities. */
+const STEADY = { only: ['steady'], spectra: true } as const;
 const REST_MS = 500;
 /** Width of the moving picture, alone and beside another. */
 const PREVIEW_PX = { alone: 560, beside: 400 } as const;
@@ -51,14 +53,16 @@ export function SteadyScreen() {
   const [tried, setTried] = useState<string | null>(null);
   const themeKey = useThemeKey();
   const key = JSON.stringify(question);
-  const quick = useLatest(key, () => computing.steady(question, false));
+  const quick = useLatest(key, () => computing.report(question, STEADY));
   const rested = useRested(key, REST_MS);
-  const deep = useLatest(rested, async () => ({ key, report: await judging.steady(question, true) }));
+  const deep = useLatest(rested, async () => ({ key, report: await judging.advise(question, STEADY) }));
   const whole = deep.value?.key === key ? deep.value.report : null;
-  const report = whole ?? quick.value;
+  const present = whole ?? quick.value;
+  const report = present && foundBy(present, 'steady');
+  const verdict = present?.checks[0]?.verdict;
   const mend = whole?.mends.find((m) => m.id === tried && m.setUp);
   const other = useLatest(mend ? key + mend.id : null, () =>
-    computing.steady({ ...question, setUp: mend!.setUp! }, false),
+    computing.report({ ...question, setUp: mend!.setUp! }, STEADY),
   );
   const widthPx = mend ? PREVIEW_PX.beside : PREVIEW_PX.alone;
   const pictureOf = (setUp: typeof shot.setUp) =>
@@ -92,7 +96,11 @@ export function SteadyScreen() {
           <ShakePreview picture={picture.value} report={report} caption={mend ? 'Now' : 'As it would shake'} />
           {mend && (
             <div className="flex min-h-0 min-w-0 flex-1 border-l border-hair">
-              <ShakePreview picture={otherPicture.value} report={other.value} caption="With the mend" />
+              <ShakePreview
+                picture={otherPicture.value}
+                report={other.value && foundBy(other.value, 'steady')}
+                caption="With the mend"
+              />
             </div>
           )}
         </section>
@@ -132,7 +140,7 @@ export function SteadyScreen() {
             className="flex items-baseline justify-between border-b-2 border-ink text-[1.25rem] leading-tight font-[700]"
           >
             <span>Steady</span>
-            <span aria-live="polite">{report && <VerdictMark verdict={report.check.verdict} />}</span>
+            <span aria-live="polite">{verdict && <VerdictMark verdict={verdict} />}</span>
           </h2>
           {report && (
             <>
@@ -141,7 +149,7 @@ export function SteadyScreen() {
                   key={figure}
                   figure={figure}
                   px={report.px[figure]}
-                  range={whole?.ranges?.[figure] ?? null}
+                  range={report.ranges?.[figure] ?? null}
                 />
               ))}
               <p className="pt-1" data-testid="cause">

@@ -1,26 +1,40 @@
 import {
+  advisedReport,
   calibrate,
   dominantLines,
-  holdClear,
+  forceElevation,
+  foundBy,
   knownFrequencies,
   mountCurve,
   schoolsOf,
   shakeIn,
   shakeQuestionOf,
   shakeScene,
+  shotReport,
   speedSweep,
-  steadyReport,
   type ReadLog,
   type WhatIf,
   type ShotQuestion,
 } from '@strut-spot/core';
 
+/** Whether it stays on and in whose way it is, with what acts on it drawn. */
+export type HoldSheet = ReturnType<typeof rideChecks.holdClear>;
+
 /** How steady, how firm and how clear a set-up is. */
 export const rideChecks = {
-  steady: (question: ShotQuestion, deep: boolean) => steadyReport(question, { deep, spectra: true }),
-
-  holdClear: (question: ShotQuestion, deep: boolean) =>
-    holdClear(question, steadyReport(question, { deep: false }), { deep }),
+  /** Whether it stays on and in whose way it is, with what acts on it drawn. @param deep with distances, and mends that were tried */
+  holdClear(question: ShotQuestion, deep: boolean) {
+    const report = deep
+      ? advisedReport(question, { only: ['hold', 'clear'] })
+      : shotReport(question, { only: ['hold'] });
+    const hold = foundBy(report, 'hold');
+    return {
+      checks: report.checks,
+      hold,
+      clear: deep ? foundBy(report, 'clear') : null,
+      drawn: forceElevation(question.rig, question.setUp, question.actionStanceId, hold),
+    };
+  },
 
   steadySchools: (question: ShotQuestion) => schoolsOf(shakeQuestionOf(question)),
 

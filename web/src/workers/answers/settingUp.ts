@@ -11,14 +11,15 @@ import {
   resolveRig,
   standardCamera,
   placedSpots,
+  type OutingCarrier,
   type RigSpec,
   type SetUp,
 } from '@strut-spot/core';
 
 /** New shots and set-ups, and what fits where. */
 export const settingUp = {
-  newShot: (id: string, carrierId: string, rig: RigSpec, intentId: string) =>
-    newShot(id, carrierId, rig, intentOf(intentId)),
+  newShot: (id: string, carrier: Pick<OutingCarrier, 'id' | 'ride'>, rig: RigSpec, intentId: string) =>
+    newShot(id, carrier, rig, intentOf(intentId)),
 
   /** Scores of all spots for an intent, best first. */
   rank: (rig: RigSpec, intentId: string, actionStanceId: string) =>

@@ -1,16 +1,14 @@
 import { movingAgainst } from '../../../physics/clearance/movingAgainst';
 import type { CarrierScene } from '../../../posing/scene/carrierScene';
 import { seenIn, type Sightlines } from '../../../physics/framing/sightlines';
-import { closestPoint } from '../../../mathematics/geometry/closestPoint';
-import { invert, transformPoint } from '../../../mathematics/geometry/pose';
 import type { VisibilityCube } from '../../../physics/framing/visibilityCube';
-import { poseStrut } from '../../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import { isSoft } from '../../../physics/clearance/strikes';
 
 export interface NearestMoving {
   readonly partName: string;
   readonly distanceM: number;
   readonly stanceName: string;
+  readonly soft: boolean;
 }
 
 const moving = ({ setUpRig, ridden }: CarrierScene, partId: string): ReadonlySet<string> =>
@@ -21,21 +19,6 @@ const moving = ({ setUpRig, ridden }: CarrierScene, partId: string): ReadonlySet
   );
 
 const found = new WeakMap<Sightlines, { readonly near: NearestMoving | null }>();
-
-/** The same from every surface, seen or not, for a strut that is checked in full: no cubes are cast. */
-export function nearestMovingTo(scene: CarrierScene, resolved: ResolvedSetUp): NearestMoving | null {
-  const ids = moving(scene, resolved.placed.spot.partId);
-  let near: NearestMoving | null = null;
-  for (const { stance, rig } of scene.ridden) {
-    const lens = poseStrut(resolved, scene.setUpRig, rig).worldFromCamera.position;
-    for (const { id, name, mesh, worldFromPart } of rig.parts) {
-      if (!ids.has(id)) continue;
-      const found = closestPoint(mesh, transformPoint(invert(worldFromPart), lens), near?.distanceM ?? Infinity);
-      if (found) near = { partName: name, distanceM: found.distanceM, stanceName: stance.name };
-    }
-  }
-  return near;
-}
 
 /**
  * What of all that moves against the spot's part comes nearest to the lens, over the stances: the least distance in its visibility
@@ -51,8 +34,13 @@ export function nearestMoving(sightlines: Sightlines, partId: string): NearestMo
     const counts = Uint8Array.from(parts, (p) => Number(ids.has(p.id)));
     const at = nearestIn(cube, counts, near?.distanceM ?? Infinity);
     if (at >= 0) {
-      const { name } = parts[cube.part[at]!]!;
-      near = { partName: name, distanceM: cube.distanceM[at]!, stanceName: posed.stance.name };
+      const part = parts[cube.part[at]!]!;
+      near = {
+        partName: part.name,
+        distanceM: cube.distanceM[at]!,
+        stanceName: posed.stance.name,
+        soft: isSoft(part),
+      };
     }
   }
   found.set(sightlines, { near });

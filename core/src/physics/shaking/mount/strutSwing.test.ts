@@ -3,12 +3,16 @@ import { bikeRig, plainAt } from '../../../../testing/rigs';
 import { baseRefusal } from '../../../posing/strut/baseRefusal';
 import { resolveSetUp, type ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import type { LinkUse, SetUp } from '../../../words/setUp/setUp';
-import { strutSwing } from './strutSwing';
+import { poseRig } from '../../../posing/rig/poseRig';
+import { poseStrut } from '../../../posing/strut/kinematics';
+import { strutSwing as swingOf } from './strutSwing';
 
 const rig = bikeRig();
 const resolve = (over: Partial<SetUp> = {}): ResolvedSetUp =>
   resolveSetUp(rig, plainAt('handlebar', 0, { links: [], ...over }));
 const arm = (lengthM: number, linkId = 'long-arm'): LinkUse => ({ linkId, lengthM, bendDeg: 0, turnDeg: 0 });
+const standing = poseRig(rig, 'set-up');
+const strutSwing = (resolved: ResolvedSetUp) => swingOf(resolved, poseStrut(resolved, standing, standing));
 const swing = (over: Partial<SetUp> = {}) => strutSwing(resolve(over));
 
 describe('how a camera swings on its strut', () => {

@@ -1,8 +1,9 @@
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import { atHigh, atLow, usual, type Pick } from '../../../words/sourced/ends';
 import { USUAL_PICKS } from '../ends/picks';
-import { naturalFrequencyHz } from '../../../mathematics/spectra/transmissibility';
-import { chainPieces, chainSum } from './chain';
+import type { StrutPose } from '../../../posing/strut/kinematics';
+import { chainPieces } from './chain';
+import { mountModel, mountModes } from './mountModel';
 import { swingingMassKg } from './swingingMass';
 
 export interface Softness {
@@ -23,21 +24,19 @@ export interface StrutSwing {
 }
 
 /**
- * One mass (camera, joint, and what of the links swings with them) on the softness of surface, base, links and joints in a row.
+ * The slowest of the strut's own swings, as everything about shaking reckons with it, and what of the chain gives most.
  * Estimates: every stiffness comes from the kit with its range. Left out: slop, movement along the arm.
  */
-export function strutSwing(resolved: ResolvedSetUp): StrutSwing {
-  const at = (stiffness: Pick, mass: Pick) => {
-    const pieces = chainPieces(resolved, { ...USUAL_PICKS, stiffness });
-    const massKg = swingingMassKg(resolved, mass);
-    return { pieces, massKg, frequencyHz: naturalFrequencyHz(1 / chainSum(pieces).mPerN, massKg) };
-  };
-  const { pieces, massKg, frequencyHz } = at(usual, usual);
+export function strutSwing(resolved: ResolvedSetUp, pose: StrutPose): StrutSwing {
+  const slowestHz = (stiffness: Pick): number =>
+    mountModes(mountModel(resolved, pose, { ...USUAL_PICKS, stiffness }))[0]?.frequencyHz ?? Infinity;
   return {
-    frequencyHz,
-    massKg,
-    softness: pieces.map(({ name, mPerN }) => ({ name, mPerN })).sort((a, b) => b.mPerN - a.mPerN),
-    lowHz: at(atLow, atHigh).frequencyHz,
-    highHz: at(atHigh, atLow).frequencyHz,
+    frequencyHz: slowestHz(usual),
+    lowHz: slowestHz(atLow),
+    highHz: slowestHz(atHigh),
+    massKg: swingingMassKg(resolved),
+    softness: chainPieces(resolved, USUAL_PICKS)
+      .map(({ name, mPerN }) => ({ name, mPerN }))
+      .sort((a, b) => b.mPerN - a.mPerN),
   };
 }

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { BASES, CAMERAS, LINKS } from '../../../../catalog/index.generated';
 import { link, shakeAt } from '../../../../testing/shakes';
-import { steadyMends } from '../../../judging/advice/steadyMends';
+import { advisedReport } from '../../../judging/advice/advisedReport';
 import { schoolsOf } from '../../../judging/advice/schools';
 import { placedSpots } from '../../../posing/rig/spots';
 import { knownMachines, resolveRig } from '../../../posing/lookup/resolveRig';
@@ -57,7 +57,8 @@ describe('on a rough trail by mountain bike', () => {
   it('taking out the stand-off hook helps', () => {
     const onHook = shakeAt('mountain-bike', 'handlebar', { links: [link('stand-off-hook', 0.03)] }, rough);
     expect(trouble(onHook)).toBeGreaterThan(1.5 * trouble(shakeAt('mountain-bike', 'handlebar', {}, rough)));
-    expect(steadyMends(onHook).map((m) => m.id)).toContain('without-0');
+    const asked = { ...onHook, intentId: 'clear-ahead', horizonAt: null };
+    expect(advisedReport(asked, { only: ['steady'] }).mends.map((m) => m.id)).toContain('without-0');
   });
 
   it('a landing from a drop swings a long arm further than a short one', () => {

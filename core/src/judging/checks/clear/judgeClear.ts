@@ -2,11 +2,13 @@ import type { ClearReport } from '../../../physics/clearance/clearReport';
 import { HEARD_WITHIN_M } from '../../../physics/clearance/noticed';
 import type { Approach } from '../../../physics/clearance/strikes';
 import type { CarrierFamily } from '../../../words/carrier/machine';
-import { worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
+import { worseThan, worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
 
 /** Nearer than this it strikes; nearer than the second it may, as bodies give and figures are estimates. */
 export const STRIKES_M = 0.004;
 export const NEAR_M = 0.03;
+/** Below a millimetre nothing is measured. */
+const TOUCHES_M = 0.001;
 /** Higher than this over the head it catches branches that the head passes under. */
 export const ABOVE_HEAD_M = 0.04;
 const PAST_SIDES_M = 0.02;
@@ -16,12 +18,32 @@ export const SIGHT = { driver: { watch: 0.002, stop: 0.02 }, rider: { watch: 0.0
 /** Of one mirror, or of the instruments. Common practice: none of it for a driver or pilot. */
 const WATCHED = { driver: { watch: 0.02, stop: 0.1 }, rider: { watch: 0.1, stop: 1 } } as const;
 export const DRIVERS: readonly CarrierFamily[] = ['car', 'aircraft'];
-const NECK_MINUTES = 60;
+export const NECK_MINUTES = 60;
 
+/** Below a millimetre it touches. */
 const millimetres = (m: number): string => (Math.abs(m) < 0.0995 ? `${Math.round(m * 1000)} mm` : `${m.toFixed(2)} m`);
 
+/** Who drives or rides, and whether the camera sits on a body. */
+export interface ClearSituation {
+  readonly family: CarrierFamily;
+  readonly onBody: boolean;
+}
+
+/** Whether it is met softly: cloth and limbs that brush what a person wears are felt and lived with. */
+const brushes = (near: Pick<Approach, 'soft'>, { onBody }: ClearSituation): boolean => onBody && near.soft;
+
+/** What something that comes near is called: hard things that meet strike, soft ones on a body brush. */
+export const contactVerdict = (near: Pick<Approach, 'distanceM' | 'soft'>, situation: ClearSituation): Verdict =>
+  near.distanceM < STRIKES_M
+    ? brushes(near, situation)
+      ? 'watch'
+      : 'stop'
+    : near.distanceM < NEAR_M
+      ? 'watch'
+      : 'good';
+
 /** Does it strike, catch, hide or hang in somebody's way? */
-export function clearCheck(report: ClearReport, family: CarrierFamily): CheckResult {
+export function judgeClear(report: ClearReport, { family, onBody }: ClearSituation): CheckResult {
   const findings: Finding[] = [];
   const add = (
     id: string,
@@ -46,7 +68,9 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
     });
   const strike = (id: string, label: string, near: Approach, atWorst: Verdict) => {
     const { distanceM: d, partName, sweeping, stanceName } = near;
-    const verdict = d < STRIKES_M ? atWorst : d < NEAR_M ? 'watch' : 'good';
+    const met = contactVerdict(near, { family, onBody });
+    const verdict = met === 'stop' ? atWorst : met;
+    const meets = brushes(near, { family, onBody }) ? 'brushes' : d < TOUCHES_M ? 'touches' : 'strikes';
     const how = sweeping ? `as the ${sweeping.name} ${sweeping.verb}` : `in ${stanceName.toLowerCase()}`;
     add(
       id,
@@ -55,7 +79,7 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
       d,
       'm',
       [NEAR_M, null],
-      `${partName} ${d < STRIKES_M ? 'strikes camera or strut' : `comes within ${millimetres(d)} of camera or strut`} ${how}`,
+      `${partName} ${d < STRIKES_M ? `${meets} camera or strut` : `comes within ${millimetres(d)} of camera or strut`} ${how}`,
       verdict === 'good'
         ? null
         : sweeping?.own === 'legs'
@@ -63,7 +87,16 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
           : 'another place, a shorter strut or another turn of it',
     );
   };
-  const nearest = report.approaches.find((a) => !a.sweeping?.own);
+  // What matters most first: something hard a little farther off counts before cloth that brushes.
+  const nearest = report.approaches
+    .filter((a) => !a.sweeping?.own)
+    .reduce<Approach | undefined>(
+      (worst, a) =>
+        worst && !worseThan(contactVerdict(a, { family, onBody }), contactVerdict(worst, { family, onBody }))
+          ? worst
+          : a,
+      undefined,
+    );
   if (nearest) strike('strike', 'nearest that moves', nearest, 'stop');
   else add('strike', 'nearest that moves', 'good', 0.6, 'm', [NEAR_M, null], 'nothing that moves comes within 0.6 m');
   // A head can be held back where bars and sails can't.
@@ -89,18 +122,18 @@ export function clearCheck(report: ClearReport, family: CarrierFamily): CheckRes
     );
   }
   if (report.turning) {
-    const { partName, distanceM, neededM, tetherM } = report.turning;
+    const { partName, distanceM, neededM, tetherM, anchors } = report.turning;
     add(
       'tether',
       'tether beside what turns',
-      tetherM === null ? 'stop' : 'good',
+      distanceM < NEAR_M ? 'stop' : tetherM === null ? 'watch' : 'good',
       distanceM,
       'm',
       [neededM, null],
       tetherM === null
-        ? `the ${partName} turns ${millimetres(distanceM)} away: no tether is short enough, it would be wound up`
+        ? `the ${partName} turns ${millimetres(distanceM)} away: a loop would be wound up; ${anchors.length > 0 ? `a tie of 20 to 40 mm to the ${anchors[0]!}, or ` : ''}no tether and two fastenings that hold each by itself`
         : `the ${partName} turns ${millimetres(distanceM)} away: a tether of at most ${millimetres(tetherM)}`,
-      tetherM === null ? 'another place, away from what turns' : null,
+      tetherM === null ? 'two independent fastenings, or a place away from what turns' : null,
     );
   }
   // On water and in the air there are no branches.

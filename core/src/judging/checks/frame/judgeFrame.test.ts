@@ -6,11 +6,12 @@ import type { FrameMeasures } from '../../../physics/framing/measureFrame';
 import type { FrameShares } from '../../../words/shot/frameGroup';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
 import { rangeMargin, worstFirst, type Finding } from '../../../words/check/result';
-import { frameCheck, frameScore, measureWant } from './frameCheck';
+import { frameScore } from './frameScore';
+import { judgeFrame } from './judgeFrame';
+import { measureWant } from './wants';
 
 const real = frameSetUp(bikeRig(), plainAt('chest', 45), 'crouch', 16);
 const nothing: FrameShares = { way: 0, ground: 0, sky: 0, hands: 0, machine: 0, rider: 0, face: 0, subject: 0, own: 0 };
-const noMends = { solvedTiltDeg: null, betterSpots: {} };
 
 /** A framed set-up whose every riding stance shows the same. */
 function showing(measures: Partial<FrameMeasures> & { shares: FrameShares }): FramedSetUp {
@@ -48,8 +49,13 @@ const intent = (over: Partial<IntentDefinition> = {}): IntentDefinition => ({
   ...over,
 });
 
-function finding(framed: FramedSetUp, asked: IntentDefinition, id: string, mends = noMends as never): Finding {
-  const check = frameCheck(framed, asked, mends);
+function finding(
+  framed: FramedSetUp,
+  asked: IntentDefinition,
+  id: string,
+  solvedTiltDeg: number | null = null,
+): Finding {
+  const check = judgeFrame(framed, asked, solvedTiltDeg);
   if (check.verdict === "can't say") throw new Error(check.missing);
   return check.findings.find((f) => f.id === id)!;
 }
@@ -109,12 +115,12 @@ describe('a want for a share', () => {
 
 describe('the horizon', () => {
   const asked = intent({ wants: [], horizonBand: [0.2, 0.4] });
-  const at = (heightFraction: number, mends = noMends) =>
+  const at = (heightFraction: number, solvedTiltDeg: number | null = null) =>
     finding(
       showing({ shares: nothing, horizon: { heightFraction, rollDeg: 0, inPicture: true } }),
       asked,
       'horizon',
-      mends as never,
+      solvedTiltDeg,
     );
 
   it.each([
@@ -136,12 +142,12 @@ describe('the horizon', () => {
 
   it('names the tilt that mends it, unless it is there already', () => {
     const solvedTiltDeg = 45 + 31.2;
-    expect(at(-0.5, { solvedTiltDeg, betterSpots: {} } as never).mend).toEqual({
+    expect(at(-0.5, solvedTiltDeg).mend).toEqual({
       text: 'tilt up 31°',
       tiltDeg: solvedTiltDeg,
     });
-    expect(at(-0.5, { solvedTiltDeg: 45.2, betterSpots: {} } as never).mend).toBeNull();
-    expect(at(0.3, { solvedTiltDeg, betterSpots: {} } as never).mend).toBeNull();
+    expect(at(-0.5, 45.2).mend).toBeNull();
+    expect(at(0.3, solvedTiltDeg).mend).toBeNull();
   });
 });
 
@@ -168,14 +174,8 @@ describe('other findings', () => {
     expect(near.because).toMatch(/stem at 0.10 m/);
   });
 
-  it('a spot that shows what is missing is offered where no tilt helps', () => {
-    const betterSpots = { sky: { spotId: 'chin-bar', name: 'Chin bar', share: 0.31 } };
-    const poor = finding(showing({ shares: nothing }), intent(), 'sky', { solvedTiltDeg: null, betterSpots } as never);
-    expect(poor.mend).toEqual({ text: 'Chin bar shows 31 %', spotId: 'chin-bar' });
-  });
-
   it("can't say without an action stance", () => {
-    expect(frameCheck({ ...real, actionStanceId: 'flying' }, intent(), noMends)).toMatchObject({
+    expect(judgeFrame({ ...real, actionStanceId: 'flying' }, intent(), null)).toMatchObject({
       verdict: "can't say",
     });
   });

@@ -12,15 +12,14 @@ import {
   pxWords,
   type Figure,
 } from '../../../physics/shaking/figures/figures';
-import { worstFirst, type CheckResult, type Finding, type Mend } from '../../../words/check/result';
-import type { SteadyMend } from '../../advice/steadyMends';
+import { worstFirst, type CheckResult, type Finding } from '../../../words/check/result';
 
+/** What is judged; ranges are null while they are not computed. */
 export interface SteadyEvidence {
-  readonly shake: Shake;
+  readonly px: Readonly<Record<Figure, number>>;
+  readonly runsOut: Shake['runsOut'];
   readonly cause: ShakeCause;
-  /** Null while they are not computed yet. */
   readonly ranges: Readonly<Record<Figure, FigureRange>> | null;
-  readonly mends: readonly SteadyMend[];
   readonly landing: Landing | null;
 }
 
@@ -31,24 +30,16 @@ const LABELS: Readonly<Record<Figure, string>> = {
 };
 
 /** A landing that swings the picture further than this is seen. Estimate 20 to 80 px. */
-const LANDING_NOTICED_PX = 40;
+export const LANDING_NOTICED_PX = 40;
 
 /** How steady is the picture? Figures are pixels rms of a 1080-line picture; see docs/models.md, Steady. */
-export function steadyCheck({ shake, cause, ranges, mends, landing }: SteadyEvidence): CheckResult {
-  const best = mends.find((m) => m.setUp ?? m.spotId) ?? mends[0];
-  const mend: Mend | null = best
-    ? {
-        text: best.text,
-        ...(best.setUp ? { setUp: best.setUp } : {}),
-        ...(best.spotId ? { spotId: best.spotId } : {}),
-      }
-    : null;
-  const findings: Finding[] = FIGURES.map((figure) => figureFinding(figure, shake, cause, ranges?.[figure] ?? null));
-  const worst = findings.find((f) => f.id === cause.figure)!;
-  const withMend = findings.map((f) => (f === worst && f.verdict !== 'good' ? { ...f, mend } : f));
-  if (shake.runsOut) {
-    const { name, neededDeg, reachDeg } = shake.runsOut;
-    withMend.push({
+export function judgeSteady({ px, runsOut, cause, ranges, landing }: SteadyEvidence): CheckResult {
+  const findings: Finding[] = FIGURES.map((figure) =>
+    figureFinding(figure, px[figure], cause, ranges?.[figure] ?? null),
+  );
+  if (runsOut) {
+    const { name, neededDeg, reachDeg } = runsOut;
+    findings.push({
       id: 'reach',
       label: 'stabiliser’s reach',
       verdict: 'watch',
@@ -62,7 +53,7 @@ export function steadyCheck({ shake, cause, ranges, mends, landing }: SteadyEvid
   }
   if (landing) {
     const { peakG, swingPx, ringsS } = landing;
-    withMend.push({
+    findings.push({
       id: 'landing',
       label: 'landing',
       verdict: swingPx > LANDING_NOTICED_PX ? 'watch' : 'good',
@@ -74,11 +65,10 @@ export function steadyCheck({ shake, cause, ranges, mends, landing }: SteadyEvid
       mend: null,
     });
   }
-  return worstFirst('steady', withMend);
+  return worstFirst('steady', findings);
 }
 
-function figureFinding(figure: Figure, shake: Shake, cause: ShakeCause, range: FigureRange | null): Finding {
-  const px = shake[figure];
+function figureFinding(figure: Figure, px: number, cause: ShakeCause, range: FigureRange | null): Finding {
   const { noticed, spoilt } = FIGURE_SCALES[figure];
   const verdict = figureVerdict(figure, px);
   const between = range

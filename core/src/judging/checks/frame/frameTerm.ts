@@ -1,8 +1,9 @@
 import { slopeShown } from '../../../physics/framing/slopeShown';
 import type { PartGroup } from '../../../words/carrier/posedPart';
 import { clamp } from '../../../mathematics/units/angle';
-import type { SearchCheck } from '../searchCheck';
-import { frameScore } from './frameCheck';
+import type { SearchTerm } from '../../check/check';
+import { frameScore } from './frameScore';
+import { judgeFrame } from './judgeFrame';
 
 /** The speed feel, as a factor of what the eyes see, that counts as calm and as fast. Common practice, no source. */
 const CALM_FEEL = 0.6;
@@ -16,16 +17,19 @@ const SEAM_GROUPS: readonly PartGroup[] = ['hands', 'face', 'subject'];
 export const feelOnScale = (speedFeel: number): number =>
   clamp(Math.log(Math.max(speedFeel, 1e-6) / CALM_FEEL) / Math.log(FAST_FEEL / CALM_FEEL), 0, 1);
 
-/** The picture against what is asked, and how fast it feels; nothing is stopped by it. */
-export const frameSearch: SearchCheck = {
-  check: 'frame',
+/** The picture against what is asked, and how fast it feels. */
+export const frameTerm: SearchTerm = {
   cost: 'cheap',
-  judge({ framed, intent, sightlines: { scene } }) {
+  judge(scene) {
+    const { intent, carrier } = scene;
+    const framed = scene.framed();
     const picture = frameScore(framed, intent);
     const { weightedSpeedFeel: speedFeel } = framed;
     const missed = speedFeel === null || intent.feel === null ? null : Math.abs(intent.feel - feelOnScale(speedFeel));
+    const { verdict } = judgeFrame(framed, intent, null);
     return {
-      stop: null,
+      verdict: verdict === "can't say" ? 'good' : verdict,
+      rejection: null,
       terms: [
         { id: 'picture', value: picture, text: `shows ${Math.round(picture * 100)} % of what is asked` },
         {
@@ -39,7 +43,7 @@ export const frameSearch: SearchCheck = {
         speedFeel,
         slopeShown: slopeShown(
           framed.stances,
-          (stanceId) => scene.ridden.find((posed) => posed.stance.id === stanceId)?.rig.ground,
+          (stanceId) => carrier.ridden.find((posed) => posed.stance.id === stanceId)?.rig.ground,
         ),
         inSeam: (framed.stances.find((s) => s.stanceId === framed.actionStanceId)?.stitched ?? [])
           .filter(({ group, within }) => within >= SEAM_TAKES && SEAM_GROUPS.includes(group))

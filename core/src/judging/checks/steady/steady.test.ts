@@ -1,9 +1,10 @@
 import { link, shakeAt } from '../../../../testing/shakes';
-import { steadyReport } from '../../report/steadyReport';
+import { advisedReport } from '../../advice/advisedReport';
+import { foundBy, shotReport } from '../../report/shotReport';
+import { findingsOf } from '../../../words/check/result';
 import { offsetAt, previewMotion } from '../../../physics/shaking/whole/previewMotion';
 import { shakeOf } from '../../../physics/shaking/whole/shakeOf';
 import { FIGURE_SCALES, figureWord, unsteadiness } from '../../../physics/shaking/figures/figures';
-import { steadyMends } from '../../advice/steadyMends';
 
 const shaky = shakeAt(
   'buggy',
@@ -14,12 +15,14 @@ const shaky = shakeAt(
 const asked = { ...shaky, intentId: 'clear-ahead', horizonAt: null };
 
 describe('a camera on a hook and a long arm', () => {
-  const report = steadyReport(asked, { deep: true, spectra: true });
+  const advised = advisedReport(asked, { only: ['steady'], spectra: true });
+  const report = foundBy(advised, 'steady');
+  const [check] = advised.checks;
 
   it('is stopped, with the piece that swings, its frequency and its share', () => {
-    expect(report.check.verdict).toBe('stop');
+    expect(check!.verdict).toBe('stop');
     expect(report.cause.resonance).toMatch(/hook swings/);
-    const [worst] = 'findings' in report.check ? report.check.findings : [];
+    const [worst] = findingsOf(check!);
     expect(worst!.because).toMatch(
       /% of it from rooty trail, most at [\d.]+ Hz, where the 30 mm stand-off hook swings/,
     );
@@ -28,18 +31,18 @@ describe('a camera on a hook and a long arm', () => {
     expect(worst!.mend!.setUp!.links).toEqual([]);
   });
 
-  it('gets steadier by just what the mend says', () => {
-    const [best] = report.mends;
-    const after = shakeOf({ ...shaky, setUp: best!.setUp! }, { coarse: true });
-    expect(after.jump).toBeCloseTo(best!.after.jump, 9);
-    expect(unsteadiness(after)).toBeCloseTo((1 - best!.brings) * unsteadiness(best!.before), 9);
-    expect(steadyReport({ ...asked, setUp: best!.setUp! }, { deep: false }).check.verdict).not.toBe('stop');
+  it('gets steadier by every mend, and is stopped no more after the best', () => {
+    const [best] = advised.mends;
+    const was = unsteadiness(shakeOf(shaky, { coarse: true }));
+    for (const mend of advised.mends.filter((m) => m.setUp && !m.elsewhere))
+      expect(unsteadiness(shakeOf({ ...shaky, setUp: mend.setUp! }, { coarse: true }))).toBeLessThan(was);
+    expect(shotReport({ ...asked, setUp: best!.setUp! }, { only: ['steady'] }).checks[0]!.verdict).not.toBe('stop');
   });
 
-  it('every mend helps, two other places at most, and what is steady gets none', () => {
-    for (const mend of report.mends) expect(mend.brings).toBeGreaterThan(0.09);
-    expect(report.mends.filter((m) => m.spotId !== null).length).toBeLessThanOrEqual(2);
-    expect(steadyMends(shakeAt('beside-the-course', 'tripod'))).toEqual([]);
+  it('two other places at most are named, and what is steady gets no mend', () => {
+    expect(advised.mends.filter((m) => m.elsewhere).length).toBeLessThanOrEqual(2);
+    const still = { ...shakeAt('beside-the-course', 'tripod'), intentId: 'clear-ahead', horizonAt: null };
+    expect(advisedReport(still, { only: ['steady'] }).mends).toEqual([]);
   });
 
   it('shares of the sources add up to the whole, and the strut’s share is what a stiff one would lack', () => {

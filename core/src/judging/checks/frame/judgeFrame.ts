@@ -1,5 +1,5 @@
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
-import type { FrameMeasures, PartInFrame } from '../../../physics/framing/measureFrame';
+import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import {
   rangeMargin,
   worstFirst,
@@ -9,40 +9,15 @@ import {
   type Verdict,
 } from '../../../words/check/result';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
+import { cutParts, measureWant } from './wants';
 
 /** Below this part of a wanted least share (or above its inverse of a greatest) the shot is missed, not just poor. Estimate 0.4 to 0.6. */
-const MISSED = 0.5;
+export const MISSED = 0.5;
 /** The sky line this far outside its band, as a fraction of the picture's height, is still only worth a look. Estimate 0.05 to 0.12. */
-const BAND_TOLERANCE = 0.08;
+export const BAND_TOLERANCE = 0.08;
 /** The camera tilted sideways by more than this is noticed, and by more than the second is wrong. Common practice, no source. */
-const ROLL_NOTICED_DEG = 3;
-const ROLL_WRONG_DEG = 12;
-
-/** Whether a want names a part: as one that works, or by its id. */
-const names = ({ of }: Want, { id }: PartInFrame, working: readonly string[]): boolean =>
-  (of.working === true && working.includes(id)) || of.parts?.some((begins) => id.startsWith(begins)) === true;
-
-/** Whether a part that is seen counts for a want. */
-const counts = (want: Want, part: PartInFrame, working: readonly string[]): boolean =>
-  names(want, part, working) || (want.of.groups as readonly string[] | undefined)?.includes(part.group) === true;
-
-/** Share and height of a want's parts and groups in one stance. @param working ids of the machine's working parts */
-export function measureWant(
-  want: Want,
-  measures: FrameMeasures,
-  working: readonly string[],
-): { share: number; height: number | null } {
-  const groups = (want.of.groups ?? []).reduce((sum, group) => sum + measures.shares[group], 0);
-  const parts = measures.parts.filter((p) => counts(want, p, working));
-  const named = parts.filter((p) => names(want, p, working)).reduce((sum, p) => sum + p.share, 0);
-  const seen = parts.reduce((sum, p) => sum + p.share, 0);
-  const height = seen > 0 ? parts.reduce((sum, p) => sum + p.share * p.centroidV, 0) / seen : null;
-  return { share: groups + named, height };
-}
-
-/** Names of a want's parts that run out of the picture. */
-const cutParts = (want: Want, measures: FrameMeasures, working: readonly string[]): string[] =>
-  measures.parts.filter((p) => p.cut && counts(want, p, working)).map((p) => p.name);
+export const ROLL_NOTICED_DEG = 3;
+export const ROLL_WRONG_DEG = 12;
 
 const percent = (share: number): number => share * 100;
 
@@ -92,40 +67,24 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
 const percentText = (share: number): string =>
   `${share < 0.0995 && share > 0 ? (share * 100).toFixed(1) : Math.round(share * 100)} %`;
 
-/** What the frame check may be told beforehand, so that its mends can be named without searching anew. */
-export interface FrameMends {
-  /** Tilt read in the set-up stance that brings the sky line, or the part aimed at, where it is wanted; null where none does. */
-  readonly solvedTiltDeg: number | null;
-  /** A spot that shows a want, by want id. */
-  readonly betterSpots: Readonly<
-    Record<string, { readonly spotId: string; readonly name: string; readonly share: number }>
-  >;
-}
-
-const tiltMend = (framed: FramedSetUp, solvedTiltDeg: number | null): Mend | null => {
+const tiltMend = ({ setUp }: ResolvedSetUp, solvedTiltDeg: number | null): Mend | null => {
   if (solvedTiltDeg === null) return null;
-  const by = solvedTiltDeg - framed.resolved.setUp.angles.tiltDeg;
+  const by = solvedTiltDeg - setUp.angles.tiltDeg;
   if (Math.abs(by) < 0.5) return null;
   return { text: `tilt ${by > 0 ? 'up' : 'down'} ${Math.abs(by).toFixed(0)}°`, tiltDeg: solvedTiltDeg };
 };
 
 /** Does the picture show what the shot is for, over all stances? Pure; see docs/models.md, Frame. */
-export function frameCheck(framed: FramedSetUp, intent: IntentDefinition, mends: FrameMends): CheckResult {
+export function judgeFrame(framed: FramedSetUp, intent: IntentDefinition, solvedTiltDeg: number | null): CheckResult {
   const action = framed.stances.find((s) => s.stanceId === framed.actionStanceId);
   if (!action) return { check: 'frame', verdict: "can't say", missing: 'no action stance chosen' };
-  const mend = tiltMend(framed, mends.solvedTiltDeg);
+  const mend = tiltMend(framed.resolved, solvedTiltDeg);
   const findings: Finding[] = [];
   if (intent.horizonBand) findings.push(horizonFinding(framed, action, intent.horizonBand, mend));
   findings.push(rollFinding(action));
   for (const want of intent.wants) {
     const finding = wantFinding(want, framed);
-    if (finding.verdict === 'good') {
-      findings.push(finding);
-      continue;
-    }
-    const other = mends.betterSpots[want.id];
-    const words = other ? { text: `${other.name} shows ${percentText(other.share)}`, spotId: other.spotId } : null;
-    findings.push({ ...finding, mend: mend ?? words });
+    findings.push(finding.verdict === 'good' ? finding : { ...finding, mend });
   }
   const focus = focusFinding(framed, action);
   if (focus) findings.push(focus);
@@ -202,32 +161,6 @@ function focusFinding(framed: FramedSetUp, action: StanceFrame): Finding | null 
     because: `the nearest thing is the ${nearest.name} at ${nearest.distanceM.toFixed(2)} m; the lens is sharp from about ${closest.toFixed(2)} m (an estimate)`,
     mend: null,
   };
-}
-
-/**
- * 0 to 1 for the ranking of spots: weighted mean of how far each want is met, the sky line counting as the heaviest and a lean to the side against it, times
- * one half to one by the want that is met worst, so that one spoilt thing is not averaged away.
- */
-export function frameScore(framed: FramedSetUp, intent: IntentDefinition): number {
-  const action = framed.stances.find((s) => s.stanceId === framed.actionStanceId)!;
-  const ridden = framed.stances.reduce((sum, s) => sum + s.share, 0);
-  const points: { weight: number; met: number }[] = intent.wants.map((want) => {
-    const share =
-      framed.stances.reduce((sum, s) => sum + s.share * measureWant(want, s.measures, framed.working).share, 0) /
-      ridden;
-    const [low, high] = want.share;
-    const met = share < low ? share / low : share > high ? Math.max(0, 1 - (share - high) / Math.max(high, 0.05)) : 1;
-    return { weight: want.weight, met };
-  });
-  if (intent.horizonBand) {
-    const margin = rangeMargin(action.measures.horizon.heightFraction, intent.horizonBand);
-    points.push({ weight: 4, met: margin >= 0 ? 1 : Math.max(0, 1 + margin / 0.3) });
-  }
-  const leans = Math.abs(action.measures.horizon.rollDeg) - ROLL_NOTICED_DEG;
-  if (leans > 0) points.push({ weight: 3, met: Math.max(0, 1 - leans / (2 * ROLL_WRONG_DEG)) });
-  const total = points.reduce((sum, p) => sum + p.weight, 0);
-  const mean = points.reduce((sum, p) => sum + p.weight * p.met, 0) / total;
-  return mean * (0.5 + 0.5 * Math.min(...points.map((p) => p.met)));
 }
 
 /** A powered gimbal keeps the horizon while it has range; where it runs out the picture is dragged along. */

@@ -1,4 +1,4 @@
-import { frameScore, measureWant } from '../checks/frame/frameCheck';
+import { frameScore } from '../../judging/checks/frame/frameScore';
 import { heightsInBand } from '../../posing/aiming/wantedHorizon';
 import type { IntentDefinition } from '../../words/shot/intent';
 import { frameSetUp } from '../../physics/framing/frameSetUp';
@@ -56,24 +56,6 @@ export function rankSpots(
       return [{ spotId: spot.id, name: spot.name, setUp, horizonAt, framed, score: frameScore(framed, intent) }];
     })
     .sort((a, b) => b.score - a.score || a.spotId.localeCompare(b.spotId));
-}
-
-/** For each want, the spot whose frame meets it best; used to word mends. */
-export function bestSpotByWant(ranked: readonly RankedSpot[], intent: IntentDefinition) {
-  const best: Record<string, { spotId: string; name: string; share: number }> = {};
-  for (const want of intent.wants) {
-    for (const { spotId, name, framed } of ranked) {
-      const share = framed.stances.reduce(
-        (sum, s) => sum + s.share * measureWant(want, s.measures, framed.working).share,
-        0,
-      );
-      if (share >= want.share[0] && share <= want.share[1]) {
-        best[want.id] = { spotId, name, share };
-        break;
-      }
-    }
-  }
-  return best;
 }
 
 /** Modes of the camera that show something else, the chosen one first: two rates of one view count once. */

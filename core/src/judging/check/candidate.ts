@@ -1,10 +1,12 @@
 import type { CostClass } from '../../words/kit/cost';
 import type { SetUp } from '../../words/setUp/setUp';
+import type { CheckId, Verdict } from '../../words/check/result';
 import type { TermId } from '../../words/shot/ask';
 
 /** What one thing brings to a candidate's score. */
 export interface Term {
-  readonly id: TermId;
+  /** One of those that can be weighed, or a check's own. */
+  readonly id: TermId | (string & {});
   /** 0 = nothing, 1 = all that can be wished. */
   readonly value: number;
   /** The figure behind it in words, with its unit. */
@@ -26,6 +28,8 @@ export interface Candidate {
   readonly horizonAt: number | null;
   readonly terms: readonly Term[];
   readonly facts: CandidateFacts;
+  /** What each check calls it, by the check's id. */
+  readonly verdicts: Readonly<Record<CheckId, Verdict>>;
   /** Whether its picture was cast exactly, or looked up in the coarse pass. */
   readonly exact: boolean;
 }

@@ -1,0 +1,168 @@
+import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
+import { wantedHorizon } from '../../posing/aiming/wantedHorizon';
+import { placedSpots } from '../../posing/rig/spots';
+import { plainSetUp } from '../../posing/strut/plainSetUp';
+import { worseThan, type CheckId, type CheckResult, type Verdict } from '../../words/check/result';
+import type { SetUp } from '../../words/setUp/setUp';
+import type { Term } from '../check/candidate';
+import type { Attempt, Check } from '../check/check';
+import { CHECKS } from '../checks';
+import { shotScene, type ShotScene } from '../scene/shotScene';
+
+/** A change that was tried: it mends what it is for, breaks no other check, and keeps what the shot asks for. */
+export interface ProvedMend {
+  readonly id: string;
+  /** The check that it is for. */
+  readonly check: CheckId;
+  readonly text: string;
+  /** The set-up as it would be; null where the ride must change. */
+  readonly setUp: SetUp | null;
+  /** Another place than now. */
+  readonly elsewhere: boolean;
+  /** How much better the check's own figure gets: 1 = all that can be wished from nothing. */
+  readonly brings: number;
+  /** What goes down with it, in words; null where nothing does. */
+  readonly loses: string | null;
+  readonly costs: string;
+}
+
+/** Less than this is not worth naming, more than this of anything else is lost for it. */
+const WORTH_NAMING = 0.04;
+const LOST = 0.12;
+/** So many are proved by all checks, and so many are told. */
+const PROVED = 6;
+const TOLD = 6;
+const MOST_PLACES = 2;
+/** Columns of the pictures that attempts are compared by. */
+const COLUMNS = 32;
+
+interface Outcome {
+  readonly verdict: Verdict;
+  readonly value: number;
+  readonly terms: readonly Term[];
+}
+
+/** What changes would mend each check that is not good yet: tried one by one by that check, and the best of them by all. Best first. */
+export function mendsOf(
+  scene: ShotScene,
+  results: readonly CheckResult[],
+  checks: readonly Check[] = CHECKS,
+): readonly ProvedMend[] {
+  const lacking = results.filter(({ verdict }) => verdict === 'watch' || verdict === 'stop');
+  if (lacking.length === 0) return [];
+  const now = shotScene(scene.question, { columns: COLUMNS, coarse: true });
+  const before = new Map(checks.map((check) => [check.id, outcomeOf(check, now)]));
+  const places = placeAttempts(scene);
+  return lacking.flatMap((result) => {
+    const check = checks.find(({ id }) => id === result.check);
+    if (!check) return [];
+    const was = before.get(check.id)!;
+    const tried = [...check.mend(scene, result), ...places].flatMap((attempt) => {
+      const after = sceneAfter(scene, attempt);
+      if (!after) return [];
+      const is = outcomeOf(check, after);
+      const brings = is.value - was.value;
+      const better = worseThan(was.verdict, is.verdict) || (is.verdict === was.verdict && brings >= WORTH_NAMING);
+      return better
+        ? [{ attempt, after, is, brings, worth: worthOf(was, is, brings) / Math.sqrt(attempt.effort) }]
+        : [];
+    });
+    let elsewhere = 0;
+    return tried
+      .sort((a, b) => b.worth - a.worth || a.attempt.id.localeCompare(b.attempt.id))
+      .filter(({ attempt }) => !attempt.elsewhere || ++elsewhere <= PROVED)
+      .slice(0, 2 * PROVED)
+      .flatMap(({ attempt, after, brings }) => proved(check, checks, before, attempt, after, brings))
+      .filter(atMost(MOST_PLACES))
+      .slice(0, TOLD);
+  });
+}
+
+const atMost = (most: number) => {
+  let places = 0;
+  return ({ elsewhere }: ProvedMend) => !elsewhere || ++places <= most;
+};
+
+/** A better verdict counts before any figure. */
+const worthOf = (was: Outcome, is: Outcome, brings: number): number =>
+  brings + (worseThan(was.verdict, is.verdict) ? (was.verdict === 'stop' && is.verdict === 'good' ? 2 : 1) : 0);
+
+function outcomeOf(check: Check, scene: ShotScene): Outcome {
+  const { verdict, terms } = check.searchTerm.judge(scene);
+  return { verdict, terms, value: terms.length > 0 ? terms.reduce((sum, t) => sum + t.value, 0) / terms.length : 0 };
+}
+
+/** The attempt held against all other checks: nothing may get worse by a verdict, and the picture stays what was asked. */
+function proved(
+  check: Check,
+  checks: readonly Check[],
+  before: ReadonlyMap<CheckId, Outcome>,
+  attempt: Attempt,
+  after: ShotScene,
+  brings: number,
+): ProvedMend[] {
+  const lost: string[] = [];
+  for (const other of checks) {
+    if (other.id === check.id) continue;
+    const [was, is] = [before.get(other.id)!, outcomeOf(other, after)];
+    if (worseThan(is.verdict, was.verdict)) return [];
+    for (const term of is.terms) {
+      const had = was.terms.find((t) => t.id === term.id)?.value ?? 0;
+      if (term.value >= had - LOST) continue;
+      if (term.id === 'picture') return [];
+      lost.push(term.text);
+    }
+  }
+  const text = typeof attempt.text === 'string' ? attempt.text : attempt.text(after);
+  const gained = outcomeOf(check, after).terms[0];
+  return [
+    {
+      id: attempt.id,
+      check: check.id,
+      text: gained ? `${text}: ${gained.text}` : text,
+      setUp: attempt.ride ? null : after.question.setUp,
+      elsewhere: attempt.elsewhere ?? false,
+      brings,
+      loses: lost.length > 0 ? lost.join('; ') : null,
+      costs: attempt.costs,
+    },
+  ];
+}
+
+/** The shot as it would be; null where it cannot be built. */
+function sceneAfter({ question, ride }: ShotScene, attempt: Attempt): ShotScene | null {
+  try {
+    return shotScene(
+      { ...question, setUp: attempt.setUp ?? question.setUp, ride: { ...ride, ...attempt.ride } },
+      { columns: COLUMNS, coarse: true },
+    );
+  } catch (error) {
+    // An attempt that cannot be built is none; anything else is a fault.
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
+
+/** The same camera at every other place, as plainly as it goes there, aimed for what is asked. */
+function placeAttempts({ question, intent }: ShotScene): readonly Attempt[] {
+  const { rig, setUp, actionStanceId } = question;
+  const { cameraId, modeId, stabiliserId } = setUp;
+  const height = wantedHorizon(question)?.height ?? null;
+  return placedSpots(rig).flatMap(({ spot }): Attempt[] => {
+    if (spot.id === setUp.spotId) return [];
+    const plain = plainSetUp(rig, spot.id, { cameraId, modeId, stabiliserId });
+    const aimed = plain && aimedSetUp(rig, plain, intent, actionStanceId, height);
+    if (!aimed) return [];
+    const kept = setUp.ndStops === undefined ? aimed : { ...aimed, ndStops: setUp.ndStops };
+    return [
+      {
+        id: `spot-${spot.id}`,
+        text: `${spot.name} instead`,
+        setUp: kept,
+        elsewhere: true,
+        effort: 6,
+        costs: 'another place, another picture',
+      },
+    ];
+  });
+}

@@ -1,0 +1,178 @@
+import { invert, transformPoint } from '../../../mathematics/geometry/pose';
+import { clamp, toDeg } from '../../../mathematics/units/angle';
+import { levelEyes } from '../../../physics/clearance/sight';
+import { strikeInStances } from '../../../physics/clearance/strikes';
+import { turningNear } from '../../../physics/clearance/turningNear';
+import type { Sightlines } from '../../../physics/framing/sightlines';
+import { chainJoints, poseStrut } from '../../../posing/strut/kinematics';
+import { findingsOf, type Verdict, worseOf } from '../../../words/check/result';
+import type { Rejection } from '../../check/candidate';
+import type { Judged, SearchTerm } from '../../check/check';
+import type { ShotScene } from '../../scene/shotScene';
+import { clearFound } from './clearFound';
+import {
+  ABOVE_HEAD_M,
+  contactVerdict,
+  DRIVERS,
+  judgeClear,
+  NEAR_M,
+  SIGHT,
+  STRIKES_M,
+  type ClearSituation,
+} from './judgeClear';
+import { nearestMoving } from './nearestMoving';
+
+/** Solid angle of the middle of the field of view, 40° square. */
+const MIDDLE_SR = (40 * Math.PI) ** 2 / 180 ** 2;
+const MIDDLE_DEG = 20;
+
+export const clearSituation = ({ machine, zone }: ShotScene): ClearSituation => ({
+  family: machine.family,
+  onBody: zone !== null,
+});
+
+/** Whether something that moves comes at camera or strut, and whether the camera stands before the eyes. */
+export const clearTerm: SearchTerm = {
+  cost: 'cheap',
+  atPlace(scene) {
+    const { question, resolved, carrier } = scene;
+    const { setUpRig } = carrier;
+    const { worldFromSpot, worldFromBody } = poseStrut(resolved, setUpRig, setUpRig);
+    const points = [
+      ...chainJoints(resolved).map((joint) => transformPoint(worldFromSpot, joint)),
+      worldFromBody.position,
+    ];
+    const near = turningNear(question.rig, setUpRig, resolved.placed.spot.partId, points, NEAR_M);
+    return (
+      near && {
+        check: 'clear',
+        because: `the ${near.partName} turns ${Math.round(near.distanceM * 1000)} mm away and would meet camera or strut`,
+        mend: 'another place, away from what turns',
+      }
+    );
+  },
+  judge: (scene) => (scene.sightlines ? roughly(scene, scene.sightlines) : measured(scene)),
+};
+
+/** From the full report: every surface, every sweep. */
+function measured(scene: ShotScene): Judged {
+  const report = clearFound(scene);
+  const result = judgeClear(report, clearSituation(scene));
+  const verdict = result.verdict === "can't say" ? 'watch' : result.verdict;
+  const [worst] = findingsOf(result);
+  const near = report.approaches.find((a) => !a.sweeping?.own);
+  return {
+    verdict,
+    rejection: verdict === 'stop' ? { check: 'clear', because: worst!.because, mend: worst!.mend?.text ?? null } : null,
+    terms: [
+      clearing({
+        nearM: near?.distanceM ?? null,
+        nearName: near?.partName ?? '',
+        hidden: report.sight?.middleShare ?? 0,
+        aboveM: Math.max(0, (report.aboveHeadM ?? 0) - ABOVE_HEAD_M),
+        family: scene.machine.family,
+      }),
+    ],
+  };
+}
+
+/** From what is cast already, and the stances alone. */
+function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
+  const { resolved, pose, carrier, machine } = scene;
+  const situation = clearSituation(scene);
+  const reject = (because: string, mend: string): Judged => ({
+    verdict: 'stop',
+    rejection: { check: 'clear', because, mend },
+    terms: [],
+  });
+  const near = nearestMoving(sightlines, resolved.placed.spot.partId);
+  let verdict: Verdict = 'good';
+  if (near) {
+    // Seen from the lens: the body round it is met before.
+    const beside = { ...near, distanceM: near.distanceM - Math.min(...resolved.camera.bodyM) / 2 };
+    verdict = contactVerdict(beside, situation);
+    if (verdict === 'stop')
+      return reject(
+        `${near.partName} comes at the lens in ${near.stanceName.toLowerCase()}`,
+        'another place, or farther out',
+      );
+  }
+  const struck = strikeIn(scene);
+  if (struck?.rejection) return { verdict: 'stop', rejection: struck.rejection, terms: [] };
+  if (struck) verdict = worseOf(verdict, 'watch');
+  const action = carrier.ridden[0]!.rig;
+  let hidden = 0;
+  if (action.eyes) {
+    const at = transformPoint(invert(levelEyes(action.eyes, action.worldFromMachine)), pose.worldFromBody.position);
+    const away = Math.hypot(...at);
+    const [, height, width] = resolved.camera.bodyM;
+    const inMiddle =
+      at[0] > 0 &&
+      Math.abs(toDeg(Math.atan2(at[1], at[0]))) < MIDDLE_DEG &&
+      Math.abs(toDeg(Math.atan2(at[2], at[0]))) < MIDDLE_DEG;
+    hidden = inMiddle ? (height * width) / Math.max(away, 0.1) ** 2 / MIDDLE_SR : 0;
+  }
+  const bears = DRIVERS.includes(machine.family) ? SIGHT.driver : SIGHT.rider;
+  if (hidden > bears.stop)
+    return reject(
+      `it hides about ${Math.round(hidden * 100)} % of the middle of the field of view`,
+      'out of the middle of the field of view',
+    );
+  const top = Math.max(
+    ...action.parts.filter((p) => /^(head|helmet)/.test(p.id)).map((p) => p.worldFromPart.position[1]),
+  );
+  const aboveM = Number.isFinite(top) ? Math.max(0, pose.worldFromCamera.position[1] - top - 0.12 - ABOVE_HEAD_M) : 0;
+  if (hidden > bears.watch || aboveM > 0) verdict = worseOf(verdict, 'watch');
+  return {
+    verdict,
+    rejection: null,
+    terms: [
+      clearing({
+        nearM: near?.distanceM ?? null,
+        nearName: near?.partName ?? '',
+        hidden,
+        aboveM,
+        family: machine.family,
+      }),
+    ],
+  };
+}
+
+/** How free it stands: room round it, sight left free, height over the head. */
+function clearing(at: {
+  nearM: number | null;
+  nearName: string;
+  hidden: number;
+  aboveM: number;
+  family: ClearSituation['family'];
+}) {
+  const bears = DRIVERS.includes(at.family) ? SIGHT.driver : SIGHT.rider;
+  const room = at.nearM === null ? 1 : clamp((at.nearM - NEAR_M) / 0.15, 0, 1);
+  return {
+    id: 'clear',
+    value: 0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.aboveM / 0.5, 0, 1)),
+    text:
+      at.nearM === null
+        ? 'nothing that moves comes near'
+        : `${at.nearName} comes within ${Math.round(at.nearM * 100)} cm`,
+  } as const;
+}
+
+/** Whether the arm or the body, not the lens alone, is met in a stance; softly where no rejection comes with it. The full check finds it by itself. */
+function strikeIn(scene: ShotScene): { readonly rejection: Rejection | null } | null {
+  const { setUpRig, ridden } = scene.carrier;
+  const stances = ridden.map(({ stance, rig }) => ({ name: stance.name, rig }));
+  let soft: { rejection: null } | null = null;
+  for (const struck of strikeInStances(scene.resolved, setUpRig, stances, STRIKES_M)) {
+    if (contactVerdict(struck, clearSituation(scene)) !== 'stop') soft = { rejection: null };
+    else
+      return {
+        rejection: {
+          check: 'clear',
+          because: `${struck.partName} strikes camera or strut in ${struck.stanceName.toLowerCase()}`,
+          mend: 'another place, a shorter strut or another turn of it',
+        },
+      };
+  }
+  return soft;
+}

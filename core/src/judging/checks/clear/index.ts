@@ -1,0 +1,63 @@
+import type { ClearReport } from '../../../physics/clearance/clearReport';
+import type { Attempt, Check } from '../../check/check';
+import { shorterAttempts } from '../../check/linkAttempts';
+import type { ShotScene } from '../../scene/shotScene';
+import { clearFound } from './clearFound';
+import { clearSituation, clearTerm } from './clearTerm';
+import { ABOVE_HEAD_M, judgeClear, NEAR_M, NECK_MINUTES, SIGHT, STRIKES_M } from './judgeClear';
+
+const TURNS_DEG = [90, 180, 270] as const;
+
+/** Shorter, turned about its base, straight on it. */
+const clearAttempts = (scene: ShotScene): readonly Attempt[] => {
+  const { setUp } = scene.question;
+  return [
+    ...shorterAttempts(scene),
+    ...scene.resolved.links.flatMap(({ use, definition: { name } }, i): Attempt[] =>
+      use.bendDeg === 0
+        ? []
+        : TURNS_DEG.map((by) => ({
+            id: `turn-${i}-${by}`,
+            text: `turn the ${name.toLowerCase()} by ${by}°`,
+            setUp: {
+              ...setUp,
+              links: setUp.links.map((l, k) =>
+                k === i ? { ...l, turnDeg: ((use.turnDeg + by + 180) % 360) - 180 } : l,
+              ),
+            },
+            effort: 1.5,
+            costs: 'a minute with a screw',
+          })),
+    ),
+  ];
+};
+
+export const clear: Check<ClearReport> = {
+  id: 'clear',
+  name: 'Clear',
+  question: 'Does it strike, catch, hide or hang in somebody’s way?',
+  units: ['m', '%', 'min'],
+  limits: [
+    { what: 'nearer than this it strikes', value: STRIKES_M, unit: 'm', source: 'estimate' },
+    { what: 'nearer than this it may strike', value: NEAR_M, unit: 'm', source: 'estimate' },
+    { what: 'over the head, caught by branches', value: ABOVE_HEAD_M, unit: 'm', source: 'common practice' },
+    {
+      what: 'of the middle of a driver’s view hidden',
+      value: SIGHT.driver.watch * 100,
+      unit: '%',
+      source: 'common practice',
+    },
+    {
+      what: 'of the middle of a rider’s view hidden',
+      value: SIGHT.rider.watch * 100,
+      unit: '%',
+      source: 'common practice',
+    },
+    { what: 'that a neck bears it', value: NECK_MINUTES, unit: 'min', source: 'common practice' },
+  ],
+  waits: true,
+  report: clearFound,
+  judge: (found, scene) => judgeClear(found, clearSituation(scene)),
+  searchTerm: clearTerm,
+  mend: clearAttempts,
+};

@@ -1,0 +1,70 @@
+import { aimedSetUp } from '../../../posing/aiming/aimedSetUp';
+import { wantedHorizon, type WantedHorizon } from '../../../posing/aiming/wantedHorizon';
+import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
+import type { IntentDefinition } from '../../../words/shot/intent';
+import type { SetUp } from '../../../words/setUp/setUp';
+import type { Attempt, Check } from '../../check/check';
+import type { ShotScene } from '../../scene/shotScene';
+import { frameTerm } from './frameTerm';
+import { BAND_TOLERANCE, judgeFrame, MISSED, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
+
+/** What is seen in every stance, and the angles that would bring what is wanted. */
+export interface FrameReport extends Omit<FramedSetUp, 'resolved'> {
+  /** Where the sky line is wanted; null where it does not matter. */
+  readonly wanted: WantedHorizon | null;
+  /** Set-up angles solved for the intent in the action stance; null where no tilt gives it. */
+  readonly solved: SetUp['angles'] | null;
+  /** What a powered gimbal's lens keeps then; null without one. */
+  readonly solvedGimbalTiltDeg: number | null;
+}
+
+export const frame: Check<FrameReport> = {
+  id: 'frame',
+  name: 'Frame',
+  question: 'Does the picture show what the shot is for, in every stance?',
+  units: ['%', '°', 'm'],
+  limits: [
+    { what: 'of a wanted share, below it the shot is missed', value: MISSED * 100, unit: '%', source: 'estimate' },
+    { what: 'of the height, sky line outside its band', value: BAND_TOLERANCE * 100, unit: '%', source: 'estimate' },
+    { what: 'lean to the side that is noticed', value: ROLL_NOTICED_DEG, unit: '°', source: 'common practice' },
+    { what: 'lean to the side that is wrong', value: ROLL_WRONG_DEG, unit: '°', source: 'common practice' },
+  ],
+  report(scene) {
+    const { resolved, ...plain } = scene.framed();
+    void resolved;
+    const wanted = wantedHorizon(scene.question);
+    const aimed = aimedAgain(scene, wanted);
+    return {
+      ...plain,
+      wanted,
+      solved: aimed?.angles ?? null,
+      solvedGimbalTiltDeg: aimed?.gimbalTiltDeg ?? null,
+    };
+  },
+  judge: ({ solved }, scene) => judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null),
+  searchTerm: frameTerm,
+  mend(scene) {
+    const { setUp } = scene.question;
+    const tries: Attempt[] = [];
+    const aimed = aimedAgain(scene, wantedHorizon(scene.question));
+    if (aimed)
+      tries.push({ id: 'aim', text: 'aim it anew', setUp: { ...setUp, ...aimed }, effort: 1, costs: 'a turn' });
+    for (const mode of scene.resolved.camera.modes) {
+      if (mode.id === setUp.modeId) continue;
+      const changed = { ...setUp, modeId: mode.id };
+      const other = aimedFor(scene, changed, wantedHorizon(scene.question)) ?? changed;
+      tries.push({ id: `mode-${mode.id}`, text: `mode ${mode.name}`, setUp: other, effort: 1, costs: 'a setting' });
+    }
+    return tries;
+  },
+};
+
+const aimedFor = ({ question, intent }: ShotScene, setUp: SetUp, wanted: WantedHorizon | null): SetUp | null =>
+  aimedSetUp(question.rig, setUp, keepPan(intent, setUp), question.actionStanceId, wanted?.height ?? null);
+
+const aimedAgain = (scene: ShotScene, wanted: WantedHorizon | null): SetUp | null =>
+  aimedFor(scene, scene.question.setUp, wanted);
+
+/** A camera panned by hand keeps its pan when the tilt is solved for the sky line. */
+const keepPan = (intent: IntentDefinition, setUp: SetUp): IntentDefinition =>
+  intent.aim.kind === 'horizon' ? { ...intent, aim: { kind: 'horizon', panDeg: setUp.angles.panDeg } } : intent;

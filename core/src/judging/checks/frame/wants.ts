@@ -1,0 +1,28 @@
+import type { FrameMeasures, PartInFrame } from '../../../physics/framing/measureFrame';
+import type { Want } from '../../../words/shot/intent';
+
+/** Whether a want names a part: as one that works, or by its id. */
+const names = ({ of }: Want, { id }: PartInFrame, working: readonly string[]): boolean =>
+  (of.working === true && working.includes(id)) || of.parts?.some((begins) => id.startsWith(begins)) === true;
+
+/** Whether a part that is seen counts for a want. */
+const counts = (want: Want, part: PartInFrame, working: readonly string[]): boolean =>
+  names(want, part, working) || (want.of.groups as readonly string[] | undefined)?.includes(part.group) === true;
+
+/** Share and height of a want's parts and groups in one stance. @param working ids of the machine's working parts */
+export function measureWant(
+  want: Want,
+  measures: FrameMeasures,
+  working: readonly string[],
+): { share: number; height: number | null } {
+  const groups = (want.of.groups ?? []).reduce((sum, group) => sum + measures.shares[group], 0);
+  const parts = measures.parts.filter((p) => counts(want, p, working));
+  const named = parts.filter((p) => names(want, p, working)).reduce((sum, p) => sum + p.share, 0);
+  const seen = parts.reduce((sum, p) => sum + p.share, 0);
+  const height = seen > 0 ? parts.reduce((sum, p) => sum + p.share * p.centroidV, 0) / seen : null;
+  return { share: groups + named, height };
+}
+
+/** Names of a want's parts that run out of the picture. */
+export const cutParts = (want: Want, measures: FrameMeasures, working: readonly string[]): string[] =>
+  measures.parts.filter((p) => p.cut && counts(want, p, working)).map((p) => p.name);

@@ -1,0 +1,58 @@
+import { findingsOf } from '../../../words/check/result';
+import type { Rejection } from '../../check/candidate';
+import type { SearchTerm } from '../../check/check';
+import type { ShotScene } from '../../scene/shotScene';
+import { holdScene, thrownIn, type Thrown } from './holdScene';
+import { judgeHold, rulesFor } from './judgeHold';
+
+/** Shaken by this much at least, whatever the ground: a place is not given up for what it may not meet. m/s² rms; estimate. */
+const LEAST_THROWN: Thrown = { shakeRmsMS2: 2, landingG: 0 };
+
+/** Every interface at its worst moment, and rules that stop: what would come off is not taken. */
+export const holdTerm: SearchTerm = {
+  cost: 'dear',
+  atPlace: (scene) => held(scene, LEAST_THROWN).rejection,
+  judge(scene) {
+    const { rejection, verdict, weakest } = held(scene, thrownIn(scene));
+    return {
+      verdict,
+      rejection,
+      terms: [
+        {
+          id: 'holds',
+          value: Math.max(0, 1 - 1 / Math.max(weakest.margin, 1)),
+          text: `${weakest.name} bears ${weakest.margin >= 100 ? 'far more than' : `${weakest.margin.toFixed(1)} ×`} the worst load`,
+        },
+      ],
+    };
+  },
+};
+
+function held(scene: ShotScene, thrown: Thrown) {
+  const { hold, situation } = holdScene(scene, thrown);
+  const result = judgeHold(hold, situation);
+  const verdict = result.verdict === "can't say" ? ('watch' as const) : result.verdict;
+  return {
+    weakest: hold.weakest,
+    verdict,
+    rejection: verdict === 'stop' ? rejectionFor(scene, rulesFor(situation)[0], findingsOf(result)[0]?.label) : null,
+  };
+}
+
+function rejectionFor(
+  { resolved }: ShotScene,
+  rule: ReturnType<typeof rulesFor>[number] | undefined,
+  label = 'it',
+): Rejection {
+  if (rule?.kind === 'stop') return { check: 'hold', because: rule.text, mend: null };
+  return {
+    check: 'hold',
+    because: `${label} does not hold with ${armWords(resolved)}`,
+    mend: resolved.links.length > 0 ? 'a shorter arm, or another base' : 'a lighter camera, or another base',
+  };
+}
+
+const armWords = ({ links, camera }: ShotScene['resolved']): string =>
+  links.length > 0
+    ? `the ${links.map((l) => l.definition.name.toLowerCase()).join(' and ')} of ${Math.round(links.reduce((sum, l) => sum + l.use.lengthM, 0) * 100)} cm`
+    : `the ${camera.name.toLowerCase()} straight on it`;

@@ -1,0 +1,107 @@
+import type { HeldInterface, HoldReport } from '../../../physics/holding/holdReport';
+import { RULES } from '../../../../catalog/index.generated';
+import { worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
+import type { SurfaceMaterial } from '../../../words/carrier/surface';
+import type { RuleDefinition } from '../../../words/rule/rule';
+import { ruleApplies, type RuleSituation } from './ruleApplies';
+
+/** Twice the worst load is wanted; at the worst load itself it goes. Common practice. */
+export const WANTED_MARGIN = 2;
+/** Tipping moment on a cup that a canopy or a pane bears. Estimates 0.5 to 2 times. */
+export const LEVER_LIMIT_NM = { 'acrylic canopy': 1.2, glass: 6 } as const satisfies Partial<
+  Record<SurfaceMaterial, number>
+>;
+
+const leverLimitNm = (material: SurfaceMaterial): number | undefined =>
+  material === 'glass' || material === 'acrylic canopy' ? LEVER_LIMIT_NM[material] : undefined;
+
+/** Long enough for one run. Common practice: a minute at a time. */
+export const HAND_MINUTES = 1;
+const minutes = (value: number): string =>
+  value < 1 ? `${Math.max(5, Math.round(value * 12) * 5)} s` : `${Math.round(value)} min`;
+
+const verdictOf = (margin: number): Verdict => (margin >= WANTED_MARGIN ? 'good' : margin >= 1 ? 'watch' : 'stop');
+const figure = (value: number): string => (value < 9.95 ? value.toFixed(1) : String(Math.round(value)));
+
+/** Rules that count for a situation, stops first. */
+export const rulesFor = (situation: RuleSituation): readonly RuleDefinition[] =>
+  RULES.filter((rule) => ruleApplies(rule, situation)).sort(
+    (a, b) => Number(b.kind === 'stop') - Number(a.kind === 'stop'),
+  );
+
+/** Does it stay on? Every interface at its worst moment, what the lever does to the surface, and rules that stop. */
+export function judgeHold(report: HoldReport, situation: RuleSituation): CheckResult {
+  const findings: Finding[] = rulesFor(situation)
+    .filter((rule) => rule.kind === 'stop')
+    .map((rule) => ({
+      id: rule.id,
+      label: rule.text,
+      verdict: 'stop',
+      value: 0,
+      unit: '',
+      limit: [null, 0],
+      margin: 0,
+      because: `${rule.because}; ask ${rule.ask.join(', ')}`,
+      mend: null,
+    }));
+  if (report.refusal) {
+    findings.push({
+      id: 'fits',
+      label: 'base on this surface',
+      verdict: 'stop',
+      value: 0,
+      unit: '',
+      limit: [null, 0],
+      margin: 0,
+      because: report.refusal,
+      mend: null,
+    });
+  }
+  for (const face of report.interfaces) {
+    findings.push(interfaceFinding(face));
+  }
+  if (report.handMinutes !== null) {
+    findings.push({
+      id: 'hand',
+      label: 'hand that holds it',
+      verdict: report.handMinutes < HAND_MINUTES ? 'watch' : 'good',
+      value: report.handMinutes,
+      unit: 'min',
+      limit: [HAND_MINUTES, null],
+      margin: report.handMinutes - HAND_MINUTES,
+      because: `a wrist holds it out like this for about ${minutes(report.handMinutes)} (estimate): shorter, steeper or in both hands lasts longer`,
+      mend: null,
+    });
+  }
+  const lever = situation.baseKind === 'suction' ? leverLimitNm(situation.material) : undefined;
+  if (lever !== undefined) {
+    findings.push({
+      id: 'lever',
+      label: `lever on the ${situation.material}`,
+      verdict: verdictOf(lever / report.leverNm),
+      value: report.leverNm,
+      unit: 'N·m',
+      limit: [null, lever / WANTED_MARGIN],
+      margin: lever / WANTED_MARGIN - report.leverNm,
+      because: `the strut levers the surface with up to ${figure(report.leverNm)} N·m; more than about ${lever} N·m can crack it (estimate)`,
+      mend: null,
+    });
+  }
+  return worstFirst('hold', findings);
+}
+
+function interfaceFinding({ name, worst, margin, weakMargin }: HeldInterface): Finding {
+  const verdict = verdictOf(margin);
+  const weak = verdictOf(weakMargin) === verdict ? '' : `; at the weak end of its figures ${verdictOf(weakMargin)}`;
+  return {
+    id: `hold-${name}`,
+    label: name,
+    verdict,
+    value: worst.demand,
+    unit: worst.unit,
+    limit: [null, worst.limit / WANTED_MARGIN],
+    margin: worst.limit / WANTED_MARGIN - worst.demand,
+    because: `at worst ${figure(worst.demand)} ${worst.unit}; it ${worst.mode} at about ${figure(worst.limit)} ${worst.unit} (estimate), ${margin >= 100 ? 'far more than needed' : `${figure(margin)} times that`}; twice is wanted${weak}`,
+    mend: null,
+  };
+}

@@ -1,0 +1,69 @@
+import { FIGURE_SCALES } from '../../../physics/shaking/figures/figures';
+import { modeWords, mountModes } from '../../../physics/shaking/mount/mountModel';
+import type { ShakeSpectra } from '../../../physics/shaking/picture/shakeSpectra';
+import { shakeCause } from '../../../physics/shaking/whole/cause';
+import type { Shake } from '../../../physics/shaking/whole/shakeOf';
+import { shakeRanges } from '../../../physics/shaking/whole/shakeRange';
+import type { Check } from '../../check/check';
+import { shakeQuestionOf } from '../../scene/shotScene';
+import { judgeSteady, LANDING_NOTICED_PX, type SteadyEvidence } from './judgeSteady';
+import { steadyAttempts } from './steadyAttempts';
+import { steadyTerm } from './steadyTerm';
+
+/** How steady a shot is and why; plain data. */
+export interface SteadyReport
+  extends
+    SteadyEvidence,
+    Pick<
+      Shake,
+      'contributions' | 'ways' | 'totalPx' | 'stiffPx' | 'rollDeg' | 'accelerationMS2' | 'exposureS' | 'readoutS'
+    > {
+  readonly modes: readonly { readonly words: string; readonly frequencyHz: number; readonly dampingRatio: number }[];
+  /** Densities for charts and the moving preview; only when asked for. */
+  readonly spectra: ShakeSpectra | null;
+  /** How far a damper sags under the camera, metres; 0 without one. */
+  readonly sagM: number;
+}
+
+export const steady: Check<SteadyReport> = {
+  id: 'steady',
+  name: 'Steady',
+  question: 'How much does the picture jump, wobble and blur on this ground?',
+  units: ['px', '°'],
+  limits: [
+    { what: 'jump that spoils a shot', value: FIGURE_SCALES.jump.spoilt, unit: 'px', source: 'common practice' },
+    { what: 'jelly that spoils a shot', value: FIGURE_SCALES.jelly.spoilt, unit: 'px', source: 'common practice' },
+    { what: 'blur that spoils a shot', value: FIGURE_SCALES.blur.spoilt, unit: 'px', source: 'common practice' },
+    { what: 'swing at a landing that is seen', value: LANDING_NOTICED_PX, unit: 'px', source: 'estimate' },
+  ],
+  report(scene, { ranges, spectra }) {
+    const { scene: shaking, shake, landing } = scene.shaken();
+    const { jump, jelly, blur, contributions, ways, totalPx, stiffPx } = shake;
+    const { rollDeg, accelerationMS2, exposureS, readoutS, runsOut } = shake;
+    return {
+      px: { jump, jelly, blur },
+      ranges: ranges ? shakeRanges(shakeQuestionOf(scene.question)) : null,
+      cause: shakeCause(scene.question.rig, shaking, shake),
+      contributions,
+      modes: mountModes(shake.mount).map((mode) => ({
+        words: modeWords(shaking.resolved, mode),
+        frequencyHz: mode.frequencyHz,
+        dampingRatio: mode.dampingRatio,
+      })),
+      spectra: spectra ? shake.spectra : null,
+      ways,
+      sagM: shake.mount.sagM,
+      totalPx,
+      stiffPx,
+      rollDeg,
+      accelerationMS2,
+      exposureS,
+      readoutS,
+      runsOut,
+      landing,
+    };
+  },
+  judge: judgeSteady,
+  searchTerm: steadyTerm,
+  mend: steadyAttempts,
+};
