@@ -96,6 +96,7 @@ import rulesOpenCountry from './rules/open-country';
 import rulesOpenWater from './rules/open-water';
 import rulesPaint from './rules/paint';
 import rulesPole from './rules/pole';
+import rulesPoleInside from './rules/pole-inside';
 import rulesPrivateGround from './rules/private-ground';
 import rulesPublicRoad from './rules/public-road';
 import type { RuleDefinition } from '../src/words/rule/rule';
@@ -114,11 +115,122 @@ import intentsWhoFollows from './intents/who-follows';
 import intentsWholeCraft from './intents/whole-craft';
 import type { IntentDefinition } from '../src/words/shot/intent';
 
-export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
-export const CAMERAS: readonly CameraDefinition[] = [camerasCageCamera, camerasCompact, camerasCubeCamera, camerasPhone, camerasPocketGimbal, camerasThumbCamera, camerasTwoLens360];
-export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesMagneticRelease, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp];
-export const LINKS: readonly LinkDefinition[] = [linksDamperPlate, linksFeltPad, linksGooseNeck, linksLongArm, linksLongPole, linksMediumPole, linksRiser, linksShortArm, linksSoftGrommets, linksStandOffHook, linksStiffArm, linksStiffGrommets];
+export const CARRIERS: readonly CarrierDefinition[] = [
+  carriersBeachCatamaran,
+  carriersBesideTheCourse,
+  carriersBuggy,
+  carriersBuoyancyVest,
+  carriersCoupe,
+  carriersFourByFour,
+  carriersFullFaceHelmet,
+  carriersGlider,
+  carriersHalfShellHelmet,
+  carriersHeadStrap,
+  carriersKayak,
+  carriersLightAircraft,
+  carriersLongboard,
+  carriersMotorcycle,
+  carriersMountainBike,
+  carriersMultirotor,
+  carriersParamotor,
+  carriersPlainBody,
+  carriersPowerboat,
+  carriersRiderBody,
+  carriersRoadBike,
+  carriersSnowHelmet,
+  carriersSnowboard,
+  carriersStandUpBoard,
+  carriersSurfboard,
+];
+export const CAMERAS: readonly CameraDefinition[] = [
+  camerasCageCamera,
+  camerasCompact,
+  camerasCubeCamera,
+  camerasPhone,
+  camerasPocketGimbal,
+  camerasThumbCamera,
+  camerasTwoLens360,
+];
+export const BASES: readonly BaseDefinition[] = [
+  basesAdhesivePad,
+  basesBendableTripod,
+  basesBitePiece,
+  basesBoltedPlate,
+  basesBootPlate,
+  basesChestHarness,
+  basesCurvedAdhesivePad,
+  basesGroundPlate,
+  basesHandGrip,
+  basesHeadStrapPlate,
+  basesHookAndLoopTape,
+  basesInterlockingTape,
+  basesJawClamp,
+  basesLeverClamp,
+  basesLineClamp,
+  basesMagneticRelease,
+  basesScrewPlate,
+  basesSeatRailClamp,
+  basesStrapRoundBase,
+  basesSuctionDouble,
+  basesSuctionSingle,
+  basesSuctionTriple,
+  basesTubeClamp,
+];
+export const LINKS: readonly LinkDefinition[] = [
+  linksDamperPlate,
+  linksFeltPad,
+  linksGooseNeck,
+  linksLongArm,
+  linksLongPole,
+  linksMediumPole,
+  linksRiser,
+  linksShortArm,
+  linksSoftGrommets,
+  linksStandOffHook,
+  linksStiffArm,
+  linksStiffGrommets,
+];
 export const HEADS: readonly HeadDefinition[] = [headsBallJoint, headsFingerJoint, headsSwivelHead];
-export const GROUND_WORLDS: readonly GroundsOfWorld[] = [groundsAir, groundsRoad, groundsSnow, groundsTrail, groundsWater];
-export const RULES: readonly RuleDefinition[] = [rulesAfterRide, rulesAircraftCockpit, rulesAircraftOutside, rulesAircraftOutsideSuction, rulesAirfield, rulesBoatSheets, rulesCanopy, rulesCarDriver, rulesCarRoad, rulesCarbon, rulesEvent, rulesHelmet, rulesOpenCountry, rulesOpenWater, rulesPaint, rulesPole, rulesPrivateGround, rulesPublicRoad];
-export const INTENTS: readonly IntentDefinition[] = [intentsClearAhead, intentsFarSubject, intentsHandsAndTrail, intentsHandsAtWork, intentsLookBackAtTheFace, intentsLowAndFast, intentsMachineAtWork, intentsNightStreaks, intentsOverTheShoulder, intentsPassBy, intentsSteepSlope, intentsWhoFollows, intentsWholeCraft];
+export const GROUND_WORLDS: readonly GroundsOfWorld[] = [
+  groundsAir,
+  groundsRoad,
+  groundsSnow,
+  groundsTrail,
+  groundsWater,
+];
+export const RULES: readonly RuleDefinition[] = [
+  rulesAfterRide,
+  rulesAircraftCockpit,
+  rulesAircraftOutside,
+  rulesAircraftOutsideSuction,
+  rulesAirfield,
+  rulesBoatSheets,
+  rulesCanopy,
+  rulesCarDriver,
+  rulesCarRoad,
+  rulesCarbon,
+  rulesEvent,
+  rulesHelmet,
+  rulesOpenCountry,
+  rulesOpenWater,
+  rulesPaint,
+  rulesPole,
+  rulesPoleInside,
+  rulesPrivateGround,
+  rulesPublicRoad,
+];
+export const INTENTS: readonly IntentDefinition[] = [
+  intentsClearAhead,
+  intentsFarSubject,
+  intentsHandsAndTrail,
+  intentsHandsAtWork,
+  intentsLookBackAtTheFace,
+  intentsLowAndFast,
+  intentsMachineAtWork,
+  intentsNightStreaks,
+  intentsOverTheShoulder,
+  intentsPassBy,
+  intentsSteepSlope,
+  intentsWhoFollows,
+  intentsWholeCraft,
+];

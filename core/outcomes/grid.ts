@@ -1,84 +1,91 @@
+/** Every carrier × every kind of shot: where a new shot begins, and what Find puts first. */
 import { CARRIERS, INTENTS } from '../catalog/index.generated';
-import { exactCandidate } from '../src/deciding/search/exactCandidate';
 import { firstPlacement } from '../src/deciding/search/firstPlacement';
-import { rankCandidates, withVariety } from '../src/deciding/search/rankCandidates';
-import { searchSpot } from '../src/deciding/search/searchSpot';
-import { searchJobs } from '../src/deciding/search/searchQuestion';
-import { weightsOf } from '../src/deciding/search/weights';
-import { resolveRig } from '../src/posing/lookup/resolveRig';
-import { standardCamera } from '../src/posing/strut/plainSetUp';
 import { shotReport } from '../src/judging/report/shotReport';
-import { asking, pieces } from '../testing/asking';
+import { standardCamera } from '../src/posing/strut/plainSetUp';
+import type { IntentDefinition } from '../src/words/shot/intent';
+import { asking } from '../testing/asking';
+import { USUAL_BOX } from './kits';
+import { sheetOf, stopWords, type Sheet } from './sheet';
 
-const only = (process.argv[2] ?? '').split(',').filter(Boolean);
-const intents = (process.argv[3] ?? '').split(',').filter(Boolean);
-const kit = pieces({
-  cameras: ['cube-camera', 'thumb-camera', 'two-lens-360'],
-  links: ['short-arm', 'long-arm', 'medium-pole', 'felt-pad'],
-});
-const stopOf = (checks: readonly { check: string; verdict: string }[]) => checks.find((c) => c.verdict === 'stop');
-for (const machine of CARRIERS) {
-  if (machine.kind !== 'machine' || (only.length > 0 && !only.includes(machine.id))) continue;
-  for (const intent of INTENTS) {
-    if (intents.length > 0 && !intents.includes(intent.id)) continue;
-    const question = asking(machine.id, intent.id, { pieceIds: kit });
-    const [carrier] = question.carriers;
-    const t0 = performance.now();
-    const first = firstPlacement({
-      rig: carrier!.rig,
-      intent,
-      camera: standardCamera(),
-      actionStanceId: carrier!.actionStanceId,
-      ride: carrier!.ride,
-    });
-    const t1 = performance.now();
-    const firstStop =
-      first &&
-      stopOf(
-        shotReport({
-          rig: carrier!.rig,
+export interface Cell {
+  readonly machineId: string;
+  readonly intentId: string;
+  /** Where a new shot begins and what stops it; null where nothing shows anything of it. */
+  readonly first: { readonly words: string; readonly stop: string; readonly ms: number } | null;
+  readonly sheet: Sheet;
+}
+
+export function cellOf(machineId: string, intent: IntentDefinition): Cell {
+  const question = asking(machineId, intent.id as never, { pieceIds: USUAL_BOX });
+  const { rig, actionStanceId, ride } = question.carriers[0]!;
+  const began = performance.now();
+  const first = firstPlacement({ rig, intent, camera: standardCamera(), actionStanceId, ride });
+  const ms = performance.now() - began;
+  const stop = first
+    ? stopWords({
+        checks: shotReport({
+          rig,
           setUp: first.setUp,
           intentId: intent.id,
-          actionStanceId: carrier!.actionStanceId,
+          actionStanceId,
           horizonAt: first.horizonAt,
-          ride: carrier!.ride,
+          ride,
         }).checks,
+      } as never)
+    : '';
+  return {
+    machineId,
+    intentId: intent.id,
+    first: first && { words: `${first.spotId}, ${first.setUp.cameraId}, ${first.setUp.baseId}`, stop, ms },
+    sheet: sheetOf(question),
+  };
+}
+
+export const machines = (): readonly string[] => CARRIERS.filter((c) => c.kind === 'machine').map((c) => c.id);
+
+const line = (text: string) => process.stdout.write(`${text}\n`);
+
+export function runGrid(only: readonly string[], intents: readonly string[], wordy: boolean): void {
+  let [firstStops, findStops, nothing, cells] = [0, 0, 0, 0];
+  const offered = new Map<string, boolean>();
+  for (const machineId of machines()) {
+    if (only.length > 0 && !only.includes(machineId)) continue;
+    for (const intent of INTENTS) {
+      if (intents.length > 0 && !intents.includes(intent.id)) continue;
+      const { first, sheet } = cellOf(machineId, intent);
+      cells++;
+      const [best] = sheet.places;
+      if (first?.stop) firstStops++;
+      if (best?.stopped) findStops++;
+      if (!best) nothing++;
+      for (const { spotId } of sheet.spots) {
+        const open = sheet.places.some((p) => p.spotId === spotId && !p.stopped);
+        offered.set(`${machineId}/${spotId}`, (offered.get(`${machineId}/${spotId}`) ?? false) || open);
+      }
+      line(`${machineId} / ${intent.id}`);
+      line(
+        `   first: ${first ? `${first.words}${first.stop ? `  STOP ${first.stop}` : ''} (${Math.round(first.ms)} ms)` : 'none'}`,
       );
-    console.log(`${machine.id} / ${intent.id}`);
-    console.log(
-      `   first ${first ? `${first.spotId} ${first.setUp.cameraId} ${first.setUp.baseId} ${first.score.toFixed(2)}` : 'none'} ${firstStop ? 'STOP ' + firstStop.check + ': ' + (firstStop as any).findings[0].because : ''}   (${(t1 - t0).toFixed(0)} ms)`,
-    );
-    const results = searchJobs(question).map((job) => searchSpot(question, job));
-    const t2 = performance.now();
-    const weights = weightsOf(question.ask);
-    const ranked = rankCandidates(
-      results.flatMap((r) => r.candidates),
-      weights,
-    );
-    const seen = new Set<string>();
-    let n = 0;
-    for (const { candidate, score } of withVariety(ranked, 8)) {
-      if (n >= 5) break;
-      if (seen.has(candidate.spotId)) continue;
-      seen.add(candidate.spotId);
-      n++;
-      const exact = exactCandidate(question, candidate);
-      const stop = stopOf(exact.checks);
-      console.log(
-        `   ${n} ${score.toFixed(2)} ${candidate.spotId} ${candidate.setUp.cameraId}/${candidate.setUp.modeId}/${candidate.setUp.stabiliserId} ${candidate.setUp.baseId} ${candidate.setUp.links.map((l) => l.linkId).join('+')} | ${candidate.terms
-          .filter((t) => weights[t.id as never] > 0)
-          .map((t) => `${t.id} ${t.value.toFixed(2)}`)
-          .join(
-            ' ',
-          )} feel ${candidate.facts.speedFeel?.toFixed(1)} ${stop ? 'STOP ' + stop.check + ': ' + (stop as any).findings[0].because : ''}`,
-      );
+      for (const place of sheet.places.slice(0, 4)) {
+        const { candidate, score } = place;
+        const { setUp, facts } = candidate;
+        line(
+          `   ${score.toFixed(2)} ${place.spotId}: ${setUp.cameraId}/${setUp.modeId}/${setUp.stabiliserId}, ${[setUp.baseId, ...setUp.links.map((l) => l.linkId)].join(' + ')}${wordy ? ` | ${candidate.terms.map((t) => `${t.id} ${t.value.toFixed(2)}`).join(' ')} feel ${facts.speedFeel?.toFixed(1)}` : ''}${place.stopped ? `  STOP ${stopWords(place.exact)}` : ''}`,
+        );
+      }
+      const none = sheet.spots.filter((s) => s.candidates.length === 0);
+      if (none.length > 0 && wordy)
+        line(
+          `   nothing: ${none.map((s) => `${s.spotId} (${(s.rejections.find((r) => r.check !== 'fits') ?? s.rejections[0])?.because})`).join('; ')}`,
+        );
+      if (!best) line(`   nothing is kept: ${none[0]?.rejections[0]?.because}`);
     }
-    const none = results.filter((r) => r.candidates.length === 0);
-    if (none.length)
-      console.log(
-        `   not: ${none.map((r) => `${r.spotId} (${r.rejections[0]?.check}: ${r.rejections.find((x) => x.check !== 'fits')?.because ?? r.rejections[0]?.because})`).join('; ')}`,
-      );
-    console.log(`   (${(t2 - t1).toFixed(0)} ms)`);
-    void resolveRig;
   }
+  const never = [...offered].filter(([, open]) => !open).map(([id]) => id);
+  line('');
+  line(
+    `grid: ${cells} cells; first placement has a stop in ${firstStops}, the first of Find in ${findStops}, nothing is kept in ${nothing}`,
+  );
+  line(`never offered: ${never.length} of ${offered.size} spots: ${never.join(', ')}`);
 }

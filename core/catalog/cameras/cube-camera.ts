@@ -19,6 +19,7 @@ const camera: CameraDefinition = {
   weather: 'rain, spray and a dip to a few metres with all doors shut',
   port: 'in use only with the door off or a door with a hole',
   cost: 'a weekend',
+  standard: true,
   modes: [
     mode('wide', 'Wide 16:9', 'equidistant', 118, [112, 124], [3840, 2160], {
       fps: 60,

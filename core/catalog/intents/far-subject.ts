@@ -13,6 +13,7 @@ const intent: IntentDefinition = {
     { id: 'rider', label: 'own body', of: { groups: ['rider', 'hands', 'face'] }, share: [0, 0.15], weight: 2 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
+  needs: ['somebody else'],
   feel: null,
   seconds: 10,
 };

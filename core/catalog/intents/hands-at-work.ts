@@ -13,6 +13,7 @@ const intent: IntentDefinition = {
     { id: 'rider', label: 'own body', of: { groups: ['rider', 'face'] }, share: [0, 0.3], weight: 1 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
+  needs: ['somebody on board', 'something to steer by'],
   feel: 0.5,
   seconds: 6,
 };

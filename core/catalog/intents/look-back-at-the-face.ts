@@ -27,6 +27,7 @@ const intent: IntentDefinition = {
     },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
+  needs: ['somebody on board'],
   feel: null,
   seconds: 8,
 };

@@ -20,6 +20,8 @@ const intent: IntentDefinition = {
     { id: 'rider', label: 'own body and helmet', of: { groups: ['rider', 'face'] }, share: [0, 0.35], weight: 1 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
+  needs: ['somebody on board', 'something to steer by'],
+  fromBehind: true,
   feel: 0.3,
   seconds: 15,
 };

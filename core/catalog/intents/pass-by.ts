@@ -32,6 +32,7 @@ const intent: IntentDefinition = {
     },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
+  needs: ['somebody else'],
   feel: null,
   seconds: 12,
 };

@@ -20,6 +20,7 @@ const intent: IntentDefinition = {
     { id: 'rider', label: 'own body', of: { groups: ['rider', 'face'] }, share: [0, 0.12], weight: 2 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
+  needs: ['a way down'],
   feel: 0.6,
   seconds: 10,
 };

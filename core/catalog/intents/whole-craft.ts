@@ -13,6 +13,7 @@ const intent: IntentDefinition = {
       label: 'machine and rider',
       of: { groups: ['machine', 'rider', 'hands', 'face'] },
       share: [0.06, 0.5],
+      ends: 0.8,
       weight: 4,
     },
     { id: 'face', label: 'the face', of: { groups: ['face'] }, share: [0.0003, 0.2], weight: 2 },

@@ -4,7 +4,7 @@ import type { Mesh } from '../../src/mathematics/geometry/mesh';
 import { RIGHT, UP } from '../../src/mathematics/geometry/vec3';
 
 /** One station along a board, tail to nose: place, half width, height of the underside and thickness; metres. */
-export type BoardStation = readonly [x: number, half: number, bottom: number, thick: number];
+type BoardStation = readonly [x: number, half: number, bottom: number, thick: number];
 
 /** A board as a loft through its stations; `power` 2 = round rails, 5 = flat deck with tucked edges. */
 export const boardMesh = (stations: readonly BoardStation[], power: number): Mesh =>

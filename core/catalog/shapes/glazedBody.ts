@@ -2,7 +2,7 @@ import { shell } from '../../src/mathematics/geometry/build/shell';
 import type { Mesh } from '../../src/mathematics/geometry/mesh';
 import type { Vec3 } from '../../src/mathematics/geometry/vec3';
 
-export interface GlazedBody {
+interface GlazedBody {
   readonly columns: number;
   readonly rows: number;
   /** Outer skin at a grid corner; columns go round, rows along. */

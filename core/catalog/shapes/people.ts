@@ -18,7 +18,7 @@ export const standingHipM = (body: BodySegments): number =>
   (SEGMENT_FRACTIONS.hipHeight - 0.012) * body.statureM + 0.015;
 
 /** Hip joints over the seat that is sat on, metres: estimate 0.075 to 0.11. */
-export const SEATED_HIP_M = 0.09;
+const SEATED_HIP_M = 0.09;
 
 export const sole = (ball: Vec3, ahead: Vec3, up: Vec3 = UP): FootContact => ({ ball, ahead, up });
 export const grip = (centre: Vec3, outward: Vec3): HandContact => ({ kind: 'grip', centre, outward });

@@ -23,7 +23,7 @@ import { overlayLine, type SceneLine } from './overlayLines';
 import { pinScale, pinSprite, type SpotPin } from './pins';
 import { isDark, solid } from './solid';
 
-export interface StrutView {
+interface StrutView {
   readonly meshes: readonly DrawnMesh[];
   readonly worldFromCamera: Pose;
   /** Unit directions of the picture's corners in the camera frame, in order round it. */

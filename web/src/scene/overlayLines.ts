@@ -2,7 +2,7 @@ import { BufferGeometry, LineBasicMaterial, LineSegments, Vector3 } from 'three'
 import type { Inks } from './inks';
 
 /** What a line over the model tells of. */
-export type SceneLineKind = 'distance' | 'force' | 'sweep' | 'sight';
+type SceneLineKind = 'distance' | 'force' | 'sweep' | 'sight';
 
 export interface SceneLine {
   readonly kind: SceneLineKind;

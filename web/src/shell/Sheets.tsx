@@ -4,6 +4,7 @@ import { Suspense, type ReactNode } from 'react';
 import { NavLink, Outlet, useParams } from 'react-router';
 import { OutingProvider, useOuting } from '../state/OutingProvider';
 import { SettingsMenu } from './SettingsMenu';
+import { ShotVerdict } from './ShotVerdict';
 import { NotFound } from '../ui/Trouble';
 import { useQuiet } from '../state/useQuiet';
 
@@ -140,8 +141,9 @@ function OutingTitle() {
             <span className="caption text-[0.65rem]">
               Shot {outing.shots.indexOf(shot) + 1} of {outing.shots.length}
             </span>
-            <span className="max-w-56 truncate font-[600]">{shot.name}</span>
+            <span className="max-w-44 truncate font-[600]">{shot.name}</span>
           </div>
+          <ShotVerdict />
           <nav
             aria-label="Sheets of this shot"
             className="flex items-stretch max-sm:order-last max-sm:w-full max-sm:border-t max-sm:border-hair"
@@ -151,7 +153,7 @@ function OutingTitle() {
                 key={path}
                 to={`${base}/shot/${shot.id}${path}`}
                 end
-                className="label flex items-center border-r border-hair px-3.5 font-[600] whitespace-nowrap hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:flex-auto max-sm:justify-center max-sm:px-1"
+                className="label flex items-center border-r border-hair px-3 font-[600] whitespace-nowrap hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:flex-auto max-sm:justify-center max-sm:px-1"
               >
                 {name}
               </NavLink>

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 
-export interface Latest<Result> {
+interface Latest<Result> {
   readonly value: Result | undefined;
   readonly busy: boolean;
   readonly problem: string | null;

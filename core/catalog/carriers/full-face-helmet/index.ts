@@ -19,7 +19,12 @@ const spots: readonly Spot[] = [
     aim: { from: [0.165, -0.02, 0.001], toward: [0, 1, 0] },
     reference: AHEAD,
     look: AHEAD,
-    surface: { material: 'plastic', shape: 'curved', curvatureRadiusM: 0.2 },
+    surface: {
+      material: 'plastic',
+      shape: 'curved',
+      curvatureRadiusM: 0.2,
+      mustNot: [{ kind: 'bolt', because: 'a visor is not drilled: it must break away' }],
+    },
     cautions: [SHELL_CAUTION, 'Takes away some of the view upward: try it on before riding.'],
     note: 'hangs upside down, nothing to snag, lamp and beep are noticed',
   },

@@ -55,7 +55,7 @@ function shellPoint(column: number, row: number, inward: number): Vec3 {
   return [c * rho(length + ridge), r.y - (row < 4 ? inward * (1 - row / 6) : 0) + ridge * 0.5, s * rho(r.half)];
 }
 
-export interface HelmetMeshes {
+interface HelmetMeshes {
   readonly shell: Mesh;
   readonly visor: Mesh;
 }

@@ -12,7 +12,7 @@ export const COCKPIT = { fromX: -0.42, toX: 0.5, halfZ: 0.21, seat: [-0.2, -0.02
 /** Share of the half length, 0 amidships, 1 at an end. */
 const out = (x: number, long: number) => Math.min(1, Math.abs(x) / (long / 2));
 
-export const keelY = (x: number, long: number): number => -0.115 + 0.3 * out(x, long) ** 3.4;
+const keelY = (x: number, long: number): number => -0.115 + 0.3 * out(x, long) ** 3.4;
 /** Height of the deck's ridge; the bow stands higher than the stern. */
 export const deckY = (x: number, long: number): number => {
   const end = out(x, long);

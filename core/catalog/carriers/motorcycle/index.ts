@@ -252,13 +252,13 @@ export default machineFrom({
       },
       {
         id: 'swingarm',
-        name: 'Swing arm, left',
+        name: 'Swing arm, right',
         partId: 'swingarm',
-        aim: { from: add(mix(G.pivot, G.rearAxle, 0.5), [0, 0, -0.8]), toward: [0, 0, 1] },
+        aim: { from: add(mix(G.pivot, G.rearAxle, 0.5), [0, 0, 0.8]), toward: [0, 0, -1] },
         reference: UP,
         look: AHEAD,
         surface: { material: 'alloy', shape: 'flat', flatAreaM2: 0.004, wallM: 0.003 },
-        cautions: [HOT, 'Beside the chain: nothing loose.'],
+        cautions: [HOT, 'Beside the wheel: nothing loose.'],
         note: 'low, boot and ground streaming',
       },
     ];

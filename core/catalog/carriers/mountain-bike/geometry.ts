@@ -2,7 +2,7 @@ import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
 import { frameTriangle } from '../../shapes/bicycle/frameTriangle';
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { toRad } from '../../../src/mathematics/units/angle';
-import { add, addScaled, cross, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { add, addScaled, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 
 const practice = { kind: 'common practice' } as const;
 
@@ -176,5 +176,3 @@ export function gripAxis(g: BikeGeometry): { centre: Vec3; outward: Vec3 } {
   const outward = scale(line, 1 / size);
   return { centre: addScaled(tip, outward, -0.068), outward };
 }
-
-export const acrossSteer = (g: BikeGeometry): Vec3 => cross(g.steerAhead, g.steerUp);

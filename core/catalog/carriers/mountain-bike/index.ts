@@ -184,6 +184,7 @@ const machine: MachineDefinition = {
   family: 'bike',
   wearing: ['rider-body', 'full-face-helmet'],
   usualSpeedMps: 6.5,
+  standard: true,
   shake,
   working: ['frontTyre', 'frontRim', 'frontSpokes'],
   note: 'trail hardtail with suspension fork',

@@ -3,7 +3,10 @@ import { axle, HARD_SEAT, perMetres, shakeShares, stage } from '../../../src/pos
 import { estimated } from '../../../src/words/sourced/estimated';
 
 /** Hands hold the bar and damp it. */
-const FORK = stage('the fork (fore and aft)', [20, 14, 28], [0.15, 0.08, 0.25], [1, 0.5, 2]);
+const FORK = {
+  ...stage('the fork (fore and aft)', [20, 14, 28], [0.15, 0.08, 0.25], [1, 0.5, 2]),
+  gives: 'along',
+} as const;
 
 /** A hardtail: the frame stands on the fork in front and moves with the wheel behind. Estimates. */
 export const shake: MachineShake = {
@@ -20,7 +23,7 @@ export const shake: MachineShake = {
     // Whatever is fixed to the front of the frame rides on the fork's fore-and-aft spring.
     headTube: [FORK],
     stem: [FORK],
-    bar: [FORK, stage('the handlebar', [32, 22, 45], [0.2, 0.1, 0.35], [1.5, 0.7, 3])],
+    bar: [FORK, stage('the handlebar', [32, 22, 45], [0.3, 0.15, 0.45], [1.5, 0.7, 3])],
     saddleRails: [stage('the saddle', [22, 15, 35], [0.1, 0.05, 0.2], [2, 1, 4])],
   },
   rider: { feetXM: 0.1, seatXM: -0.25, seatedIn: ['seated', 'set-up'], seat: HARD_SEAT, effort: 'working' },

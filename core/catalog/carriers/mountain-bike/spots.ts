@@ -8,9 +8,9 @@ const STEERED = 'Turns with the bars: the picture swings, and cables can cross i
 const WHEEL = 'Tether shorter than the way to the spokes.';
 
 export function spots(g: BikeGeometry, radius: { headTube: number; bar: number }): readonly Spot[] {
-  const underStem = mix(g.stemBase, g.barCentre, 0.55);
+  const underStem = mix(g.stemBase, g.barCentre, 0.95);
   const onBar = mix(barPath(g)[4]!, barPath(g)[5]!, 0.25);
-  const headMiddle = mix(g.headTubeBottom, g.headTubeTop, 0.5);
+  const headMiddle = mix(g.headTubeBottom, g.headTubeTop, 0.3);
   return [
     {
       id: 'under-stem',
@@ -53,7 +53,7 @@ export function spots(g: BikeGeometry, radius: { headTube: number; bar: number }
       id: 'under-saddle',
       name: 'Under the saddle, facing back',
       partId: 'saddleRails',
-      aim: { from: add(g.saddleTop, [-0.06, -0.2, 0.022]), toward: [0, 1, 0] },
+      aim: { from: add(g.saddleTop, [-0.1, -0.2, 0.022]), toward: [0, 1, 0] },
       reference: [-1, 0, 0],
       look: [-1, 0, 0],
       surface: { material: 'rail', shape: 'rail', tubeDiameterM: 0.007 },

@@ -3,7 +3,10 @@ import { axle, HARD_SEAT, perMetres, shakeShares, stage } from '../../../src/pos
 import { estimated } from '../../../src/words/sourced/estimated';
 
 /** Hands hold the bar and damp it. */
-const FORK = stage('the fork (fore and aft)', [26, 18, 36], [0.12, 0.06, 0.2], [1, 0.5, 2]);
+const FORK = {
+  ...stage('the fork (fore and aft)', [26, 18, 36], [0.12, 0.06, 0.2], [1, 0.5, 2]),
+  gives: 'along',
+} as const;
 
 /** No springs but tyres, arms and legs: the frame moves with its wheels. Estimates. */
 export const shake: MachineShake = {
@@ -20,7 +23,7 @@ export const shake: MachineShake = {
     // Whatever is fixed to the front of the frame rides on the fork's fore-and-aft spring.
     headTube: [FORK],
     stem: [FORK],
-    bar: [FORK, stage('the handlebar', [36, 24, 50], [0.2, 0.1, 0.35], [1.5, 0.7, 3])],
+    bar: [FORK, stage('the handlebar', [36, 24, 50], [0.3, 0.15, 0.45], [1.5, 0.7, 3])],
     saddleRails: [stage('the saddle', [24, 16, 38], [0.1, 0.05, 0.2], [2, 1, 4])],
     rearTriangle: [stage('the seat stay', [60, 40, 90], [0.03, 0.015, 0.06], [2, 1, 4])],
   },

@@ -15,6 +15,7 @@ const base: BaseDefinition = {
   massKg: { value: 0.045, source: { kind: 'estimate', low: 0.03, high: 0.06 } },
   stiffnessNmRad: { value: 6, source: { kind: 'estimate', low: 3, high: 15 } },
   grip: { kind: 'hand', forceN: { value: 60, source: { kind: 'estimate', low: 30, high: 120 } }, widthM: 0.04 },
+  forMinutes: true,
   cost: 'a meal',
   mesh: () =>
     mergeMeshes([

@@ -17,6 +17,7 @@ const base: BaseDefinition = {
       glass: 'glass is not drilled',
       'acrylic canopy': 'acrylic is not drilled',
       fabric: 'needs solid structure',
+      'foam core': 'foam does not hold a bolt, and lets water in',
     },
   },
   heightM: { value: 0.028, source: { kind: 'estimate', low: 0.02, high: 0.04 } },

@@ -2,7 +2,7 @@ import { addScaled, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import { toRad } from '../../../src/mathematics/units/angle';
 
 /** What a frame and its fork are laid out by, metres and degrees. */
-export interface FrameFigures {
+interface FrameFigures {
   readonly wheelRadiusM: number;
   readonly wheelbaseM: number;
   readonly chainstayM: number;

@@ -42,7 +42,24 @@ export const OUTING_MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>
       : old.shots,
     version: 4,
   }),
+  // 4 → 5: what a strut weighs is called mass in an ask, since light is a check.
+  4: (old) => ({
+    ...old,
+    shots: Array.isArray(old.shots)
+      ? old.shots.map((shot: Stored) => ({ ...shot, ...massForLight(shot.ask) }))
+      : old.shots,
+    version: 5,
+  }),
 };
+
+/** An ask's weight of lightness by its present name; nothing for what is no ask. */
+function massForLight(ask: unknown): Stored {
+  if (typeof ask !== 'object' || ask === null) return {};
+  const { weights } = ask as { weights?: unknown };
+  if (typeof weights !== 'object' || weights === null || !('light' in weights)) return {};
+  const { light, ...rest } = weights;
+  return { ask: { ...ask, weights: { ...rest, mass: light } } };
+}
 
 /** Of a machine of the catalogue or the user's own; of one that is not known (any more), a quiet road. */
 function usualRideOf(machineId: string): RideConditions {

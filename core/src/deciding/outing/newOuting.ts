@@ -1,19 +1,22 @@
 import { usualRide } from '../../posing/lookup/grounds';
 import type { RigSpec } from '../../words/rig/rigSpec';
-import { resolveRig } from '../../posing/lookup/resolveRig';
+import { pieceOf } from '../../posing/lookup/kit';
+import { knownMachines, resolveRig } from '../../posing/lookup/resolveRig';
+import type { MachineDefinition } from '../../words/carrier/machine';
 import type { IntentDefinition } from '../../words/shot/intent';
+import { notOnThis } from '../../posing/aiming/notOnThis';
+import { carrierScene } from '../../posing/scene/carrierScene';
 import { firstPlacement } from '../search/firstPlacement';
 import { standardCamera } from '../../posing/strut/plainSetUp';
 import { NO_OWN_KIT } from '../../words/kit/ownKit';
 import { OUTING_FORMAT, OUTING_VERSION, type Outing, type OutingCarrier, type Shot } from './outing';
 
-/** The rig a new outing starts with. Stature of an adult between the European means for women and men: estimate 1.6 to 1.85 m. */
-export const standardRig = (): RigSpec => ({
-  machineId: 'mountain-bike',
-  fit: {},
-  wornIds: ['rider-body', 'full-face-helmet'],
-  statureM: 1.75,
-});
+/** Stature of an adult between the European means for women and men: estimate 1.6 to 1.85 m. */
+const STATURE_M = 1.75;
+
+/** What a new outing begins with. */
+const standardMachine = (): MachineDefinition =>
+  pieceOf(knownMachines(), 'standard machine', (machine) => machine.standard === true);
 
 /** @param now ISO 8601 */
 export const newOuting = (id: string, now: string): Outing => ({
@@ -26,7 +29,7 @@ export const newOuting = (id: string, now: string): Outing => ({
   startsAt: '09:00',
   riderName: '',
   note: '',
-  carriers: [{ id: 'carrier', rig: standardRig(), ride: usualRide(resolveRig(standardRig()).machine), spotLogs: [] }],
+  carriers: [newCarrier('carrier', standardMachine().id, STATURE_M)],
   ownKit: NO_OWN_KIT,
   shots: [],
   createdAt: now,
@@ -47,7 +50,7 @@ export const newCarrier = (id: string, machineId: string, statureM: number): Out
       wornIds: machine.wearing,
       // Somebody has to pass a camera that stays.
       ...(passing
-        ? { subject: { machineId: 'mountain-bike', distanceM: 4, bearingDeg: 0, headingDeg: 90, aboveM: 0 } }
+        ? { subject: { machineId: standardMachine().id, distanceM: 4, bearingDeg: 0, headingDeg: 90, aboveM: 0 } }
         : {}),
     },
   };
@@ -62,7 +65,10 @@ export function newShot(
 ): Shot {
   const { actionStanceId } = resolveRig(rig).machine;
   const best = firstPlacement({ rig, intent, camera: standardCamera(), actionStanceId, ride });
-  if (!best) throw new RangeError(`no spot of this carrier shows what "${intent.name}" asks for`);
+  if (!best) {
+    const never = notOnThis(intent, resolveRig(rig).machine, carrierScene(rig, actionStanceId));
+    throw new RangeError(`"${intent.name}": ${never ?? 'no spot of this carrier shows what it asks for'}`);
+  }
   return {
     id,
     name: intent.name,

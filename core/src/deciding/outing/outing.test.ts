@@ -71,7 +71,7 @@ describe('an outing as a file', () => {
     ['cut off', serialiseOuting(outing).slice(0, 300), /not whole JSON.*export it again/],
     ['a list', '[]', /holds no document/],
     ['foreign', '{"format":"somebody/else","version":1}', /format is "somebody\/else", wanted "strut-spot\/outing"/],
-    ['newer', changed((o) => (o.version = 99)), /version 99, newer than this program reads \(4\)/],
+    ['newer', changed((o) => (o.version = 99)), /version 99, newer than this program reads \(5\)/],
     ['too long a name', changed((o) => (o.name = 'x'.repeat(500))), /name is longer than 120/],
     [
       'an impossible tilt',
@@ -131,6 +131,12 @@ describe('migrations', () => {
     expect(parsed.value.shots[0]!.horizonAt).toBeNull();
     // The speed of the outing became the first carrier's, on its usual ground.
     expect(parsed.value.carriers[0]!.ride).toMatchObject({ speedMps: 6, groundId: 'rooty-trail' });
+  });
+
+  it('an ask stored by version 4 keeps its weights, lightness by its present name', () => {
+    const ask = { intentId: 'clear-ahead', weights: { light: 7, steady: 2 } };
+    const migrated = migrateOuting({ version: 4, shots: [{ id: 's', ask }, { id: 't' }] });
+    expect(migrated.shots).toEqual([{ id: 's', ask: { ...ask, weights: { mass: 7, steady: 2 } } }, { id: 't' }]);
   });
 
   it('a present document is left alone', () => {

@@ -7,7 +7,7 @@ import type { SetUp } from '../../words/setUp/setUp';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; see migrations.ts. */
-export const OUTING_VERSION = 4;
+export const OUTING_VERSION = 5;
 
 /** What a test clip said, kept with the shot. Heights and widths are fractions of the picture. */
 export interface ClipRecord {
@@ -35,7 +35,7 @@ export interface LogEntry {
 }
 
 /** A pull with a hand scale before the ride. */
-export interface PullTest {
+interface PullTest {
   readonly at: string;
   readonly newton: number;
   readonly held: boolean;

@@ -113,7 +113,7 @@ const ownSpot = object({
 
 const ownId = () => id().matches(/^own-/, '${path} must begin with "own-"');
 
-export const ownKitSchema = object({
+const ownKitSchema = object({
   cameras: list(OUTING_LIMITS.ownKit).of(
     object({
       id: ownId(),

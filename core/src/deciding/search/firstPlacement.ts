@@ -4,7 +4,7 @@ import type { RideConditions } from '../../words/ride/rideConditions';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { IntentDefinition } from '../../words/shot/intent';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
-import { kitWith } from '../../posing/lookup/kit';
+import { kitWith, steppedHead } from '../../posing/lookup/kit';
 import { placedSpots } from '../../posing/rig/spots';
 import { basesByHabit, type CameraChoice } from '../../posing/strut/plainSetUp';
 import { CHECKS } from '../../judging/checks';
@@ -14,7 +14,7 @@ import { rankSpots } from './rankSpots';
 import { isStopped, scoreOf } from './score';
 import { weightsOf } from './weights';
 
-export interface Placement {
+interface Placement {
   readonly spotId: string;
   readonly setUp: SetUp;
   readonly horizonAt: number | null;
@@ -23,7 +23,7 @@ export interface Placement {
   readonly stopped: boolean;
 }
 
-export interface PlacementQuestion {
+interface PlacementQuestion {
   readonly rig: RigSpec;
   readonly intent: IntentDefinition;
   readonly camera: CameraChoice;
@@ -38,7 +38,7 @@ const TRIED_AGAIN = 5;
 const MOST_TRIES = 60;
 
 /** The plainest strut at every spot, held against all checks: best first, those that a check stops behind those that none does. */
-export function placements(question: PlacementQuestion): readonly Placement[] {
+function placements(question: PlacementQuestion): readonly Placement[] {
   const { rig, intent, camera, actionStanceId } = question;
   return rankSpots(rig, intent, camera, actionStanceId)
     .map(({ spotId, setUp, horizonAt }) => judged(question, spotId, setUp, horizonAt))
@@ -91,7 +91,7 @@ function* variations({ rig, camera }: PlacementQuestion, spotId: string): Genera
           spotId,
           baseId: base.id,
           links: [],
-          headId: 'finger-joint',
+          headId: steppedHead(kit).id,
           cameraId: other.id,
           modeId: other.modes[0]!.id,
           stabiliserId: id,

@@ -1,5 +1,6 @@
 import { distance } from '../../mathematics/geometry/vec3';
 import { bodySegments } from '../../posing/body/segments';
+import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import type { ShotScene } from '../../judging/scene/shotScene';
 import { strutMassKg } from '../../posing/strut/strutMass';
 import type { BaseKind } from '../../words/carrier/surface';
@@ -41,8 +42,18 @@ export function plainFigures(resolved: ResolvedSetUp) {
   };
 }
 
+/** What a picture wholly behind glass loses to dirt and reflections. Estimate 0.3 to 0.7. */
+const GLASS_COSTS = 0.5;
+
+/** Share of the picture behind glass over the ride. */
+function glassShare({ stances }: FramedSetUp): number {
+  const ridden = stances.reduce((sum, s) => sum + s.share, 0) || 1;
+  return stances.reduce((sum, s) => sum + (s.share / ridden) * s.throughGlass, 0);
+}
+
 /** What needs no model: mass, minutes, reach, distance from the mouth. */
-export function plainTerms({ resolved, pose, carrier, question }: ShotScene): readonly Term[] {
+export function plainTerms({ resolved, pose, carrier, question, framed }: ShotScene): readonly Term[] {
+  const glass = glassShare(framed());
   const { massKg, minutes } = plainFigures(resolved);
   const { body } = carrier.ridden[0]!.rig;
   const camera = pose.worldFromCamera.position;
@@ -53,7 +64,12 @@ export function plainTerms({ resolved, pose, carrier, question }: ShotScene): re
     : Infinity;
   const fromMouthM = body ? distance(body.head.position, camera) : Infinity;
   return [
-    { id: 'light', value: 1 / (1 + massKg / FELT_KG), text: `${Math.round(massKg * 1000)} g with its strut` },
+    {
+      id: 'glass',
+      value: 1 - GLASS_COSTS * glass,
+      text: glass > 0 ? `${Math.round(glass * 100)} % of it through glass: dirt and reflections` : 'no glass before it',
+    },
+    { id: 'mass', value: 1 / (1 + massKg / FELT_KG), text: `${Math.round(massKg * 1000)} g with its strut` },
     { id: 'quick', value: 1 / (1 + minutes / FELT_MINUTES), text: `about ${Math.round(minutes)} min to set up` },
     {
       id: 'reach',

@@ -5,12 +5,15 @@ import { frameSetUp } from '../../physics/framing/frameSetUp';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { placedSpots } from '../../posing/rig/spots';
+import { notOnThis } from '../../posing/aiming/notOnThis';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import { carrierScene } from '../../posing/scene/carrierScene';
 import { kitWith } from '../../posing/lookup/kit';
 import type { SetUp } from '../../words/setUp/setUp';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { plainSetUp, type CameraChoice } from '../../posing/strut/plainSetUp';
 
-export interface RankedSpot {
+interface RankedSpot {
   readonly spotId: string;
   readonly name: string;
   readonly setUp: SetUp;
@@ -36,9 +39,13 @@ export function rankSpots(
   camera: CameraChoice,
   actionStanceId: string,
 ): readonly RankedSpot[] {
+  const scene = carrierScene(spec, actionStanceId);
+  if (notOnThis(intent, resolveRig(spec).machine, scene)) return [];
+  const holds = scene.ridden[0]?.rig.holds ?? [];
   const modes = differentModes(spec, camera);
   const heights = intent.horizonBand ? heightsInBand(intent.horizonBand) : [null];
   return placedSpots(spec)
+    .filter(({ spot }) => !holds.includes(spot.partId))
     .flatMap(({ spot }): RankedSpot[] => {
       const tries = modes.flatMap((modeId) =>
         heights.flatMap((horizonAt) => {

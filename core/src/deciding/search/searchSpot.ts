@@ -10,6 +10,9 @@ import { placedSpots } from '../../posing/rig/spots';
 import { baseRefusal } from '../../posing/strut/baseRefusal';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
+import { notOnThis } from '../../posing/aiming/notOnThis';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import type { Spot } from '../../words/carrier/spot';
 import { kitWith } from '../../posing/lookup/kit';
 import type { LinkUse, SetUp } from '../../words/setUp/setUp';
 import { askedIntent } from '../../posing/lookup/askedIntent';
@@ -23,7 +26,7 @@ import { byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted }
 import { basesByHabit } from '../../posing/strut/plainSetUp';
 import { viewsOf } from './views';
 
-export interface SearchOptions {
+interface SearchOptions {
   /** Leaves nothing out: every place and view goes through every round. For tests; slow. */
   readonly exhaustive?: boolean;
   /** The house's own checks, or others. */
@@ -82,6 +85,11 @@ export function* searchSteps(
     rejections: [...rejections.values()].sort((a, b) => b.times - a.times || a.because.localeCompare(b.because)),
   });
 
+  const refused = refusalAt(spotted, spot);
+  if (refused) {
+    reject(refused);
+    return done(0, 0, []);
+  }
   const kit = kitWith(rig.ownKit);
   const inKit = <Item extends { readonly id: string }>(items: readonly Item[]) =>
     items.filter((item) => question.pieceIds.includes(item.id));
@@ -151,6 +159,20 @@ export function* searchSteps(
   const weights = weightsOf({ ...question.ask, weights: {} });
   const ranked = judged.sort((a, b) => scoreOf(b, weights) - scoreOf(a, weights) || a.id.localeCompare(b.id));
   return done(count.tried, count.inAllStances, ranked.slice(0, kept.candidates));
+}
+
+/** Why nothing is looked for at a spot at all: the shot makes no sense on this carrier, or what would carry the camera holds on to something. */
+function refusalAt({ intent, carrier, scene }: Spotted, { partId }: Spot): Rejection | null {
+  const never = notOnThis(intent, resolveRig(carrier.rig).machine, scene);
+  if (never) return { check: 'frame', because: never, mend: null };
+  const [action] = scene.ridden;
+  if (action?.rig.holds.includes(partId))
+    return {
+      check: 'clear',
+      because: `that hand holds on in ${action.stance.name.toLowerCase()}`,
+      mend: 'a stance with one hand off, where that is done',
+    };
+  return null;
 }
 
 /** Pictures in all stances between two pauses. */

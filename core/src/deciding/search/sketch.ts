@@ -14,7 +14,7 @@ import {
 import { placedSpots } from '../../posing/rig/spots';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
-import { kitWith } from '../../posing/lookup/kit';
+import { kitWith, steppedHead } from '../../posing/lookup/kit';
 import { nearestNotch } from '../../posing/aiming/notches';
 import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import type { LinkUse, SetUp } from '../../words/setUp/setUp';
@@ -172,7 +172,7 @@ export const plainAt = (
     spotId,
     baseId: base.id,
     links,
-    headId: 'finger-joint',
+    headId: steppedHead(kitWith(rig.ownKit)).id,
     cameraId: camera.id,
     modeId,
     stabiliserId,
@@ -210,7 +210,7 @@ function tryView(
   const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, horizonAt);
   if (!aimed) return null;
   const free = resolveSetUp(carrier.rig, aimed);
-  if (aimed.headId !== 'finger-joint' && !spotted.question.pieceIds.includes(aimed.headId)) return null;
+  if (aimed.headId !== plain.headId && !spotted.question.pieceIds.includes(aimed.headId)) return null;
   const resolved = levelled(spotted, free) ?? notched(spotted, free);
   const action = coarseStance(sightlines, resolved, scene.ridden[0]!, 'ranked');
   const framed = coarseFramed(sightlines, resolved, [{ ...action, share: 1 }]);

@@ -1,3 +1,4 @@
+import { WHOLE_SPHERE } from '../../mathematics/lens/projection';
 import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
 import type { Ask } from '../../words/shot/ask';
 
@@ -15,7 +16,9 @@ export function viewsOf(camera: CameraDefinition, { format }: Ask): readonly Vie
   if (format === 'upright' && !camera.mounting.includes('portrait-left')) return [];
   const look = ({ lens }: CameraMode) =>
     JSON.stringify([lens.projection, lens.fovDeg, lens.fovAcross, (lens.widthPx / lens.heightPx).toFixed(2)]);
-  const { modes, stabilisers } = camera;
+  const { stabilisers } = camera;
+  // A whole sphere is no picture yet: its re-framed views are judged.
+  const modes = camera.modes.filter(({ lens }) => lens.projection !== WHOLE_SPHERE);
   return modes
     .filter((mode, i) => modes.findIndex((other) => look(other) === look(mode)) === i)
     .flatMap((mode) =>

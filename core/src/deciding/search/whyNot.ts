@@ -3,7 +3,7 @@ import type { Rejection, SpotResult, Term } from '../../judging/check/candidate'
 import { lostAgainst, rankCandidates, type Ranked } from './rankCandidates';
 
 /** Why a spot is not the one: what stopped every strut on it, or what its best gives away and what would mend that. */
-export type WhyNot =
+type WhyNot =
   | { readonly kind: 'best' }
   | { readonly kind: 'rejected'; readonly reasons: SpotResult['rejections'] }
   | {

@@ -6,7 +6,7 @@ import { mendsOf, type ProvedMend } from './mends';
 import { withMends } from './withMends';
 
 /** A report with how far its estimates may lie off, and what would mend it. */
-export interface AdvisedReport extends ShotReport {
+interface AdvisedReport extends ShotReport {
   readonly mends: readonly ProvedMend[];
 }
 

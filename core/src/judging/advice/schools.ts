@@ -1,4 +1,5 @@
-import { kitWith } from '../../posing/lookup/kit';
+import { kitWith, pieceOf } from '../../posing/lookup/kit';
+import type { LinkDefinition } from '../../words/kit/link';
 import type { LinkUse, SetUp } from '../../words/setUp/setUp';
 import { hertzWords, mountModes } from '../../physics/shaking/mount/mountModel';
 import { shakeOf, type Shake, type ShakePx } from '../../physics/shaking/whole/shakeOf';
@@ -18,7 +19,8 @@ export interface Schools {
   readonly locked: School;
   readonly damped: School;
   readonly halfMeasure: School;
-  readonly winner: 'locked' | 'damped' | 'about equal';
+  /** 'neither' where the picture is spoilt both ways. */
+  readonly winner: 'locked' | 'damped' | 'about equal' | 'neither';
 }
 
 /** Within this they count as equal: less than the estimates bear. */
@@ -39,28 +41,37 @@ export function schoolsOf(question: ShakeQuestion): Schools {
     return { id, name, text: text(shake), setUp: made, jump, jelly, blur, unsteadiness: unsteadiness(shake) };
   };
   const swings = ({ mount }: Shake) => hertzWords(mountModes(mount)[0]!.frequencyHz);
-  const on = (linkId: string): SetUp => {
-    const { low, high } = links.find((l) => l.id === linkId)!.lengthM;
+  const on = ({ id, lengthM: { low, high } }: LinkDefinition): SetUp => {
     const lengthM = Math.round(((low + high) / 2) * 1000) / 1000;
-    return { ...setUp, links: [...solid, { linkId, lengthM, bendDeg: 0, turnDeg: 0 }] };
+    return { ...setUp, links: [...solid, { linkId: id, lengthM, bendDeg: 0, turnDeg: 0 }] };
   };
   const locked = school('locked', 'Locked solid', (s) => `no damper, no hook; first swing at ${swings(s)}`, {
     ...setUp,
     links: solid,
   });
-  const damped = ['damper-plate', 'stiff-grommets']
-    .map((id) => {
-      const { name } = links.find((l) => l.id === id)!;
-      return school('damped', 'Damped', (s) => `${name.toLowerCase()}, ${swings(s)} with this weight`, on(id));
-    })
+  const dampers = links.filter(({ kind }) => kind === 'damper');
+  const damped = dampers
+    .filter(({ halfMeasure }) => !halfMeasure)
+    .map((link) =>
+      school('damped', 'Damped', (s) => `${link.name.toLowerCase()}, ${swings(s)} with this weight`, on(link)),
+    )
     .reduce((a, b) => (b.unsteadiness < a.unsteadiness ? b : a));
+  const soft = pieceOf(dampers, 'soft damper', (link) => link.halfMeasure === true);
   const halfMeasure = school(
     'half measure',
     'Half measure',
-    (s) => `soft grommets${s.mount.hangs ? ', hanging' : ''}, ${swings(s)}`,
-    on('soft-grommets'),
+    (s) => `${soft.name.toLowerCase()}${s.mount.hangs ? ', hanging' : ''}, ${swings(s)}`,
+    on(soft),
   );
+  // Where both are spoilt neither wins.
+  const usable = Math.min(locked.unsteadiness, damped.unsteadiness) <= 1;
   const ratio = locked.unsteadiness / Math.max(damped.unsteadiness, 1e-9);
-  const winner = ratio > 1 + ABOUT_EQUAL ? 'damped' : ratio < 1 / (1 + ABOUT_EQUAL) ? 'locked' : 'about equal';
+  const winner = !usable
+    ? 'neither'
+    : ratio > 1 + ABOUT_EQUAL
+      ? 'damped'
+      : ratio < 1 / (1 + ABOUT_EQUAL)
+        ? 'locked'
+        : 'about equal';
   return { locked, damped, halfMeasure, winner };
 }

@@ -5,7 +5,7 @@ import type { ShotScene } from '../scene/shotScene';
 import type { CandidateFacts, Rejection, Term } from './candidate';
 
 /** A figure that a check holds things against, for whoever asks where it comes from. */
-export interface CheckLimit {
+interface CheckLimit {
   readonly what: string;
   readonly value: number;
   readonly unit: Unit;

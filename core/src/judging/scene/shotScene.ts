@@ -44,7 +44,7 @@ export interface ShotScene {
   readonly shaken: () => Shaken;
 }
 
-export interface SceneOptions {
+interface SceneOptions {
   /** Columns of the pictures that shares are read from. */
   readonly columns?: number;
   /** A third of the frequencies: good enough to compare by. */

@@ -5,7 +5,7 @@ import type { Vec3 } from './vec3';
  * Bounding volume tree over a mesh's triangles in flat typed arrays, in the mesh's own frame.
  * Every node carries the box round its triangles.
  */
-export interface Bvh {
+interface Bvh {
   /** min x, y, z, max x, y, z of each node's box. */
   readonly boxes: Float64Array;
   /** Inner node: index of the first of two neighbouring children. Leaf: -1 - first slot in `order`. */
@@ -113,7 +113,7 @@ export function buildBvh(mesh: Mesh): Bvh {
   };
 }
 
-export interface MeshHit {
+interface MeshHit {
   readonly distanceM: number;
   readonly triangle: number;
 }

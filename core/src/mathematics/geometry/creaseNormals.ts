@@ -3,7 +3,7 @@ import { cross, dot, subtract, type Vec3 } from './vec3';
 import { meshPoint, type Mesh } from './mesh';
 
 /** One unit normal for each corner of each triangle (9 numbers a triangle). */
-export type CornerNormals = Float32Array;
+type CornerNormals = Float32Array;
 
 /**
  * Normals for shading: a corner averages the area-weighted normals of the faces around its point that lie within the

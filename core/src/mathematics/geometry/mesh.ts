@@ -7,7 +7,7 @@ export interface Mesh {
   readonly indices: Uint32Array;
 }
 
-export interface Bounds {
+interface Bounds {
   readonly min: Vec3;
   readonly max: Vec3;
 }

@@ -3,7 +3,7 @@ import { creaseNormals } from './creaseNormals';
 import { meshPoint, type Mesh } from './mesh';
 import { addScaled, cross, dot, normalize, scale, subtract, type Vec3 } from './vec3';
 
-export interface SurfacePoint {
+interface SurfacePoint {
   readonly point: Vec3;
   /** Outward unit normal, smoothed over the faces around. */
   readonly normal: Vec3;

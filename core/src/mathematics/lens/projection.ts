@@ -3,7 +3,7 @@
  * θ in radians, r in focal lengths. Source: the four standard mappings as given in photogrammetry texts
  * (e.g. Kannala & Brandt 2006, eqs. 1-4).
  */
-export interface RadialProjection {
+interface RadialProjection {
   readonly name: string;
   /** Angles at and beyond this have no image, radians. */
   readonly limitRad: number;

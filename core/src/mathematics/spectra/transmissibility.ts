@@ -12,17 +12,6 @@ export function transmissibility(frequencyHz: number, naturalHz: number, damping
   return Math.sqrt((1 + damped) / ((1 - r * r) ** 2 + damped));
 }
 
-/**
- * Answer of a lightly damped mass to an even acceleration density at its frequency: √(π/2·f·Q·G), Q = 1/(2ζ) (Miles 1954).
- * The unit is that of √(density × Hz).
- */
-export const milesRms = (naturalHz: number, dampingRatio: number, density: number): number =>
-  Math.sqrt(((Math.PI / 2) * naturalHz * density) / (2 * dampingRatio));
-
-/** The same with what the damper itself passes on, exact for white noise: times √(1 + 4ζ²). */
-export const whiteNoiseRms = (naturalHz: number, dampingRatio: number, density: number): number =>
-  milesRms(naturalHz, dampingRatio, density) * Math.sqrt(1 + 4 * dampingRatio ** 2);
-
 /** f = (1/2π)·√(k/m), hertz; 0 for no stiffness, infinite for no mass. */
 export const naturalFrequencyHz = (stiffnessNM: number, massKg: number): number =>
   massKg === 0 ? Infinity : Math.sqrt(stiffnessNM / massKg) / (2 * Math.PI);

@@ -1,5 +1,5 @@
 /** Degrees at the API, radians inside a formula. */
-export const RAD_PER_DEG = Math.PI / 180;
+const RAD_PER_DEG = Math.PI / 180;
 
 export const toRad = (deg: number): number => deg * RAD_PER_DEG;
 export const toDeg = (rad: number): number => rad / RAD_PER_DEG;

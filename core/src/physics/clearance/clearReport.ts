@@ -26,7 +26,7 @@ import { approaches, nearestTurning, type Approach } from './strikes';
 import { watchedHidden, watchedSights, type WatchedReport } from './watched';
 import { waysOut, type WayOutReport } from './wayOut';
 
-export interface ClearQuestion {
+interface ClearQuestion {
   readonly rig: RigSpec;
   readonly setUp: SetUp;
   readonly actionStanceId: string;

@@ -21,7 +21,6 @@ const clear = (...args: Parameters<typeof shakeAt>) => clearReport(shakeAt(...ar
 const finding = (question: ReturnType<typeof shakeAt>, id: string) => {
   const check = judgeClear(clearReport(question), {
     family: resolveRig(question.rig).machine.family,
-    onBody: false,
   });
   return 'findings' in check ? check.findings.find((f) => f.id === id) : undefined;
 };

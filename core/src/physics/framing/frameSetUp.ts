@@ -11,6 +11,7 @@ import { rayGrid, rowsFor } from '../../mathematics/lens/rayGrid';
 import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
 import { stitchedParts } from './stitchZone';
+import { whereFrom } from './whereFrom';
 import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
 import { MEASURE_COLUMNS, type FramedSetUp, type StanceFrame } from './stanceFrame';
@@ -52,6 +53,7 @@ export function frameSetUp(
       name: stance.name,
       share: stance.share,
       measures,
+      ...whereFrom(rig, resolved.lens, strut.worldFromCamera),
       gimbalRunsOut: strut.gimbal?.runsOut ?? null,
       stitched: resolved.camera.stitch
         ? stitchedParts(cast, parts, { ...strut.worldFromCamera, rotation: seam(strut) }, resolved.camera.stitch)

@@ -31,7 +31,7 @@ export interface FrameMeasures {
 }
 
 /** The way: ground more than this far ahead of the place under the carrier and within this bearing of the direction of travel. */
-export const WAY = { fromM: 1.5, halfBearingDeg: 45 } as const;
+const WAY = { fromM: 1.5, halfBearingDeg: 45 } as const;
 const WAY_SLOPE = Math.tan((WAY.halfBearingDeg * Math.PI) / 180);
 // Hot enough that looking up Math each time counts.
 const { abs, min } = Math;
@@ -125,7 +125,8 @@ export function measureFrame(
   for (let index = 0; index < parts.length; index++) {
     const count = cells[index]!;
     if (count === 0) continue;
-    const { id, name, group } = parts[index]!;
+    const { id, name } = parts[index]!;
+    const group = groupSeen(parts[index]!, worldFromCamera.position);
     shares[group] += count;
     inFrame.push({
       id,
@@ -150,6 +151,18 @@ export function measureFrame(
     horizon: horizonAtCentre(lens, worldFromCamera.rotation, ground),
     nearest: nearest && { name: nearest.name, distanceM: nearest.nearestM },
   };
+}
+
+/** A head turned away by more than this shows no face. Estimate 65 to 85 degrees. */
+const FACES_DEG = 75;
+const FACES = Math.cos((FACES_DEG * Math.PI) / 180);
+
+/** What a part counts as from where it is seen: only what faces the lens is a face, the back of a head is the rider. */
+function groupSeen({ group, worldFromPart: { position, rotation } }: PosedPart, lens: Vec3): PartGroup {
+  if (group !== 'face') return group;
+  const toLens = normalize(subtract(lens, position));
+  const faces = toLens[0] * rotation[0] + toLens[1] * rotation[3] + toLens[2] * rotation[6];
+  return faces > FACES ? 'face' : 'rider';
 }
 
 /** Whether a direction from the lens meets the way: see WAY. */

@@ -4,7 +4,7 @@ import type { BinWindow, RayBins } from './rayBins';
 import { patchesOf, type Patches } from './patches';
 
 /** First hits, one entry a ray. */
-export interface Hits {
+interface Hits {
   /** Index into the parts; left as it was where nothing is hit. */
   readonly part: Int16Array;
   /** Metres along the ray; Infinity before the first hit. */

@@ -15,6 +15,7 @@ import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import { fieldOfViewDeg, type Lens } from '../../mathematics/lens/lens';
 import { castFrame } from './castFrame';
+import { whereFrom } from './whereFrom';
 import { partsFromAfar } from './fromAfar';
 import { toRad } from '../../mathematics/units/angle';
 import type { PosedPart } from '../../words/carrier/posedPart';
@@ -103,6 +104,7 @@ export function coarseStance(
     share: posed.stance.share,
     measures: measureFrame(cast, parts, lens, strut.worldFromCamera, ground, false),
     speedFeel,
+    ...whereFrom(posed.rig, lens, strut.worldFromCamera, { glass: what === 'judged' }),
     gimbalRunsOut: strut.gimbal?.runsOut ?? null,
     stitched: [],
   };

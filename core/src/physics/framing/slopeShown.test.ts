@@ -3,7 +3,8 @@ import { INTENTS } from '../../../catalog/index.generated';
 import { frameSetUp } from './frameSetUp';
 import { poseRig } from '../../posing/rig/poseRig';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
-import { slopeDeg, slopeShown } from './slopeShown';
+import { fallDeg } from '../../posing/rig/groundHit';
+import { slopeShown } from './slopeShown';
 
 const intent = INTENTS.find((i) => i.id === 'steep-slope')!;
 
@@ -22,7 +23,7 @@ it('nothing falls on the level, and a slope has its angle', () => {
   const flat = frameSetUp(rig, setUp, 'cruise', 16).stances.filter((s) => s.stanceId === 'cruise');
   const level = { point: [0, 0, 0], normal: [0, 1, 0], ahead: [1, 0, 0], world: 'road' } as const;
   expect(slopeShown(flat, () => level)).toBeNull();
-  expect(slopeDeg(level)).toBe(0);
+  expect(fallDeg(level)).toBe(0);
   const tilted = Math.sin((20 * Math.PI) / 180);
-  expect(slopeDeg({ ...level, normal: [tilted, Math.cos((20 * Math.PI) / 180), 0] })).toBeCloseTo(20, 9);
+  expect(fallDeg({ ...level, normal: [tilted, Math.cos((20 * Math.PI) / 180), 0] })).toBeCloseTo(20, 9);
 });

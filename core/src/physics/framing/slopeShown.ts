@@ -1,13 +1,9 @@
+import { fallDeg } from '../../posing/rig/groundHit';
 import type { StanceFrame } from './stanceFrame';
 import type { Ground } from '../../words/carrier/land';
 
 /** A slope from here on is felt as one. Estimate 4 to 8 degrees. */
 const SLOPE_DEG = 5;
-
-/** Fall of the local ground along the way of travel, degrees; positive downhill. */
-export const slopeDeg = ({ normal, ahead }: Ground): number =>
-  (Math.asin(Math.max(-1, Math.min(1, normal[0] * ahead[0] + normal[1] * ahead[1] + normal[2] * ahead[2]))) * 180) /
-  Math.PI;
 
 /**
  * How much of the slope shows: the share of the picture that is the way ahead on the falling ground, weighted by riding time over the
@@ -19,7 +15,7 @@ export function slopeShown(
 ): number | null {
   const falling = stances.filter((s) => {
     const ground = groundOf(s.stanceId);
-    return s.share > 0 && ground !== undefined && slopeDeg(ground) >= SLOPE_DEG;
+    return s.share > 0 && ground !== undefined && fallDeg(ground) >= SLOPE_DEG;
   });
   const ridden = falling.reduce((sum, s) => sum + s.share, 0);
   return ridden > 0 ? falling.reduce((sum, s) => sum + (s.share / ridden) * s.measures.shares.way, 0) : null;

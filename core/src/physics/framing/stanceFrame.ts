@@ -14,6 +14,13 @@ export interface StanceFrame {
   readonly speedFeel: number | null;
   /** Where a powered gimbal comes to the end of its range; null while it holds or where there is none. */
   readonly gimbalRunsOut: GimbalState['runsOut'];
+  /** Where the lens stands: height over the local ground, ahead of the eyes (null where nobody looks); metres. */
+  readonly lensHeightM: number;
+  readonly aheadOfEyesM: number | null;
+  /** Share of the craft's ends (nose, tail, both sides, top) that lie in the picture. */
+  readonly endsInFrame: number;
+  /** Share of the picture that is seen through glass. */
+  readonly throughGlass: number;
   /** Parts that the seam of a two-lens camera takes, most first; empty for others. */
   readonly stitched: readonly StitchedPart[];
 }

@@ -1,4 +1,4 @@
-import { usual, type Pick } from '../../words/sourced/ends';
+import { usual, type RangeEnd } from '../../words/sourced/ends';
 import type { Grip } from '../../words/kit/grip';
 import type { SurfaceLoad } from './loads/loads';
 
@@ -17,7 +17,11 @@ export function enduranceMinutes(share: number): number {
 }
 
 /** Minutes that a wrist bears the weight of what it holds out. The greatest moment is that of the grip: twice its force on half its width. */
-export function handMinutes(grip: Extract<Grip, { kind: 'hand' }>, resting: SurfaceLoad, pick: Pick = usual): number {
+export function handMinutes(
+  grip: Extract<Grip, { kind: 'hand' }>,
+  resting: SurfaceLoad,
+  pick: RangeEnd = usual,
+): number {
   const greatestNm = pick(grip.forceN) * grip.widthM;
   return enduranceMinutes(Math.hypot(resting.tipNm, resting.twistNm) / greatestNm);
 }

@@ -32,7 +32,7 @@ import {
 } from './loads/loads';
 import { tetherLoadN } from './tether/tether';
 
-export interface HoldQuestion {
+interface HoldQuestion {
   readonly rig: RigSpec;
   readonly setUp: SetUp;
   readonly actionStanceId: string;
@@ -241,7 +241,7 @@ function limitsOf(
 }
 
 /** A direction seen from the spot in words: straight off the surface, or along it. */
-export function directionWords([along, off, across]: Vec3): string {
+function directionWords([along, off, across]: Vec3): string {
   const flat = Math.hypot(along, across);
   if (off > 0.85) return 'straight off the surface';
   if (off < -0.85) return 'straight onto the surface, then as hard straight off it';

@@ -12,9 +12,6 @@ export const longestExposureS = (framesPerSecond: number): number => 1 / framesP
 export const automaticExposureS = (ev: number, apertureN: number, ndStops: number, framesPerSecond: number): number =>
   Math.min(exposureS(ev, apertureN, ndStops), longestExposureS(framesPerSecond));
 
-/** Stops that a grey filter's factor takes: log2 (ND16 = 4 stops). */
-export const ndStopsOf = (factor: number): number => Math.log2(factor);
-
 /** 1/250 s as people say it. */
 export const exposureWords = (seconds: number): string =>
   seconds >= 0.4 ? `${seconds.toFixed(1)} s` : `1/${Math.round(1 / seconds)} s`;

@@ -1,3 +1,4 @@
+import { kitWith, turningHead } from '../lookup/kit';
 import type { Aim, IntentDefinition } from '../../words/shot/intent';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../rig/poseRig';
@@ -33,7 +34,7 @@ export function aimedSetUp(
   const target = aimPoint(spec, actionRig, intent.aim.at);
   if (!target) return null;
   const angles = solveAim(resolveSetUp(spec, setUp), setUpRig, actionRig, target, intent.aim.heightFraction);
-  const headId = Math.abs(angles.panDeg) > 1 ? 'ball-joint' : setUp.headId;
+  const headId = Math.abs(angles.panDeg) > 1 ? turningHead(kitWith(spec.ownKit)).id : setUp.headId;
   return centred(spec, { ...setUp, headId, angles }, setUpRig, actionRig);
 }
 

@@ -9,7 +9,7 @@ import {
   type Vec3,
 } from '../../mathematics/geometry/vec3';
 
-export interface TwoBone {
+interface TwoBone {
   /** Elbow or knee. */
   readonly middle: Vec3;
   /** Where the end really comes to lie. */

@@ -43,7 +43,7 @@ export interface Occupant {
   readonly hipsFree: boolean;
 }
 
-export interface Blueprint extends Omit<MachineDefinition, 'kind' | 'pose' | 'moving' | 'spots'> {
+interface Blueprint extends Omit<MachineDefinition, 'kind' | 'pose' | 'moving' | 'spots'> {
   readonly stances: readonly BlueprintStance[];
   readonly build: (fit: Fit) => Assembly;
   /** The filmer first, others after; none = nobody is on it. */

@@ -3,7 +3,7 @@ import { estimated } from '../../words/sourced/estimated';
 import type { AxleFigures, MachineShake, ShakeLine, ShakeStage } from '../../words/carrier/machineShake';
 
 /** A middle value with its range. */
-export type Ranged = readonly [value: number, low: number, high: number];
+type Ranged = readonly [value: number, low: number, high: number];
 const ranged = ([value, low, high]: Ranged): Sourced => estimated(value, low, high);
 
 /** Something that swings by itself: frequency, damping ratio, turn for each metre that it gives. */

@@ -6,7 +6,7 @@ import type { GroundDefinition } from '../../words/ride/groundDefinition';
 import type { RideConditions } from '../../words/ride/rideConditions';
 
 /** The grounds of one world, smoothest first. */
-export const groundsOf = (world: WorldId): readonly GroundDefinition[] =>
+const groundsOf = (world: WorldId): readonly GroundDefinition[] =>
   GROUND_WORLDS.find((g) => g.world === world)?.grounds ?? [];
 
 /** Grounds that a carrier can meet: its world's; on land, road and trail are both open to it. */

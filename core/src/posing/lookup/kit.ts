@@ -14,6 +14,21 @@ export interface Kit {
   readonly heads: readonly HeadDefinition[];
 }
 
+/** The first of some pieces that a condition names. @throws RangeError where the kit lacks such a piece */
+export function pieceOf<Piece>(pieces: readonly Piece[], what: string, is: (piece: Piece) => boolean): Piece {
+  const found = pieces.find(is);
+  if (found === undefined) throw new RangeError(`pieceOf: the kit has no ${what}`);
+  return found;
+}
+
+/** The joint that a strut begins with: it tilts in steps and turns no other way. */
+export const steppedHead = ({ heads }: Kit): HeadDefinition =>
+  pieceOf(heads, 'joint that tilts alone', ({ turns }) => !turns.pan && !turns.roll);
+
+/** The joint that a camera gets which must be turned or rolled. */
+export const turningHead = ({ heads }: Kit): HeadDefinition =>
+  pieceOf(heads, 'joint that turns all ways', ({ turns }) => turns.pan && turns.roll);
+
 const kits = new WeakMap<OwnKit, Kit>();
 
 export function kitWith(own: OwnKit = NO_OWN_KIT): Kit {

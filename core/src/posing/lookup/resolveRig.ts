@@ -4,7 +4,7 @@ import type { CarrierDefinition, MachineDefinition } from '../../words/carrier/m
 import type { WornDefinition } from '../../words/carrier/worn';
 import type { RigSpec } from '../../words/rig/rigSpec';
 
-export interface ResolvedRig {
+interface ResolvedRig {
   readonly machine: MachineDefinition;
   readonly worn: readonly WornDefinition[];
 }

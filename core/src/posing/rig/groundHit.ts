@@ -8,7 +8,7 @@ import type { Ground } from '../../words/carrier/land';
 export const skyness = (ground: Ground, direction: Vec3): number =>
   Math.min(dot(direction, ground.normal), direction[1]);
 
-export interface GroundHit {
+interface GroundHit {
   readonly distanceM: number;
   readonly point: Vec3;
 }
@@ -24,3 +24,8 @@ export function groundHit(ground: Ground, origin: Vec3, direction: Vec3): Ground
 /** Height of a point above the local ground, metres, at right angles to it. */
 export const heightAboveGround = (ground: Ground, point: Vec3): number =>
   dot(subtract(point, ground.point), ground.normal);
+
+/** Fall of the local ground along the way of travel, degrees; positive downhill. */
+export const fallDeg = ({ normal, ahead }: Ground): number =>
+  (Math.asin(Math.max(-1, Math.min(1, normal[0] * ahead[0] + normal[1] * ahead[1] + normal[2] * ahead[2]))) * 180) /
+  Math.PI;

@@ -7,6 +7,7 @@ import { keepLatest } from '../../mathematics/caching/keepLatest';
 import { keyOf } from '../../mathematics/caching/keyOf';
 import { resolveRig } from '../lookup/resolveRig';
 import type { RigSpec, SubjectSpec } from '../../words/rig/rigSpec';
+import { SIDES, type Posture } from '../../words/carrier/posture';
 import { subjectParts } from './subject';
 import type { Ground } from '../../words/carrier/land';
 import type { PosedPart } from '../../words/carrier/posedPart';
@@ -20,6 +21,8 @@ export interface PosedRig {
   /** Between the rider's eyes, looking along the gaze; null where nobody is on board. */
   readonly eyes: Pose | null;
   readonly body: PosedBody | null;
+  /** Ids of the filmer's parts that hold on to something: no places for a camera. */
+  readonly holds: readonly string[];
   readonly worldFromMachine: Pose;
   /** Contacts that this rider cannot reach on this machine. */
   readonly problems: readonly ReachProblem[];
@@ -42,6 +45,11 @@ function courseOf({ machineId, distanceM }: SubjectSpec, ground: Ground): Ground
     world: world === 'air' ? ground.world : world,
   };
 }
+
+const HANDS = { left: 'handLeft', right: 'handRight' } as const;
+
+const holding = ({ hands }: Posture): readonly string[] =>
+  SIDES.filter((side) => hands[side].kind === 'grip').map((side) => HANDS[side]);
 
 function buildRig(spec: RigSpec, stanceId: string): PosedRig {
   const { machine, worn } = resolveRig(spec);
@@ -78,6 +86,7 @@ function buildRig(spec: RigSpec, stanceId: string): PosedRig {
     ground: spec.subject && machine.passing ? courseOf(spec.subject, posed.ground) : posed.ground,
     eyes: body?.eyes ?? posed.viewpoint ?? null,
     body,
+    holds: posed.posture ? holding(posed.posture) : [],
     worldFromMachine: posed.worldFromMachine,
     problems: people.flatMap((person) => person.body.problems),
   };

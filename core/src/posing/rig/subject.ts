@@ -14,7 +14,7 @@ import type { PosedPart } from '../../words/carrier/posedPart';
 const SUBJECT_STATURE_M = 1.75;
 
 /** Where the subject stands, world frame: on the carrier's own level plus `aboveM`. */
-export function subjectPose(subject: SubjectSpec, ground: Ground, passingM: number | null): Pose {
+function subjectPose(subject: SubjectSpec, ground: Ground, passingM: number | null): Pose {
   const { distanceM, bearingDeg, headingDeg, aboveM } = subject;
   // Beside the course the line runs across the view at the set distance, left to right.
   if (passingM !== null) return poseAt([distanceM, ground.point[1] + aboveM, passingM], rotationAbout(UP, -90));

@@ -36,7 +36,7 @@ export function chainJoints(resolved: Pick<ResolvedSetUp, 'base' | 'links'>): re
 }
 
 /** Camera orientation fixed to its part: what the level reads in the set-up stance, carried into the part's frame. */
-export const partFromCameraRotation = (
+const partFromCameraRotation = (
   setUpRig: PosedRig,
   resolved: ResolvedSetUp,
   angles: PanTiltRoll = resolved.setUp.angles,
@@ -52,7 +52,7 @@ const isReframed = ({ camera, mode }: ResolvedSetUp): boolean =>
   camera.stitch !== undefined && mode.lens.projection !== WHOLE_SPHERE;
 
 /** Body frame turned about the lens axis for hanging and upright pictures. */
-export const cameraFromBodyRotation = (resolved: ResolvedSetUp): Rotation =>
+const cameraFromBodyRotation = (resolved: ResolvedSetUp): Rotation =>
   rotationAbout([1, 0, 0], MOUNTING_TURN_DEG[resolved.setUp.mounting]);
 
 export interface StrutPose {

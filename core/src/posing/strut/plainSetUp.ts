@@ -1,11 +1,10 @@
-import { CAMERAS } from '../../../catalog/index.generated';
 import type { BaseKind, Surface } from '../../words/carrier/surface';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { placedSpots } from '../rig/spots';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraMounting } from '../../words/kit/camera';
 import { baseRefusal } from './baseRefusal';
-import { kitWith } from '../lookup/kit';
+import { kitWith, pieceOf, steppedHead } from '../lookup/kit';
 import type { SetUp } from '../../words/setUp/setUp';
 
 export interface CameraChoice {
@@ -16,8 +15,10 @@ export interface CameraChoice {
 }
 
 export const standardCamera = (): CameraChoice => {
-  const camera = CAMERAS.find((c) => c.id === 'cube-camera')!;
-  return { cameraId: camera.id, modeId: camera.modes[0]!.id, stabiliserId: camera.stabilisers[1]!.id };
+  const camera = pieceOf(kitWith().cameras, 'standard camera', (c) => c.standard === true);
+  const [mode] = camera.modes;
+  const [off, lightest = off] = camera.stabilisers;
+  return { cameraId: camera.id, modeId: mode!.id, stabiliserId: lightest!.id };
 };
 
 /** Which way of holding is tried first where no base is made for the surface: common practice, no source. */
@@ -39,8 +40,7 @@ const BY_HABIT: readonly BaseKind[] = [
 /** Bases that go on a surface: those made for it first, then as people try them. */
 export function basesByHabit(bases: readonly BaseDefinition[], surface: Surface): readonly BaseDefinition[] {
   const rank = (base: BaseDefinition) =>
-    (base.madeFor.includes(surface.shape) ? 0 : BY_HABIT.length) +
-    (base.madeFor.includes(surface.shape) ? 0 : BY_HABIT.indexOf(base.kind));
+    (base.madeFor.includes(surface.shape) ? 0 : BY_HABIT.length) + BY_HABIT.indexOf(base.kind);
   return bases.filter((base) => baseRefusal(base, surface) === null).sort((a, b) => rank(a) - rank(b));
 }
 
@@ -56,7 +56,7 @@ export function plainSetUp(spec: RigSpec, spotId: string, camera: CameraChoice):
     spotId,
     baseId: base.id,
     links: [],
-    headId: 'finger-joint',
+    headId: steppedHead(kitWith(spec.ownKit)).id,
     cameraId: camera.cameraId,
     modeId: camera.modeId,
     stabiliserId: camera.stabiliserId,

@@ -3,6 +3,7 @@ import type { Vec3 } from '../../mathematics/geometry/vec3';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../rig/poseRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
+import { kitWith, pieceOf } from '../lookup/kit';
 import { FOOT_M } from '../building/cameraMesh';
 import { poseStrut } from './kinematics';
 import { resolveSetUp, type ResolvedSetUp } from './resolveSetUp';
@@ -25,13 +26,15 @@ export function surfaceGapM(resolved: ResolvedSetUp, setUpRig: PosedRig): number
 
 /** Air that the plainest strut leaves under the body (estimate 1 to 5 mm), and how risers are cut. */
 const LEAST_GAP_M = 0.002;
-const RISER = { id: 'riser', lowM: 0.015, highM: 0.05, stepM: 0.005 } as const;
+const RISER_STEP_M = 0.005;
 
 /** The same set-up with a riser under the camera where its body would cut into the surface as it points. */
 export function clearOfSurface(spec: RigSpec, setUp: SetUp): SetUp {
   if (setUp.links.length > 0) return setUp;
   const missing = LEAST_GAP_M - surfaceGapM(resolveSetUp(spec, setUp), poseRig(spec, SET_UP_STANCE_ID));
   if (missing <= 0) return setUp;
-  const lengthM = Math.min(RISER.highM, Math.max(RISER.lowM, Math.ceil(missing / RISER.stepM) * RISER.stepM));
-  return { ...setUp, links: [{ linkId: RISER.id, lengthM, bendDeg: 0, turnDeg: 0 }] };
+  const riser = pieceOf(kitWith(spec.ownKit).links, 'riser', ({ kind }) => kind === 'riser');
+  const { low, high } = riser.lengthM;
+  const lengthM = Math.min(high, Math.max(low, Math.ceil(missing / RISER_STEP_M) * RISER_STEP_M));
+  return { ...setUp, links: [{ linkId: riser.id, lengthM, bendDeg: 0, turnDeg: 0 }] };
 }

@@ -11,7 +11,7 @@ import { metresToInches } from '../../mathematics/units/length';
 
 export type UnitSystem = 'metric' | 'imperial';
 
-export interface CardLine {
+interface CardLine {
   readonly label: string;
   readonly value: string;
 }
@@ -32,7 +32,7 @@ export interface CardContent {
   readonly checks: readonly CardCheck[];
 }
 
-export interface CardCheck {
+interface CardCheck {
   readonly name: string;
   readonly verdict: CheckResult['verdict'];
   /** Why, where it is not good. */

@@ -17,7 +17,7 @@ export interface DrawnForce {
 }
 
 /** The side drawing with what acts on the strut in the moment that is worst for its base: held at the spot it stands in balance. */
-export interface ForceElevation {
+interface ForceElevation {
   readonly drawing: SideElevation;
   readonly forces: readonly DrawnForce[];
   /** What the base has to hold beside the force: the moment about the spot, N·m. */

@@ -11,7 +11,7 @@ import type { PosedPart, Tone } from '../../words/carrier/posedPart';
 import { WORLDS } from './worlds/index';
 import { hazeAt, landCoordinates, skyColour, SUN, type Rgb, type World } from './worlds/world';
 
-export interface PictureOptions {
+interface PictureOptions {
   /** Trees, rocks and posts. */
   readonly scenery?: boolean;
   /** Ground and sky; without them the background stays clear. */
@@ -26,7 +26,7 @@ export interface Picture {
 }
 
 /** Washes for what parts are made of; only the strut has a loud colour. */
-export const TONE_COLOURS: Readonly<Record<Tone, Rgb>> = {
+const TONE_COLOURS: Readonly<Record<Tone, Rgb>> = {
   frame: [116, 146, 158],
   metal: [186, 188, 186],
   black: [84, 86, 90],

@@ -34,6 +34,8 @@ export interface MachineDefinition {
   readonly world: WorldId;
   /** What kind of carrier it is, for lists. */
   readonly family: CarrierFamily;
+  /** What a new outing begins with. */
+  readonly standard?: true;
   /** Worn by whoever rides it, unless fitted otherwise; empty where nobody is on board. */
   readonly wearing: readonly string[];
   /** Usual speed, metres a second. */

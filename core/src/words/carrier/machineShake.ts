@@ -35,6 +35,8 @@ export interface ShakeStage {
   readonly turnPerM: Sourced;
   /** Share of the turning below it that it hands on where it can: a hip is a hinge, a neck holds against it; none = all. */
   readonly turnShare?: Sourced;
+  /** The one direction in which it gives, passing the others on rigidly: a fork fore and aft; none = all. */
+  readonly gives?: 'along';
 }
 
 /** A wheel or a pair of them, with what stands over it. */

@@ -13,11 +13,11 @@ export interface GripContact {
   readonly centre: Vec3;
   readonly outward: Vec3;
 }
-export interface RelaxedHand {
+interface RelaxedHand {
   readonly kind: 'relaxed';
 }
 /** A hand held free or laid on something: the wrist, where the fingers point and where the back of the hand faces, world frame. */
-export interface PlacedHand {
+interface PlacedHand {
   readonly kind: 'placed';
   readonly wrist: Vec3;
   readonly fingers: Vec3;

@@ -5,7 +5,7 @@ import type { Sourced } from '../sourced/source';
 import type { CostClass } from './cost';
 
 /** What a base can stand on; see baseRefusal for the words when it cannot. */
-export interface BaseFits {
+interface BaseFits {
   readonly shapes: readonly Surface['shape'][];
   /** Diameters that it closes on with its shims, metres. */
   readonly tubeM?: { readonly low: number; readonly high: number };
@@ -32,6 +32,8 @@ export interface BaseDefinition {
   readonly stiffnessNmRad: Sourced;
   /** What it holds on with. */
   readonly grip: Grip;
+  /** Borne for minutes only: teeth, an outstretched hand. */
+  readonly forMinutes?: true;
   readonly cost: CostClass;
   /** Spot frame: +y along the normal, +x along the spot's reference. */
   readonly mesh: (surface: Surface) => Mesh;

@@ -50,6 +50,8 @@ export interface CameraDefinition {
   /** Whether it can be fed while it records, in words. */
   readonly port: string;
   readonly cost: CostClass;
+  /** What most people have: a new shot begins with it. */
+  readonly standard?: true;
   readonly gimbal?: GimbalRange;
   readonly stitch?: StitchFigures;
   readonly modes: readonly CameraMode[];

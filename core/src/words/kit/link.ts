@@ -16,6 +16,8 @@ export interface LinkDefinition {
   readonly leverShare?: Sourced;
   /** Bending moment at which it gives way for good: a goose neck droops. */
   readonly droopNm?: Sourced;
+  /** Soft and cheap: neither school's way, it swings, above all where the camera hangs from it. */
+  readonly halfMeasure?: true;
   /** Of a pole: what its drawn-tight section bears before it turns in its lock, or slides in. */
   readonly lock?: { readonly turnsNm: Sourced; readonly slidesN: Sourced };
   readonly cost: CostClass;

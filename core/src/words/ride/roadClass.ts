@@ -8,4 +8,3 @@ export const ROAD_CLASS_M3 = {
   G: 65536e-6,
   H: 262144e-6,
 } as const;
-export type RoadClass = keyof typeof ROAD_CLASS_M3;

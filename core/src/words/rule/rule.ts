@@ -3,7 +3,7 @@ import type { CarrierFamily } from '../carrier/machine';
 import type { VenueId } from '../ride/venue';
 
 /** Who is asked before anything is done. */
-export type Asked = 'the licensed inspector' | 'the owner' | 'the organiser' | 'local rules' | 'the maker';
+type Asked = 'the licensed inspector' | 'the owner' | 'the organiser' | 'local rules' | 'the maker';
 
 /** A rule or caution of the trade as data: where it counts, what it says, why, and whom to ask. */
 export interface RuleDefinition {

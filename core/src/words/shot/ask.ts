@@ -7,7 +7,8 @@ export const TERM_IDS = [
   'feel',
   'holds',
   'clear',
-  'light',
+  'glass',
+  'mass',
   'quick',
   'reach',
   'talk',
@@ -24,7 +25,7 @@ export const OWN_THINGS = [
   { id: 'helmet', name: 'helmet, visor, foam', parts: ['helmet', 'goggle', 'headStrap'] },
   { id: 'legs', name: 'own legs', parts: ['thigh', 'shank', 'shoe'] },
 ] as const;
-export type OwnThing = (typeof OWN_THINGS)[number]['id'];
+type OwnThing = (typeof OWN_THINGS)[number]['id'];
 
 /** What the filmer asks of a shot: an intent, and how it is to differ from it. Stored with the shot. */
 export interface Ask {

@@ -25,9 +25,14 @@ export interface Want {
   readonly heightBand?: readonly [low: number, high: number];
   /** Whether it must lie whole within the picture. */
   readonly whole?: boolean;
+  /** Least share of the craft's ends (nose, tail, both sides, top) that must lie in the picture. */
+  readonly ends?: number;
   /** Weight in the ranking of spots. */
   readonly weight: number;
 }
+
+/** What a carrier must have for a kind of shot to make sense on it at all. */
+export type Need = 'somebody on board' | 'somebody else' | 'near the ground' | 'a way down' | 'something to steer by';
 
 /** What a kind of shot must show. Shares and bands: common practice of framing, no source. */
 export interface IntentDefinition {
@@ -40,6 +45,14 @@ export interface IntentDefinition {
   /** Band for the sky line at the picture's centre, fraction from the top; null where it does not matter. */
   readonly horizonBand: readonly [low: number, high: number] | null;
   readonly wants: readonly Want[];
+  /** Without these there is no such shot on a carrier. */
+  readonly needs?: readonly Need[];
+  /** So many times the shaking that spoils another shot is borne: it belongs to what is shown. None = 1. */
+  readonly shakingBorne?: number;
+  /** Height of the lens over the ground up to which it is that kind of shot, metres. */
+  readonly lensBelowM?: number;
+  /** The lens looks past the filmer from behind the eyes. */
+  readonly fromBehind?: true;
   /** How it should feel: 0 = calm, floating, 1 = fast; null where it does not matter. */
   readonly feel: number | null;
   /** What counts more or less in it than usual, by the terms of a search. */

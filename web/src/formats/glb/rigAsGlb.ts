@@ -19,11 +19,11 @@ const TONES: Partial<Record<PosedPart['tone'], string>> = {
 const DARK = '#55575a';
 
 /** A pose as three's column-major matrix. */
-export const matrixOf = ({ rotation: r, position: p }: Pose): Matrix4 =>
+const matrixOf = ({ rotation: r, position: p }: Pose): Matrix4 =>
   new Matrix4().set(r[0], r[1], r[2], p[0], r[3], r[4], r[5], p[1], r[6], r[7], r[8], p[2], 0, 0, 0, 1);
 
 /** A rig in one stance as a scene of named meshes, metres, +y up. */
-export function rigScene(rig: RigSpec, stanceId: string): Scene {
+function rigScene(rig: RigSpec, stanceId: string): Scene {
   const scene = new Scene();
   for (const { id, name, tone, mesh, worldFromPart } of poseRig(rig, stanceId).parts) {
     const geometry = new BufferGeometry();

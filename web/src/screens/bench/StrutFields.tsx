@@ -47,7 +47,7 @@ export function StrutFields() {
       `link-${index}-${Object.keys(edit).join()}`,
     );
   const addLink = () => {
-    const [link] = links.filter((l) => l.id === 'short-arm');
+    const [link] = links.filter((l) => l.kind === 'arm').sort((a, b) => a.lengthM.low - b.lengthM.low);
     changeSetUp({ links: [...setUp.links, { linkId: link!.id, lengthM: link!.lengthM.low, bendDeg: 0, turnDeg: 0 }] });
   };
   const metric = units === 'metric';

@@ -7,6 +7,7 @@ import { useShot } from '../../state/useShot';
 import { useSettings } from '../../storage/settings';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { StrutElevation } from '../../ui/StrutElevation';
+import { VerdictMark } from '../../ui/VerdictMark';
 import { computing, refining } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 
@@ -117,6 +118,20 @@ export function CardScreen() {
             )}
           </div>
         </div>
+        <ul
+          aria-label="Checks"
+          className="flex flex-wrap gap-x-6 gap-y-1 border-t border-hair px-4 py-2"
+          data-testid="card-checks"
+        >
+          {card.checks.map(({ name, verdict, because }) => (
+            <li key={name} className={verdict === 'stop' ? 'w-full font-[600]' : ''}>
+              <span className="inline-flex items-baseline gap-1.5">
+                {name} <VerdictMark verdict={verdict} size={13} />
+              </span>
+              {verdict === 'stop' && <span>: {because}.</span>}
+            </li>
+          ))}
+        </ul>
         <div className="grid border-t border-hair sm:grid-cols-2">
           <dl className="border-hair px-4 py-3 max-sm:border-b sm:border-r">
             {[...card.mode, ...card.numbers].map(({ label, value }) => (

@@ -1,7 +1,7 @@
 import type { CardContent, DrawingPoint, Picture, SideElevation } from '@strut-spot/core';
 import { PDFDocument, PDFName, PDFString, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
 
-export interface CardPdfInput {
+interface CardPdfInput {
   readonly card: CardContent;
   readonly outingName: string;
   readonly outingLine: string;
@@ -59,19 +59,32 @@ export async function cardPdf(input: CardPdfInput): Promise<Uint8Array> {
   pen.text(card.stance, PAGE.margin, 640, 10, regular, GREY);
   drawStrut(pen, input, { x: middle + 10, y: 632, width: right - middle - 10, height: 126 });
 
-  let left = 616;
-  pen.line([PAGE.margin, 622], [right, 622], 0.6);
+  const stops = card.checks.filter((c) => c.verdict === 'stop');
+  pen.text(card.checks.map((c) => `${c.name}: ${c.verdict}`).join('   '), PAGE.margin, 622, 9.5, bold);
+  let below = 610;
+  for (const { name, because } of stops)
+    below = pen.paragraph(`STOP, ${name}: ${because ?? ''}`, PAGE.margin, below, right - PAGE.margin, 9, bold) - 1;
+  let left = below - 6;
+  const beside = left - 4;
+  pen.line([PAGE.margin, left + 6], [right, left + 6], 0.6);
   for (const { label, value } of [...card.mode, ...card.numbers, { label: 'Pieces', value: card.chain.join(' → ') }]) {
     pen.text(label, PAGE.margin, left - 8, 8.5, regular, GREY);
     left = pen.paragraph(value, PAGE.margin + 106, left - 8, middle - PAGE.margin - 114, 9.5, bold) - 2;
   }
   const image = await document.embedPng(await pngOf(input.picture));
   const box = image.scaleToFit(right - middle - 10, 190);
-  page.drawImage(image, { x: middle + 10, y: 612 - box.height, ...box });
-  page.drawRectangle({ x: middle + 10, y: 612 - box.height, ...box, borderColor: INK, borderWidth: 0.6 });
-  pen.text(`THE PICTURE IT SHOULD GIVE, ${card.stance.toUpperCase()}`, middle + 10, 602 - box.height, 7, bold, GREY);
+  page.drawImage(image, { x: middle + 10, y: beside - box.height, ...box });
+  page.drawRectangle({ x: middle + 10, y: beside - box.height, ...box, borderColor: INK, borderWidth: 0.6 });
+  pen.text(
+    `THE PICTURE IT SHOULD GIVE, ${card.stance.toUpperCase()}`,
+    middle + 10,
+    beside - 10 - box.height,
+    7,
+    bold,
+    GREY,
+  );
 
-  const top = Math.min(left, 596 - box.height) - 10;
+  const top = Math.min(left, beside - 16 - box.height) - 10;
   pen.line([PAGE.margin, top + 4], [right, top + 4], 0.6);
   pen.text('IN THIS ORDER', PAGE.margin, top - 8, 7.5, bold, GREY);
   let y = top - 22;

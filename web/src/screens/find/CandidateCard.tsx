@@ -62,13 +62,14 @@ export function CandidateCard(props: CandidateCardProps) {
         </span>
       </button>
       <div className="mt-auto flex items-center justify-between px-2 pb-1 text-[0.8rem]">
-        <span className="flex gap-1.5" title="Frame, Steady, Hold, Clear, Light, Last">
+        <span className="flex gap-1.5" title={CHECKS.map(({ name }) => name).join(', ')}>
           {CHECKS.map(({ id, name }) => {
-            const check = exact?.checks.find((c) => c.check === id);
+            const verdict = exact?.checks.find((c) => c.check === id)?.verdict ?? candidate.verdicts[id];
+            if (!verdict) return null;
             return (
               <span key={id}>
                 <span className="sr-only">{name}: </span>
-                <VerdictMark verdict={check?.verdict ?? "can't say"} size={12} word={false} />
+                <VerdictMark verdict={verdict} size={12} word={false} />
               </span>
             );
           })}

@@ -13,7 +13,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { searching } from '../../workers/core';
 import { TriedSoFar } from './triedSoFar';
 
-export interface SearchState {
+interface SearchState {
   readonly phase: 'idle' | 'searching' | 'checking' | 'done' | 'cancelled';
   readonly done: number;
   readonly jobs: number;

@@ -9,7 +9,7 @@ import type {
 
 export type KitPiece = CameraDefinition | BaseDefinition | LinkDefinition | HeadDefinition;
 
-export interface Fact {
+interface Fact {
   readonly label: string;
   readonly value: string;
   /** Where the figure comes from, in words. */

@@ -1,22 +1,12 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import {
-  intentOf,
-  resolveRig,
-  rigOfShot,
-  tiltWords,
-  type Outing,
-  type Shot,
-  shotQuestion,
-  checkName,
-  worstCheck,
-} from '@strut-spot/core';
+import { intentOf, resolveRig, rigOfShot, tiltWords, type Outing, type Shot, shotQuestion } from '@strut-spot/core';
 import { Copy, GripVertical, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
 import { NumberField } from '../../ui/NumberField';
 import { PictureCanvas } from '../../ui/PictureCanvas';
-import { VerdictMark } from '../../ui/VerdictMark';
+import { WorstVerdict } from '../../ui/WorstVerdict';
 import { computing, drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 
@@ -41,7 +31,6 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
     drawing.picture({ rig, setUp, stanceId: actionStanceId, widthPx: 256, uncropped: false }),
   );
   const report = useLatest(key, () => computing.report(question));
-  const check = worstCheck(report.value?.checks ?? []);
   const last = shot.log[shot.log.length - 1];
   return (
     <li
@@ -86,10 +75,7 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
           <span className="reading">{tiltWords(setUp.angles.tiltDeg, 'up', 'down', 'level')}</span>
         </div>
         <div>
-          {check && <VerdictMark verdict={check.verdict} />}
-          {check && check.verdict !== 'good' && (
-            <span className="caption block text-[0.68rem]">{checkName(check.check)}</span>
-          )}
+          <WorstVerdict checks={report.value?.checks ?? []} />
         </div>
       </div>
       <div className="flex items-center pr-1">

@@ -8,6 +8,7 @@ const REST_MS = 500;
 
 const winnerWords = ({ winner, halfMeasure, locked, damped }: Schools): string => {
   const best = winner === 'damped' ? damped : locked;
+  if (winner === 'neither') return 'Here neither saves the picture: another place or another camera.';
   const half =
     halfMeasure.unsteadiness > 1.3 * best.unsteadiness
       ? ' Avoid the half measure.'

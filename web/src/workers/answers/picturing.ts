@@ -21,7 +21,7 @@ import {
   type SetUp,
 } from '@strut-spot/core';
 
-export interface PictureRequest {
+interface PictureRequest {
   readonly rig: RigSpec;
   readonly setUp: SetUp;
   readonly stanceId: string;

@@ -7,7 +7,7 @@ import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import { skylineNormal } from '../../../posing/aiming/horizon';
 import { postureError, readHorizon, setUpAnglesFor } from './horizonReading';
 
-export interface ClipCorrection {
+interface ClipCorrection {
   readonly kind: 'correction';
   /** How the camera pointed in the clip, and how it was meant to, degrees, action stance. */
   readonly measured: { readonly tiltDeg: number; readonly rollDeg: number };

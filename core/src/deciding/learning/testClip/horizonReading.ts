@@ -10,7 +10,7 @@ import { cross, dot, length, scale, type Vec3 } from '../../../mathematics/geome
 import { unprojectPixelToDirection, type Lens, type Pixel } from '../../../mathematics/lens/lens';
 import { clamp, toDeg } from '../../../mathematics/units/angle';
 
-export type HorizonReading =
+type HorizonReading =
   | { readonly kind: 'read'; readonly tiltDeg: number; readonly rollDeg: number }
   | { readonly kind: "can't say"; readonly because: string };
 

@@ -26,9 +26,8 @@ import { nearestMoving } from './nearestMoving';
 const MIDDLE_SR = (40 * Math.PI) ** 2 / 180 ** 2;
 const MIDDLE_DEG = 20;
 
-export const clearSituation = ({ machine, zone }: ShotScene): ClearSituation => ({
+export const clearSituation = ({ machine }: ShotScene): ClearSituation => ({
   family: machine.family,
-  onBody: zone !== null,
 });
 
 /** Whether something that moves comes at camera or strut, and whether the camera stands before the eyes. */
@@ -79,7 +78,6 @@ function measured(scene: ShotScene): Judged {
 /** From what is cast already, and the stances alone. */
 function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   const { resolved, pose, carrier, machine } = scene;
-  const situation = clearSituation(scene);
   const reject = (because: string, mend: string): Judged => ({
     verdict: 'stop',
     rejection: { check: 'clear', because, mend },
@@ -90,7 +88,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   if (near) {
     // Seen from the lens: the body round it is met before.
     const beside = { ...near, distanceM: near.distanceM - Math.min(...resolved.camera.bodyM) / 2 };
-    verdict = contactVerdict(beside, situation);
+    verdict = contactVerdict(beside);
     if (verdict === 'stop')
       return reject(
         `${near.partName} comes at the lens in ${near.stanceName.toLowerCase()}`,
@@ -147,7 +145,8 @@ function clearing(at: {
   family: ClearSituation['family'];
 }) {
   const bears = DRIVERS.includes(at.family) ? SIGHT.driver : SIGHT.rider;
-  const room = at.nearM === null ? 1 : clamp((at.nearM - NEAR_M) / 0.15, 0, 1);
+  // What touches counts less than what only comes near.
+  const room = at.nearM === null ? 1 : at.nearM < STRIKES_M ? -0.4 : clamp((at.nearM - NEAR_M) / 0.15, 0, 1);
   return {
     id: 'clear',
     value: 0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.aboveM / 0.5, 0, 1)),
@@ -164,7 +163,7 @@ function strikeIn(scene: ShotScene): { readonly rejection: Rejection | null } | 
   const stances = ridden.map(({ stance, rig }) => ({ name: stance.name, rig }));
   let soft: { rejection: null } | null = null;
   for (const struck of strikeInStances(scene.resolved, setUpRig, stances, STRIKES_M)) {
-    if (contactVerdict(struck, clearSituation(scene)) !== 'stop') soft = { rejection: null };
+    if (contactVerdict(struck) !== 'stop') soft = { rejection: null };
     else
       return {
         rejection: {

@@ -23,27 +23,20 @@ export const NECK_MINUTES = 60;
 /** Below a millimetre it touches. */
 const millimetres = (m: number): string => (Math.abs(m) < 0.0995 ? `${Math.round(m * 1000)} mm` : `${m.toFixed(2)} m`);
 
-/** Who drives or rides, and whether the camera sits on a body. */
+/** Who drives or rides. */
 export interface ClearSituation {
   readonly family: CarrierFamily;
-  readonly onBody: boolean;
 }
 
-/** Whether it is met softly: cloth and limbs that brush what a person wears are felt and lived with. */
-const brushes = (near: Pick<Approach, 'soft'>, { onBody }: ClearSituation): boolean => onBody && near.soft;
+/** Whether it is met softly: cloth and limbs that brush a camera are felt and lived with. */
+const brushes = (near: Pick<Approach, 'soft'>): boolean => near.soft;
 
 /** What something that comes near is called: hard things that meet strike, soft ones on a body brush. */
-export const contactVerdict = (near: Pick<Approach, 'distanceM' | 'soft'>, situation: ClearSituation): Verdict =>
-  near.distanceM < STRIKES_M
-    ? brushes(near, situation)
-      ? 'watch'
-      : 'stop'
-    : near.distanceM < NEAR_M
-      ? 'watch'
-      : 'good';
+export const contactVerdict = (near: Pick<Approach, 'distanceM' | 'soft'>): Verdict =>
+  near.distanceM < STRIKES_M ? (brushes(near) ? 'watch' : 'stop') : near.distanceM < NEAR_M ? 'watch' : 'good';
 
 /** Does it strike, catch, hide or hang in somebody's way? */
-export function judgeClear(report: ClearReport, { family, onBody }: ClearSituation): CheckResult {
+export function judgeClear(report: ClearReport, { family }: ClearSituation): CheckResult {
   const findings: Finding[] = [];
   const add = (
     id: string,
@@ -68,9 +61,9 @@ export function judgeClear(report: ClearReport, { family, onBody }: ClearSituati
     });
   const strike = (id: string, label: string, near: Approach, atWorst: Verdict) => {
     const { distanceM: d, partName, sweeping, stanceName } = near;
-    const met = contactVerdict(near, { family, onBody });
+    const met = contactVerdict(near);
     const verdict = met === 'stop' ? atWorst : met;
-    const meets = brushes(near, { family, onBody }) ? 'brushes' : d < TOUCHES_M ? 'touches' : 'strikes';
+    const meets = brushes(near) ? 'brushes' : d < TOUCHES_M ? 'touches' : 'strikes';
     const how = sweeping ? `as the ${sweeping.name} ${sweeping.verb}` : `in ${stanceName.toLowerCase()}`;
     add(
       id,
@@ -91,10 +84,7 @@ export function judgeClear(report: ClearReport, { family, onBody }: ClearSituati
   const nearest = report.approaches
     .filter((a) => !a.sweeping?.own)
     .reduce<Approach | undefined>(
-      (worst, a) =>
-        worst && !worseThan(contactVerdict(a, { family, onBody }), contactVerdict(worst, { family, onBody }))
-          ? worst
-          : a,
+      (worst, a) => (worst && !worseThan(contactVerdict(a), contactVerdict(worst)) ? worst : a),
       undefined,
     );
   if (nearest) strike('strike', 'nearest that moves', nearest, 'stop');

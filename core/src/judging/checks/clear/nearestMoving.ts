@@ -4,7 +4,7 @@ import { seenIn, type Sightlines } from '../../../physics/framing/sightlines';
 import type { VisibilityCube } from '../../../physics/framing/visibilityCube';
 import { isSoft } from '../../../physics/clearance/strikes';
 
-export interface NearestMoving {
+interface NearestMoving {
   readonly partName: string;
   readonly distanceM: number;
   readonly stanceName: string;

@@ -1,7 +1,7 @@
-import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
+import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import { rangeMargin } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
-import { ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
+import { BEHIND_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { measureWant } from './wants';
 
 /**
@@ -17,7 +17,8 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
       ridden;
     const [low, high] = want.share;
     const met = share < low ? share / low : share > high ? Math.max(0, 1 - (share - high) / Math.max(high, 0.05)) : 1;
-    return { weight: want.weight, met };
+    const ends = want.ends === undefined ? 1 : Math.min(1, action.endsInFrame / want.ends);
+    return { weight: want.weight, met: met * ends };
   });
   if (intent.horizonBand) {
     const margin = rangeMargin(action.measures.horizon.heightFraction, intent.horizonBand);
@@ -25,7 +26,23 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
   }
   const leans = Math.abs(action.measures.horizon.rollDeg) - ROLL_NOTICED_DEG;
   if (leans > 0) points.push({ weight: 3, met: Math.max(0, 1 - leans / (2 * ROLL_WRONG_DEG)) });
+  if (intent.lensBelowM !== undefined)
+    points.push({ weight: 4, met: Math.min(1, intent.lensBelowM / Math.max(action.lensHeightM, 1e-3)) });
+  if (intent.fromBehind && action.aheadOfEyesM !== null)
+    points.push({ weight: 3, met: Math.max(0, 1 - Math.max(0, action.aheadOfEyesM - BEHIND_M) / 0.3) });
   const total = points.reduce((sum, p) => sum + p.weight, 0);
   const mean = points.reduce((sum, p) => sum + p.weight * p.met, 0) / total;
-  return mean * (0.5 + 0.5 * Math.min(...points.map((p) => p.met)));
+  return mean * (0.5 + 0.5 * Math.min(...points.map((p) => p.met))) * gimbalKept(framed) * sharpFrom(framed, action);
+}
+
+/** Where a gimbal runs out the picture is dragged along: that share of the ride is half lost. */
+function gimbalKept({ stances }: FramedSetUp): number {
+  const out = stances.reduce((sum, s) => sum + (s.share > 0 && s.gimbalRunsOut ? s.share : 0), 0);
+  return 1 - 0.5 * Math.min(1, out);
+}
+
+/** Something nearer than the closest focus is blurred: down to four fifths where it almost touches the lens. */
+function sharpFrom({ resolved }: FramedSetUp, { measures: { nearest } }: StanceFrame): number {
+  const closest = resolved.camera.closestFocusM.value;
+  return nearest && nearest.distanceM < closest ? 0.8 + (0.2 * nearest.distanceM) / closest : 1;
 }

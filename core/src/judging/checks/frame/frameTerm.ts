@@ -14,7 +14,7 @@ const SEAM_TAKES = 0.3;
 const SEAM_GROUPS: readonly PartGroup[] = ['hands', 'face', 'subject'];
 
 /** Where a speed feel lies between calm (0) and fast (1), by its logarithm. */
-export const feelOnScale = (speedFeel: number): number =>
+const feelOnScale = (speedFeel: number): number =>
   clamp(Math.log(Math.max(speedFeel, 1e-6) / CALM_FEEL) / Math.log(FAST_FEEL / CALM_FEEL), 0, 1);
 
 /** The picture against what is asked, and how fast it feels. */

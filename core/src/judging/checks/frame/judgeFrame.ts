@@ -2,6 +2,7 @@ import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFr
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import {
   rangeMargin,
+  worseOf,
   worstFirst,
   type CheckResult,
   type Finding,
@@ -9,10 +10,12 @@ import {
   type Verdict,
 } from '../../../words/check/result';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
-import { cutParts, measureWant } from './wants';
+import { counts, cutParts, measureWant } from './wants';
 
 /** Below this part of a wanted least share (or above its inverse of a greatest) the shot is missed, not just poor. Estimate 0.4 to 0.6. */
 export const MISSED = 0.5;
+/** A want of this weight or more is what the shot is about. */
+const MAIN_WEIGHT = 5;
 /** The sky line this far outside its band, as a fraction of the picture's height, is still only worth a look. Estimate 0.05 to 0.12. */
 export const BAND_TOLERANCE = 0.08;
 /** The camera tilted sideways by more than this is noticed, and by more than the second is wrong. Common practice, no source. */
@@ -50,6 +53,10 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
     verdict = 'watch';
     place += `; cut off at the edge: ${cutParts(want, action.stance.measures, framed.working).join(', ')}`;
   }
+  if (want.ends !== undefined && action && action.stance.endsInFrame < want.ends) {
+    verdict = worseOf(verdict, action.stance.endsInFrame < want.ends * MISSED ? 'stop' : 'watch');
+    place += `; ${Math.round(action.stance.endsInFrame * 5)} of its 5 ends (nose, tail, sides, top) lie in the picture in ${action.stance.name.toLowerCase()}`;
+  }
   const how = share < want.share[0] ? 'too little' : share > want.share[1] ? 'too much' : 'enough';
   return {
     id: want.id,
@@ -86,7 +93,11 @@ export function judgeFrame(framed: FramedSetUp, intent: IntentDefinition, solved
     const finding = wantFinding(want, framed);
     findings.push(finding.verdict === 'good' ? finding : { ...finding, mend });
   }
-  const focus = focusFinding(framed, action);
+  const low = lowFinding(intent, action);
+  if (low) findings.push(low);
+  const behind = behindFinding(intent, action);
+  if (behind) findings.push(behind);
+  const focus = focusFinding(framed, intent, action);
   if (focus) findings.push(focus);
   const gimbal = gimbalFinding(framed);
   if (gimbal) findings.push(gimbal);
@@ -145,15 +156,61 @@ function rollFinding(action: StanceFrame): Finding {
   };
 }
 
-function focusFinding(framed: FramedSetUp, action: StanceFrame): Finding | null {
+/** Lower than this times what is asked is still worth a look. Estimate 1.2 to 1.6. */
+export const STILL_LOW = 1.4;
+
+function lowFinding({ lensBelowM }: IntentDefinition, { lensHeightM, name }: StanceFrame): Finding | null {
+  if (lensBelowM === undefined) return null;
+  return {
+    id: 'low',
+    label: 'height over the ground',
+    verdict: lensHeightM <= lensBelowM ? 'good' : lensHeightM <= lensBelowM * STILL_LOW ? 'watch' : 'stop',
+    value: lensHeightM,
+    unit: 'm',
+    limit: [null, lensBelowM],
+    margin: lensBelowM - lensHeightM,
+    because: `the lens stands ${lensHeightM.toFixed(2)} m over the ground in ${name.toLowerCase()}; this kind of shot is taken below about ${lensBelowM.toFixed(1)} m`,
+    mend: null,
+  };
+}
+
+/** A lens so far ahead of the eyes still looks past the filmer's side. Estimate 0 to 0.1 m. */
+export const BEHIND_M = 0.04;
+
+function behindFinding({ fromBehind }: IntentDefinition, { aheadOfEyesM, name }: StanceFrame): Finding | null {
+  if (!fromBehind || aheadOfEyesM === null) return null;
+  const ahead = aheadOfEyesM > BEHIND_M;
+  return {
+    id: 'behind',
+    label: 'from behind the eyes',
+    verdict: ahead ? 'watch' : 'good',
+    value: aheadOfEyesM,
+    unit: 'm',
+    limit: [null, BEHIND_M],
+    margin: BEHIND_M - aheadOfEyesM,
+    because: ahead
+      ? `the lens stands ${aheadOfEyesM.toFixed(2)} m ahead of the eyes in ${name.toLowerCase()}: it looks past nobody’s shoulder`
+      : `the lens looks past the filmer from behind the eyes in ${name.toLowerCase()}`,
+    mend: null,
+  };
+}
+
+/** What the shot is about is lost when it lies nearer than this share of the closest focus. Estimate 0.5 to 0.8. */
+const BLURRED = 0.6;
+
+function focusFinding(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): Finding | null {
   const { nearest } = action.measures;
   if (!nearest) return null;
   const closest = framed.resolved.camera.closestFocusM.value;
   const near = nearest.distanceM < closest;
+  const about = intent.wants
+    .filter((want) => want.share[0] > 0 && want.weight >= MAIN_WEIGHT)
+    .flatMap((want) => action.measures.parts.filter((part) => counts(want, part, framed.working)));
+  const sharp = about.length === 0 || about.some((part) => part.nearestM >= closest * BLURRED);
   return {
     id: 'focus',
     label: 'closest focus',
-    verdict: near ? 'watch' : 'good',
+    verdict: !sharp ? 'stop' : near ? 'watch' : 'good',
     value: nearest.distanceM,
     unit: 'm',
     limit: [closest, null],

@@ -6,7 +6,7 @@ const names = ({ of }: Want, { id }: PartInFrame, working: readonly string[]): b
   (of.working === true && working.includes(id)) || of.parts?.some((begins) => id.startsWith(begins)) === true;
 
 /** Whether a part that is seen counts for a want. */
-const counts = (want: Want, part: PartInFrame, working: readonly string[]): boolean =>
+export const counts = (want: Want, part: PartInFrame, working: readonly string[]): boolean =>
   names(want, part, working) || (want.of.groups as readonly string[] | undefined)?.includes(part.group) === true;
 
 /** Share and height of a want's parts and groups in one stance. @param working ids of the machine's working parts */

@@ -8,20 +8,24 @@ import { judgeHold, rulesFor } from './judgeHold';
 /** Shaken by this much at least, whatever the ground: a place is not given up for what it may not meet. m/s² rms; estimate. */
 const LEAST_THROWN: Thrown = { shakeRmsMS2: 2, landingG: 0 };
 
+/** What is borne for minutes only counts so much less. Estimate 0.3 to 0.7. */
+const MINUTES_ONLY = 0.5;
+
 /** Every interface at its worst moment, and rules that stop: what would come off is not taken. */
 export const holdTerm: SearchTerm = {
   cost: 'dear',
   atPlace: (scene) => held(scene, LEAST_THROWN).rejection,
   judge(scene) {
     const { rejection, verdict, weakest } = held(scene, thrownIn(scene));
+    const { forMinutes } = scene.resolved.base;
     return {
       verdict,
       rejection,
       terms: [
         {
           id: 'holds',
-          value: Math.max(0, 1 - 1 / Math.max(weakest.margin, 1)),
-          text: `${weakest.name} bears ${weakest.margin >= 100 ? 'far more than' : `${weakest.margin.toFixed(1)} ×`} the worst load`,
+          value: Math.max(0, 1 - 1 / Math.max(weakest.margin, 1)) * (forMinutes ? MINUTES_ONLY : 1),
+          text: `${forMinutes ? 'for minutes only; ' : ''}${weakest.name} bears ${weakest.margin >= 100 ? 'far more than' : `${weakest.margin.toFixed(1)} ×`} the worst load`,
         },
       ],
     };

@@ -63,7 +63,7 @@ export const steady: Check<SteadyReport> = {
       landing,
     };
   },
-  judge: judgeSteady,
+  judge: (found, { intent }) => judgeSteady(found, intent.shakingBorne),
   searchTerm: steadyTerm,
   mend: steadyAttempts,
 };

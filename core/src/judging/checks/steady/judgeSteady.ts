@@ -1,7 +1,7 @@
 import type { ShakeCause } from '../../../physics/shaking/whole/cause';
 import type { Landing } from '../../../physics/shaking/whole/landing';
 import { hertzWords } from '../../../physics/shaking/mount/mountModel';
-import { PICK_GROUP_NAMES } from '../../../physics/shaking/ends/picks';
+import { ESTIMATE_GROUP_NAMES } from '../../../physics/shaking/ends/rangeEnds';
 import type { Shake } from '../../../physics/shaking/whole/shakeOf';
 import type { FigureRange } from '../../../physics/shaking/whole/shakeRange';
 import {
@@ -33,9 +33,10 @@ const LABELS: Readonly<Record<Figure, string>> = {
 export const LANDING_NOTICED_PX = 40;
 
 /** How steady is the picture? Figures are pixels rms of a 1080-line picture; see docs/models.md, Steady. */
-export function judgeSteady({ px, runsOut, cause, ranges, landing }: SteadyEvidence): CheckResult {
+/** @param borne so many times the shaking that spoils another shot is borne by this one */
+export function judgeSteady({ px, runsOut, cause, ranges, landing }: SteadyEvidence, borne = 1): CheckResult {
   const findings: Finding[] = FIGURES.map((figure) =>
-    figureFinding(figure, px[figure], cause, ranges?.[figure] ?? null),
+    figureFinding(figure, px[figure], cause, ranges?.[figure] ?? null, borne),
   );
   if (runsOut) {
     const { name, neededDeg, reachDeg } = runsOut;
@@ -68,11 +69,17 @@ export function judgeSteady({ px, runsOut, cause, ranges, landing }: SteadyEvide
   return worstFirst('steady', findings);
 }
 
-function figureFinding(figure: Figure, px: number, cause: ShakeCause, range: FigureRange | null): Finding {
+function figureFinding(
+  figure: Figure,
+  px: number,
+  cause: ShakeCause,
+  range: FigureRange | null,
+  borne: number,
+): Finding {
   const { noticed, spoilt } = FIGURE_SCALES[figure];
-  const verdict = figureVerdict(figure, px);
+  const verdict = figureVerdict(figure, px, borne);
   const between = range
-    ? `, may be ${pxWords(range.low)} to ${pxWords(range.high)} (estimate; widest: ${PICK_GROUP_NAMES[range.mostly]})${atWorst(figure, px, range)}`
+    ? `, may be ${pxWords(range.low)} to ${pxWords(range.high)} (estimate; widest: ${ESTIMATE_GROUP_NAMES[range.mostly]})${atWorst(figure, px, range, borne)}`
     : '';
   const why = figure === cause.figure ? `; ${causeWords(cause)}` : '';
   return {
@@ -83,15 +90,15 @@ function figureFinding(figure: Figure, px: number, cause: ShakeCause, range: Fig
     unit: 'px',
     limit: [null, noticed],
     margin: noticed - px,
-    because: `${figureWord(figure, px)}: ${pxWords(px)} rms of a 1080-line picture${between}; spoils a shot from ${pxWords(spoilt)}${why}`,
+    because: `${figureWord(figure, px)}: ${pxWords(px)} rms of a 1080-line picture${between}; spoils ${borne === 1 ? 'a' : 'such a'} shot from ${pxWords(spoilt * borne)}${why}`,
     mend: null,
   };
 }
 
 /** The verdict at the worse end, where it differs. */
-function atWorst(figure: Figure, px: number, { high }: FigureRange): string {
-  const worse = figureVerdict(figure, high);
-  return worse === figureVerdict(figure, px) ? '' : `, at the worse end ${worse}`;
+function atWorst(figure: Figure, px: number, { high }: FigureRange, borne: number): string {
+  const worse = figureVerdict(figure, high, borne);
+  return worse === figureVerdict(figure, px, borne) ? '' : `, at the worse end ${worse}`;
 }
 
 const SLOW_HZ = 2;

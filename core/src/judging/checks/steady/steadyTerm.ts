@@ -7,18 +7,19 @@ export const steadyTerm: SearchTerm = {
   cost: 'dear',
   judge(scene) {
     const { shake } = scene.shaken();
+    const borne = scene.intent.shakingBorne ?? 1;
     const spoilt = unsteadiness(shake);
     const worst = FIGURES.reduce((a, b) =>
       shake[b] / FIGURE_SCALES[b].spoilt > shake[a] / FIGURE_SCALES[a].spoilt ? b : a,
     );
     return {
-      verdict: FIGURES.map((figure) => figureVerdict(figure, shake[figure])).reduce(worseOf),
+      verdict: FIGURES.map((figure) => figureVerdict(figure, shake[figure], borne)).reduce(worseOf),
       rejection: null,
       terms: [
         {
           id: 'steady',
-          value: steadiness(spoilt),
-          text: `${worst} ${pxWords(shake[worst])}, spoilt from ${pxWords(FIGURE_SCALES[worst].spoilt)}`,
+          value: steadiness(spoilt / borne),
+          text: `${worst} ${pxWords(shake[worst])}, spoilt from ${pxWords(FIGURE_SCALES[worst].spoilt * borne)}`,
         },
       ],
       facts: { unsteadiness: spoilt },

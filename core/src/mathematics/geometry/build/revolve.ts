@@ -2,7 +2,7 @@ import { facingOutward, meshOf, type Mesh } from '../mesh';
 import { add, addScaled, cross, perpendicularTo, UP, type Vec3 } from '../vec3';
 import { loftLoop } from './loft';
 
-export interface RevolveOptions {
+interface RevolveOptions {
   centre: Vec3;
   /** Unit vector. */
   axis: Vec3;
@@ -10,7 +10,7 @@ export interface RevolveOptions {
 }
 
 /** [radius from the axis, position along it], metres. */
-export type ProfilePoint = readonly [number, number];
+type ProfilePoint = readonly [number, number];
 
 /** Ring-shaped solid: a closed profile off the axis, turned about it (tyre, rim). */
 export function revolveRing(profile: readonly ProfilePoint[], { centre, axis, segments = 36 }: RevolveOptions): Mesh {

@@ -1,7 +1,7 @@
 import { facingOutward, meshOf, withoutLoosePoints, type Mesh } from '../mesh';
 import type { Vec3 } from '../vec3';
 
-export interface ShellOptions {
+interface ShellOptions {
   columns: number;
   rows: number;
   /** Outer and inner skin at grid corner (column, row); columns wrap round when `wraps` is set. */

@@ -1,7 +1,7 @@
 import { addScaled, type Vec3 } from '../vec3';
 import type { Ring } from './loft';
 
-export interface RingShape {
+interface RingShape {
   centre: Vec3;
   /** Unit vectors spanning the ring's plane. */
   u: Vec3;

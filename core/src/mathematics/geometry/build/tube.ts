@@ -1,9 +1,9 @@
 import type { Mesh } from '../mesh';
-import { addScaled, cross, dot, mix, normalize, perpendicularTo, rejectFrom, subtract, UP, type Vec3 } from '../vec3';
+import { addScaled, cross, mix, normalize, perpendicularTo, rejectFrom, subtract, UP, type Vec3 } from '../vec3';
 import { loft, loftLoop, type Ring } from './loft';
 import { superellipse } from './superellipse';
 
-export interface TubeOptions {
+interface TubeOptions {
   /** Radius in metres at fraction t of the way, or one radius for all. */
   radiusM: number | ((t: number) => number);
   /** Ratio of the section's height to its width, across the reference direction; 1 = round. */
@@ -86,9 +86,3 @@ export function rod(from: Vec3, to: Vec3, options: TubeOptions): Mesh {
     options,
   );
 }
-
-/** Angle-free measure of how far a point lies along the line from → to, 0 at from, 1 at to. */
-export const alongLine = (from: Vec3, to: Vec3, point: Vec3): number => {
-  const line = subtract(to, from);
-  return dot(subtract(point, from), line) / dot(line, line);
-};

@@ -1,5 +1,5 @@
 import type { Surface } from '../../../words/carrier/surface';
-import { atHigh, atLow, usual, type Pick } from '../../../words/sourced/ends';
+import { atHigh, atLow, usual, type RangeEnd } from '../../../words/sourced/ends';
 import type { Grip, SurfaceState } from '../../../words/kit/grip';
 import type { SurfaceLoad } from '../loads/loads';
 
@@ -70,7 +70,7 @@ function suction(
   grip: Extract<Grip, { kind: 'suction' }>,
   load: SurfaceLoad,
   c: GripConditions,
-  pick: Pick,
+  pick: RangeEnd,
 ): HoldLimit[] {
   const radiusM = pick(grip.cupRadiusM);
   const kept = vacuumShare(c.surface, c.state) * c.pressurePa * Math.exp(-LEAK_PER_HOUR * c.hours);
@@ -93,7 +93,7 @@ function suction(
 }
 
 /** Stress that foam tape bears: for a moment and for good. Engineering rules of thumb for such tapes, from memory; 0.5 to 2 times. */
-export const FOAM_TAPE_PA = { moment: 85e3, lasting: 3.5e3 } as const;
+const FOAM_TAPE_PA = { moment: 85e3, lasting: 3.5e3 } as const;
 
 /** Share of a flat pad that touches a curve of radius R: the foam fills its own half thickness, width √(4·t·R) of the whole. */
 export const contactShare = (widthM: number, foamM: number, radiusM: number): number =>
@@ -136,9 +136,14 @@ function adhesive(grip: Extract<Grip, { kind: 'adhesive' }>, load: SurfaceLoad, 
 export const screwForceN = (torqueNm: number, diameterM: number): number => torqueNm / (0.2 * diameterM);
 
 /** Thin carbon is not clamped hard: so much and no more. Estimate 300 to 1000 N. */
-export const CARBON_CLAMP_N = 600;
+const CARBON_CLAMP_N = 600;
 
-function clamp(grip: Extract<Grip, { kind: 'clamp' }>, load: SurfaceLoad, c: GripConditions, pick: Pick): HoldLimit[] {
+function clamp(
+  grip: Extract<Grip, { kind: 'clamp' }>,
+  load: SurfaceLoad,
+  c: GripConditions,
+  pick: RangeEnd,
+): HoldLimit[] {
   const screw = screwForceN(pick(grip.screwNm), grip.screwM);
   const forceN = c.surface.material === 'carbon' ? Math.min(screw, CARBON_CLAMP_N) : screw;
   const diameterM = c.surface.tubeDiameterM ?? 0.02;
@@ -163,7 +168,12 @@ function clamp(grip: Extract<Grip, { kind: 'clamp' }>, load: SurfaceLoad, c: Gri
  * Two plates on a pair of rails, drawn together by one screw with F: it rocks when pull and couple open a plate, F = N + M/b with b half the
  * shorter of gauge and length; slides along with μ on both plates, 2μF; the rails' own gauge takes a twist, 2μF·½gauge at least.
  */
-function rails(grip: Extract<Grip, { kind: 'rails' }>, load: SurfaceLoad, c: GripConditions, pick: Pick): HoldLimit[] {
+function rails(
+  grip: Extract<Grip, { kind: 'rails' }>,
+  load: SurfaceLoad,
+  c: GripConditions,
+  pick: RangeEnd,
+): HoldLimit[] {
   const screw = screwForceN(pick(grip.screwNm), grip.screwM);
   const forceN = c.surface.material === 'carbon' ? Math.min(screw, CARBON_CLAMP_N) : screw;
   const pull = Math.max(0, load.pullN);

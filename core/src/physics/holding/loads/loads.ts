@@ -95,7 +95,7 @@ export const DIRECTIONS: readonly Vec3[] = [-1, 0, 1].flatMap((x) =>
 );
 
 /** Whether a place lies inside the machine: glass, roof and sides around it. */
-export function isSheltered(rig: PosedRig, from: Vec3): boolean {
+function isSheltered(rig: PosedRig, from: Vec3): boolean {
   const hard = rig.parts.filter((part) => part.group === 'machine');
   const near = hard.map((part) => {
     const partFromWorld = invert(part.worldFromPart);

@@ -1,10 +1,7 @@
 const G = 9.80665;
 
 /** Stretching force of a 3 mm cord for a strain of 1, newton. Estimate 3 to 12 kN. */
-export const CORD_STRETCH_N = 6000;
-
-/** Speed after a free fall, v = √(2gh), m/s. */
-export const fallSpeedMps = (heightM: number): number => Math.sqrt(2 * G * heightM);
+const CORD_STRETCH_N = 6000;
 
 /**
  * Pull on a tether that catches what fell its own length: energy m·g·(L + x) = ½·(K/L)·x² gives F = W(1 + √(1 + 2K/W)),
@@ -16,7 +13,7 @@ export const tetherLoadN = (massKg: number, stretchN = CORD_STRETCH_N): number =
 };
 
 /** A loop round the camera and a knot take this much before anything can hang free. Estimate 0.08 to 0.15 m. */
-export const SHORTEST_TETHER_M = 0.1;
+const SHORTEST_TETHER_M = 0.1;
 /** The camera at the tether's end must stay this share of the way off what turns. */
 const KEEP_OFF = 0.8;
 

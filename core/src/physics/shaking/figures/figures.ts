@@ -19,9 +19,10 @@ export const FIGURE_SCALES: Readonly<Record<Figure, Scale>> = {
   blur: { noticed: 1.2, spoilt: 4, words: ['sharp', 'a little soft', 'smeared', 'smeared beyond use'] },
 };
 
-export function figureVerdict(figure: Figure, px: number): Verdict {
+/** @param borne so many times as much is borne */
+export function figureVerdict(figure: Figure, px: number, borne = 1): Verdict {
   const { noticed, spoilt } = FIGURE_SCALES[figure];
-  return px <= noticed ? 'good' : px <= spoilt ? 'watch' : 'stop';
+  return px <= noticed ? 'good' : px <= spoilt * borne ? 'watch' : 'stop';
 }
 
 export function figureWord(figure: Figure, px: number): string {

@@ -13,7 +13,7 @@ const LEAST_SHARE = 3e-4;
 /** The model is taken to be right within this; estimates bear no more. */
 const AS_ASSUMED = 1.25;
 /** A ratio beyond these says that one of the two is not what it is taken for; it is kept, and told. */
-export const PLAUSIBLE_RATIO = [0.05, 20] as const;
+const PLAUSIBLE_RATIO = [0.05, 20] as const;
 
 /** Rms of the upward acceleration in a band, as the model has it. */
 function modelled({ components }: SpotMotion, lowHz: number, highHz: number): number {

@@ -19,7 +19,7 @@ export interface DominantLine {
   readonly name: string | null;
 }
 
-export interface KnownFrequency {
+interface KnownFrequency {
   readonly frequencyHz: number;
   readonly name: string;
   /** As near as this counts, as a share of the frequency. */

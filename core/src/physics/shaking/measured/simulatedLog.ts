@@ -5,7 +5,7 @@ import { transmission } from '../../../mathematics/spectra/transmissibility';
 import { magnitude } from '../../../mathematics/spectra/complex';
 
 /** A resonance that the model knows nothing of. */
-export interface HiddenResonance {
+interface HiddenResonance {
   readonly frequencyHz: number;
   readonly dampingRatio: number;
 }

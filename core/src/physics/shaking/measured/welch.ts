@@ -1,7 +1,7 @@
 import { fourier, type Fourier } from './fourier';
 
 /** Densities of several channels together: own and shared parts, so that any direction between them can be asked for. */
-export interface WelchResult {
+interface WelchResult {
   readonly frequencyHz: Float64Array;
   /** One-sided density of channels i and j in common (real part), [i][j], unit²/Hz; [i][i] is channel i's own. */
   readonly density: readonly (readonly Float64Array[])[];

@@ -2,8 +2,8 @@ import { distance, type Vec3 } from '../../../mathematics/geometry/vec3';
 import { FOOT_M } from '../../../posing/building/cameraMesh';
 import { chainJoints } from '../../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
-import type { Pick } from '../../../words/sourced/ends';
-import type { Picks } from '../ends/picks';
+import type { RangeEnd } from '../../../words/sourced/ends';
+import type { RangeEnds } from '../ends/rangeEnds';
 import {
   BASE_LOSS,
   DRAWN_TIGHT,
@@ -29,7 +29,7 @@ export interface Piece {
 }
 
 /** Sideways a finger joint is so much stiffer than about its pin, where friction alone holds it. Estimate 1.5 to 4. */
-export const SIDEWAYS_STIFFER = 2.5;
+const SIDEWAYS_STIFFER = 2.5;
 
 /** Turning spring at a distance d from the camera: gives d²/k_θ, turns d/k_θ for each newton. */
 const turning = (distanceM: number, stiffnessNmRad: number) => ({
@@ -59,7 +59,7 @@ const plateOnRubber = (stiffnessNM: number, radiusM: number, distanceM: number) 
 };
 
 /** Stiffness of a base as it is fastened. */
-function baseStiffness({ base, setUp }: ResolvedSetUp, pick: Pick): number {
+function baseStiffness({ base, setUp }: ResolvedSetUp, pick: RangeEnd): number {
   const { source } = base.stiffnessNmRad;
   const fastening = DRAWN_TIGHT.includes(base.kind) ? (setUp.fastening ?? 'usual') : 'usual';
   if (fastening === 'usual' || source.kind !== 'estimate') return pick(base.stiffnessNmRad);
@@ -72,7 +72,7 @@ function baseStiffness({ base, setUp }: ResolvedSetUp, pick: Pick): number {
  */
 export function chainPieces(
   resolved: ResolvedSetUp,
-  picks: Pick2<Picks, 'stiffness' | 'damping'>,
+  picks: Pick2<RangeEnds, 'stiffness' | 'damping'>,
   { sideways = false, hangs = false } = {},
 ): readonly Piece[] {
   const { base, links, head, camera, placed } = resolved;

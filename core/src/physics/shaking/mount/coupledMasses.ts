@@ -1,5 +1,5 @@
 /** One mode of two masses in line: ground — k1 — m1 — k2 — m2. */
-export interface CoupledMode {
+interface CoupledMode {
   readonly frequencyHz: number;
   /** Movement of the second mass for one of the first. */
   readonly secondOverFirst: number;

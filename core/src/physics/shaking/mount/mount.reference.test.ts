@@ -6,14 +6,14 @@ import { poseStrut } from '../../../posing/strut/kinematics';
 import { resolveSetUp, type ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import { magnitude } from '../../../mathematics/spectra/complex';
 import { atHigh, atLow } from '../../../words/sourced/ends';
-import { USUAL_PICKS } from '../ends/picks';
+import { USUAL_ENDS } from '../ends/rangeEnds';
 import type { ShakeQuestion } from '../whole/shakeScene';
 import { chainPieces, chainSum } from './chain';
 import { coupledModes } from './coupledMasses';
 import { modeWords, mountModel, mountModes } from './mountModel';
 
 const resolve = ({ rig, setUp }: ShakeQuestion) => resolveSetUp(rig, setUp);
-const modelOf = (question: ShakeQuestion, resolved: ResolvedSetUp = resolve(question), picks = USUAL_PICKS) => {
+const modelOf = (question: ShakeQuestion, resolved: ResolvedSetUp = resolve(question), picks = USUAL_ENDS) => {
   const pose = poseStrut(
     resolved,
     poseRig(question.rig, SET_UP_STANCE_ID),
@@ -52,13 +52,13 @@ describe('a strut as springs in a row', () => {
   it('an arm that alone gives, loaded at its very end, turns by 3/(2L) of what it gives (end-loaded cantilever, Roark)', () => {
     const resolved = resolve(onArm);
     const flat = { ...resolved.camera, bodyM: [0.034, -0.024, 0.07] as const };
-    const pieces = chainPieces({ ...resolved, camera: flat }, USUAL_PICKS);
+    const pieces = chainPieces({ ...resolved, camera: flat }, USUAL_ENDS);
     const arm = pieces.find((p) => p.name === 'long arm')!;
     expect(arm.radPerN / arm.mPerN).toBeCloseTo(3 / (2 * 0.2), 9);
   });
 
   it('damping is that of the pieces by the energy they hold: one piece alone gives half its loss factor', () => {
-    const [piece] = chainPieces(resolve(onArm), USUAL_PICKS);
+    const [piece] = chainPieces(resolve(onArm), USUAL_ENDS);
     expect(chainSum([piece!]).dampingRatio).toBeCloseTo(piece!.loss / 2, 12);
     expect(chainSum([]).mPerN).toBe(0);
   });
@@ -162,7 +162,7 @@ describe('facts of the trade (common practice, no source)', () => {
   it('stiffer figures never swing slower, softer never faster', () => {
     const question = bars([link('stand-off-hook', 0.03), link('long-arm', 0.2)]);
     const at = (stiffness: typeof atLow) =>
-      mountModes(modelOf(question, resolve(question), { ...USUAL_PICKS, stiffness }))[0]!.frequencyHz;
+      mountModes(modelOf(question, resolve(question), { ...USUAL_ENDS, stiffness }))[0]!.frequencyHz;
     expect(at(atLow)).toBeLessThan(slowest(question).frequencyHz);
     expect(at(atHigh)).toBeGreaterThan(slowest(question).frequencyHz);
   });

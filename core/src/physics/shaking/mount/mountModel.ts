@@ -13,8 +13,8 @@ import {
 import { FOOT_M } from '../../../posing/building/cameraMesh';
 import type { StrutPose } from '../../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
-import { minus, ONE, over, plus, scaled, times, ZERO, type Complex } from '../../../mathematics/spectra/complex';
-import type { Picks } from '../ends/picks';
+import { minus, ONE, over, plus, scaled, times, type Complex } from '../../../mathematics/spectra/complex';
+import type { RangeEnds } from '../ends/rangeEnds';
 import { chainPieces, chainSum, type Piece } from './chain';
 import { coupledModes } from './coupledMasses';
 import { BEAM_END_SHARE, cameraInertia, swingingMassKg } from './swingingMass';
@@ -29,7 +29,7 @@ export interface MountGain {
 }
 
 /** One way in which the camera swings. */
-export interface MountMode {
+interface MountMode {
   readonly frequencyHz: number;
   readonly dampingRatio: number;
   readonly direction: 'nod' | 'sideways';
@@ -71,7 +71,7 @@ export const CROSS_AXIS = 0.15;
  * damper is a mass of its own and the two are solved together. Dampers that the camera hangs from are softer and less damped.
  * @param pose where the strut is in the stance that is ridden
  */
-export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: Picks): MountModel {
+export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: RangeEnds): MountModel {
   const base = pose.worldFromSpot.position;
   const { position, rotation } = pose.worldFromBody;
   const middle = addScaled(position, rotate(rotation, UP), FOOT_M + resolved.camera.bodyM[1] / 2);
@@ -104,7 +104,7 @@ export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: Pick
 
 function mountSide(
   resolved: ResolvedSetUp,
-  picks: Picks,
+  picks: RangeEnds,
   sideways: boolean,
   hangs: boolean,
   across: Vec3,
@@ -191,9 +191,6 @@ function massBefore({ links }: ResolvedSetUp, damper: number): number {
   for (let i = 0; i < damper; i++) sum += mass(i) * (i === damper - 1 ? 0.5 : BEAM_END_SHARE);
   return sum;
 }
-
-/** A mount that gives nowhere: passes every movement and turn as it is. */
-export const STIFF_GAIN: MountGain = { follows: ONE, turnPerM: ZERO };
 
 /** Modes of both directions, slowest first. */
 export const mountModes = ({ nod, sideways }: MountModel): readonly MountMode[] =>

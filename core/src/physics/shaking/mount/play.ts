@@ -1,6 +1,6 @@
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import { toRad } from '../../../mathematics/units/angle';
-import type { Picks } from '../ends/picks';
+import type { RangeEnds } from '../ends/rangeEnds';
 import { PLAY_DEG } from './give';
 
 /**
@@ -8,7 +8,7 @@ import { PLAY_DEG } from './give';
  * rms play/√12, for the share of time erfc(g/(√2·a)) of a normal acceleration.
  * @returns squared turn, rad²
  */
-export function playTurn2({ links, base }: ResolvedSetUp, accelerationMS2: number, { damping }: Picks): number {
+export function playTurn2({ links, base }: ResolvedSetUp, accelerationMS2: number, { damping }: RangeEnds): number {
   const pieces = [
     PLAY_DEG.joint,
     ...(base.kind === 'magnet' ? [PLAY_DEG.magnet] : []),

@@ -1,12 +1,12 @@
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
-import { atHigh, atLow, usual, type Pick } from '../../../words/sourced/ends';
-import { USUAL_PICKS } from '../ends/picks';
+import { atHigh, atLow, usual, type RangeEnd } from '../../../words/sourced/ends';
+import { USUAL_ENDS } from '../ends/rangeEnds';
 import type { StrutPose } from '../../../posing/strut/kinematics';
 import { chainPieces } from './chain';
 import { mountModel, mountModes } from './mountModel';
 import { swingingMassKg } from './swingingMass';
 
-export interface Softness {
+interface Softness {
   readonly name: string;
   /** How far the camera gives way for one newton across, metres. */
   readonly mPerN: number;
@@ -28,14 +28,14 @@ export interface StrutSwing {
  * Estimates: every stiffness comes from the kit with its range. Left out: slop, movement along the arm.
  */
 export function strutSwing(resolved: ResolvedSetUp, pose: StrutPose): StrutSwing {
-  const slowestHz = (stiffness: Pick): number =>
-    mountModes(mountModel(resolved, pose, { ...USUAL_PICKS, stiffness }))[0]?.frequencyHz ?? Infinity;
+  const slowestHz = (stiffness: RangeEnd): number =>
+    mountModes(mountModel(resolved, pose, { ...USUAL_ENDS, stiffness }))[0]?.frequencyHz ?? Infinity;
   return {
     frequencyHz: slowestHz(usual),
     lowHz: slowestHz(atLow),
     highHz: slowestHz(atHigh),
     massKg: swingingMassKg(resolved),
-    softness: chainPieces(resolved, USUAL_PICKS)
+    softness: chainPieces(resolved, USUAL_ENDS)
       .map(({ name, mPerN }) => ({ name, mPerN }))
       .sort((a, b) => b.mPerN - a.mPerN),
   };

@@ -1,11 +1,11 @@
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
-import { usual, type Pick } from '../../../words/sourced/ends';
+import { usual, type RangeEnd } from '../../../words/sourced/ends';
 
 /** Share of a beam's own mass that swings with its end: 33/140 (Rayleigh, cantilever in its first bending). */
 export const BEAM_END_SHARE = 33 / 140;
 
 /** Camera, joint and what of the links swings with them, kilograms. */
-export const swingingMassKg = ({ camera, head, links }: ResolvedSetUp, mass: Pick = usual): number =>
+export const swingingMassKg = ({ camera, head, links }: ResolvedSetUp, mass: RangeEnd = usual): number =>
   mass(camera.massKg) +
   mass(head.massKg) +
   BEAM_END_SHARE * links.reduce((sum, l) => sum + mass(l.definition.massKg), 0);

@@ -1,4 +1,4 @@
-import { magnitude, over, plus, times, type Complex } from '../../../mathematics/spectra/complex';
+import { over, plus, times, type Complex } from '../../../mathematics/spectra/complex';
 
 /** Two masses over one wheel, all per kilogram of the sprung mass. */
 export interface QuarterVehicle {
@@ -11,14 +11,6 @@ export interface QuarterVehicle {
   /** Damping over sprung mass, 1/s. */
   readonly dampingPerS: number;
 }
-
-/** The reference vehicle: Sayers & Karamihas, The Little Book of Profiling; ASTM E1926. */
-export const REFERENCE_VEHICLE: QuarterVehicle = {
-  tyrePerS2: 653,
-  springPerS2: 63.3,
-  unsprungShare: 0.15,
-  dampingPerS: 6.0,
-};
 
 /**
  * How the body and the axle follow the ground, as complex gains (the same for displacement and acceleration).
@@ -34,12 +26,6 @@ export function vehicleResponse(vehicle: QuarterVehicle, frequencyHz: number): {
   const rest: Complex = [a[0] + vehicle.tyrePerS2 - vehicle.unsprungShare * w * w - back[0], a[1] - back[1]];
   const axle = over([vehicle.tyrePerS2, 0], rest);
   return { body: times(bodyOverAxle, axle), axle };
-}
-
-/** The same as amounts. */
-export function vehicleGains(vehicle: QuarterVehicle, frequencyHz: number): { body: number; axle: number } {
-  const { body, axle } = vehicleResponse(vehicle, frequencyHz);
-  return { body: magnitude(body), axle: magnitude(axle) };
 }
 
 /**

@@ -10,7 +10,7 @@ import {
   ZERO,
   type Complex,
 } from '../../../mathematics/spectra/complex';
-import type { Pick } from '../../../words/sourced/ends';
+import type { RangeEnd } from '../../../words/sourced/ends';
 import { sinc } from '../../../mathematics/numbers/sinc';
 import { waveNumber, metWaveHz } from '../sources/waves';
 import { transmission } from '../../../mathematics/spectra/transmissibility';
@@ -22,12 +22,9 @@ export interface FrameMotion {
   readonly pitch: Complex;
 }
 
-/** What moves at one wheel. */
-export type WheelShare = 'frame' | 'wheel';
-
 type RideOf<Kind extends Ride['kind']> = Extract<Ride, { kind: Kind }>;
 
-const responseOf = (axle: AxleFigures, pick: Pick) =>
+const responseOf = (axle: AxleFigures, pick: RangeEnd) =>
   quarterVehicleFrom(pick(axle.bodyHz), pick(axle.hopHz), pick(axle.unsprungShare), pick(axle.dampingRatio));
 
 /**
@@ -35,7 +32,7 @@ const responseOf = (axle: AxleFigures, pick: Pick) =>
  * z = (1 − ξ)·z_f + ξ·z_r·e^(−jωL/v), ξ = (x_f − x)/L, and turns by (z_f − z_r·e^(−jωL/v))/L. Front and rear are taken as not
  * coupled (dynamic index 1, common for cars). Limits: over an axle only that axle counts; at 0 Hz all of it moves as the ground does.
  */
-export function wheelsGains(ride: RideOf<'wheels'>, speedMps: number, pick: Pick) {
+export function wheelsGains(ride: RideOf<'wheels'>, speedMps: number, pick: RangeEnd) {
   const { front, rear } = ride;
   const wheelbaseM = front.xM - rear.xM;
   const quarters = [responseOf(front, pick), responseOf(rear, pick)] as const;
@@ -67,7 +64,7 @@ export function wheelsGains(ride: RideOf<'wheels'>, speedMps: number, pick: Pick
  * A hull against the waves, per metre of wave: it follows those longer than itself, sinc(kL/2π), and turns with their slope
  * k·z, a quarter wave late. Heave has its own frequency and damping. @param xM ahead of the middle
  */
-export function floatGains(ride: RideOf<'float'>, speedMps: number, pick: Pick) {
+export function floatGains(ride: RideOf<'float'>, speedMps: number, pick: RangeEnd) {
   return (f: number, xM: number): FrameMotion => {
     const k = waveNumber(metWaveHz(f, speedMps));
     const follows = Math.abs(sinc((k * ride.lengthM) / (2 * Math.PI)));
@@ -87,7 +84,7 @@ export const slapGains = (ride: RideOf<'float'>, xM: number): FrameMotion => ({
  * A board on snow: bumps shorter than itself are evened out as 1/√(1 + (n·L)²), a share of them comes through as chatter; it turns
  * with the slope that is left.
  */
-export function runnerGains(ride: RideOf<'runner'>, speedMps: number, pick: Pick) {
+export function runnerGains(ride: RideOf<'runner'>, speedMps: number, pick: RangeEnd) {
   return (f: number, xM: number): FrameMotion => {
     const n = f / speedMps;
     const evened = 1 / Math.sqrt(1 + (n * ride.lengthM) ** 2);
@@ -102,7 +99,7 @@ export function runnerGains(ride: RideOf<'runner'>, speedMps: number, pick: Pick
  * 1/(jω(1 + jωτ)); short gusts lift less, 1/√(1 + 2πκ), κ = πfc/v (Liepmann's fit of Sears' function). The nose turns by w/v up to
  * its own frequency.
  */
-export function wingGains(ride: RideOf<'wing'>, speedMps: number, pick: Pick) {
+export function wingGains(ride: RideOf<'wing'>, speedMps: number, pick: RangeEnd) {
   return (f: number): FrameMotion => {
     const v = Math.max(speedMps, 1);
     const w = 2 * Math.PI * f;

@@ -33,17 +33,26 @@ export const HELMET_PADS: ShakeStage = {
   dampingRatio: estimated(0.25, 0.15, 0.4),
   turnPerM: estimated(2, 0.8, 4),
 };
-/** Flesh of a hand round a grip, a foot in a shoe. Estimate. */
-const FLESH: ShakeStage = {
-  name: 'hand or foot',
-  frequencyHz: estimated(25, 15, 45),
-  dampingRatio: estimated(0.3, 0.15, 0.5),
-  turnPerM: estimated(0.8, 0.3, 2),
+/** Hand and forearm that hold on to a grip: below about 10 Hz they go along, above it they hold back (hand-arm models, e.g. ISO 10068, from memory). */
+const HAND: ShakeStage = {
+  name: 'hand and arm',
+  frequencyHz: estimated(12, 7, 20),
+  dampingRatio: estimated(0.4, 0.25, 0.6),
+  turnPerM: estimated(0.5, 0.2, 1.2),
+};
+/** A foot in its boot on a pedal, a peg or a deck: the ankle gives. Estimate. */
+const FOOT: ShakeStage = {
+  name: 'foot and boot',
+  frequencyHz: estimated(9, 6, 15),
+  dampingRatio: estimated(0.45, 0.3, 0.7),
+  turnPerM: estimated(0.35, 0.12, 0.9),
+  turnShare: estimated(0.5, 0.25, 0.8),
 };
 
 /** Everything soft between the machine and a zone of its rider. */
 export function riderStages(zone: RiderZone, support: RiderSupport, stanceId: string): readonly ShakeStage[] {
-  if (zone === 'hand' || zone === 'foot') return [FLESH];
+  if (zone === 'hand') return [HAND];
+  if (zone === 'foot') return [FOOT];
   const carrying = isSeated(support, stanceId) ? support.seat : LEGS;
   if (zone === 'hips') return [carrying];
   return zone === 'chest' ? [carrying, TORSO] : [carrying, TORSO, NECK];

@@ -9,8 +9,8 @@ import { worldFromSpot, type PlacedSpot } from '../../../posing/rig/spots';
 import { bodySegments } from '../../../posing/body/segments';
 import { toRad } from '../../../mathematics/units/angle';
 import { ONE, real, scaled, ZERO } from '../../../mathematics/spectra/complex';
-import type { Pick } from '../../../words/sourced/ends';
-import type { Picks } from '../ends/picks';
+import type { RangeEnd } from '../../../words/sourced/ends';
+import type { RangeEnds } from '../ends/rangeEnds';
 import { groundById } from '../../../posing/lookup/grounds';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { gustDensity } from '../sources/gusts';
@@ -54,7 +54,7 @@ export interface SpotMotion {
   readonly stages: readonly ShakeStage[];
 }
 
-export interface SpotQuestion {
+interface SpotQuestion {
   readonly rig: RigSpec;
   readonly placed: PlacedSpot;
   readonly stanceId: string;
@@ -120,7 +120,7 @@ function routeTo({ rig, placed, stanceId }: SpotQuestion): Route {
  * How the place under a base moves: every independent source through the machine and the rider to the spot, in a stance.
  * @param gridHz frequencies that spread-out sources are computed at, rising
  */
-export function spotMotion(question: SpotQuestion, gridHz: Float64Array, picks: Picks): SpotMotion {
+export function spotMotion(question: SpotQuestion, gridHz: Float64Array, picks: RangeEnds): SpotMotion {
   const route = routeTo(question);
   const widthHz = widths(gridHz);
   const drives = drivesOf(route, question.ride, picks);
@@ -135,7 +135,9 @@ export function spotMotion(question: SpotQuestion, gridHz: Float64Array, picks: 
         const { up, pitch } = drive.frame(f);
         return { z: scaled(up, share), turn: pitches ? pitch : ZERO };
       };
-      return fill(drive, axis, turnAxis, grid, start, stages, picks.path, question.measured);
+      // A stage that gives one way only is rigid in the others.
+      const met = stages.filter(({ gives }) => gives === undefined || (gives === 'along' && axis === AHEAD));
+      return fill(drive, axis, turnAxis, grid, start, met, picks.path, question.measured);
     };
     return [
       component(UP, RIGHT, 1, true),
@@ -150,7 +152,7 @@ export function spotMotion(question: SpotQuestion, gridHz: Float64Array, picks: 
         axis,
         { f: gridHz, w: widthHz },
         () => ({ z: ZERO, turn: ONE }),
-        drive.id === RIDER_DRIVE ? [] : stages,
+        drive.id === RIDER_DRIVE ? [] : stages.filter(({ gives }) => gives === undefined),
         picks.path,
         question.measured,
       ),
@@ -188,7 +190,7 @@ function fill(
   { f, w }: { f: Float64Array; w: Float64Array },
   start: (frequencyHz: number) => Movement,
   stages: readonly ShakeStage[],
-  pick: Pick,
+  pick: RangeEnd,
   measured: readonly MeasuredBand[] = [],
 ): MotionComponent {
   const n = f.length;
@@ -211,7 +213,7 @@ function fill(
   return { sourceId: id, sourceName: name, kind, lineHz, axis, turnAxis, frequencyHz: f, ...out };
 }
 
-function drivesOf({ shake, xM, wheel }: Route, ride: RideConditions, picks: Picks): Drive[] {
+function drivesOf({ shake, xM, wheel }: Route, ride: RideConditions, picks: RangeEnds): Drive[] {
   const ground = groundById(ride.groundId);
   const moves = shake.ride;
   const { surface } = ground;
@@ -260,7 +262,7 @@ function roughGains(
   speedMps: number,
   xM: number,
   wheel: 'front' | 'rear' | null,
-  pick: Pick,
+  pick: RangeEnd,
 ): (frequencyHz: number) => FrameMotion {
   if (moves.kind === 'runner') {
     const gains = runnerGains(moves, speedMps, pick);
@@ -276,7 +278,7 @@ function slapDrive(
   heightM: number,
   speedMps: number,
   xM: number,
-  picks: Picks,
+  picks: RangeEnds,
 ): Drive {
   const [low, high] = SLAP_BAND_HZ;
   const rmsMS2 = picks.path(moves.slapG) * G * (speedMps / 10) * Math.sqrt(heightM / 0.3);
@@ -299,7 +301,7 @@ export function lineFrequencyHz({ every }: ShakeLine, ride: Pick2<RideConditions
 }
 type Pick2<T, K extends keyof T> = { readonly [P in K]: T[P] };
 
-function lineDrive(line: ShakeLine, ride: RideConditions, picks: Picks): Drive | null {
+function lineDrive(line: ShakeLine, ride: RideConditions, picks: RangeEnds): Drive | null {
   const lineHz = lineFrequencyHz(line, ride);
   if (lineHz < 0.5) return null;
   const usualHz = line.every.kind === 'turn' ? (line.every.rpm.value / 60) * line.every.order : null;
@@ -322,7 +324,7 @@ interface Turning {
 }
 
 /** Left and right wheels over ground that differs: the difference turns the body about its length. */
-function rollOf({ shake, wheel }: Route, ride: RideConditions, picks: Picks): Turning[] {
+function rollOf({ shake, wheel }: Route, ride: RideConditions, picks: RangeEnds): Turning[] {
   const { surface, id, name } = groundById(ride.groundId);
   const moves = shake.ride;
   if (surface.kind !== 'rough' || moves.kind !== 'wheels' || moves.trackM === null || ride.speedMps <= 0.1 || wheel)
@@ -349,7 +351,7 @@ const turningDrive = (id: string, name: string, kind: SourceKind, weight: Drive[
 });
 
 /** What turns by itself: the machine being steered and balanced, and the rider's own movement at the spot. */
-function swayOf({ shake, zone }: Route, picks: Picks): Turning[] {
+function swayOf({ shake, zone }: Route, picks: RangeEnds): Turning[] {
   const axes = [AHEAD, UP, RIGHT];
   const sway = {
     drive: turningDrive('sway', 'steering and balance', 'own movement', swayWeight(shake.sway, picks.lines)),
@@ -363,7 +365,7 @@ function swayOf({ shake, zone }: Route, picks: Picks): Turning[] {
 }
 
 /** S(f) = S₀/(1 + (f/f_c)⁴) with the given rms above 1 Hz, rad²/Hz. */
-function swayWeight({ rmsDeg, cornerHz }: Sway, pick: Pick): Drive['weight'] {
+function swayWeight({ rmsDeg, cornerHz }: Sway, pick: RangeEnd): Drive['weight'] {
   const variance = toRad(pick(rmsDeg)) ** 2;
   const area = lowPassArea(cornerHz);
   return (f, w) => (variance / area / (1 + (f / cornerHz) ** 4)) * w;

@@ -13,7 +13,7 @@ interface SideGains {
 }
 
 /** Gains of both sides of a mount over a component's frequencies, so that many components share them. */
-export interface MountGains {
+interface MountGains {
   readonly nod: SideGains;
   readonly sideways: SideGains;
 }

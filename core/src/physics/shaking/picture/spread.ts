@@ -1,5 +1,5 @@
 import type { MotionComponent } from '../paths/spotMotion';
-import type { Pick } from '../../../words/sourced/ends';
+import type { RangeEnd } from '../../../words/sourced/ends';
 import { FIGURES, type Figure } from '../figures/figures';
 import type { CameraTurns } from './cameraTurns';
 import { sinc } from '../../../mathematics/numbers/sinc';
@@ -23,7 +23,7 @@ export function sumOver(turned: readonly TurnedComponent[], value: (t: TurnedCom
 }
 
 /** How the squared movement at each frequency spreads over what people see, after steadying. */
-export interface Spread {
+interface Spread {
   /** Shares of the square left before the light falls, and of what is left from picture to picture afterwards. */
   readonly before: Float64Array;
   readonly after: Float64Array;
@@ -54,7 +54,7 @@ export function limitReach(
   spreads: Spreads,
   { steadying }: Steadiness['levels'][number],
   missed: number,
-  pick: Pick,
+  pick: RangeEnd,
 ): void {
   for (const [frequencyHz, { before, after }] of spreads) {
     const limited = steadying.kind === 'optics' ? before : after;

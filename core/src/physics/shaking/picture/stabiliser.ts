@@ -1,7 +1,7 @@
 import type { GimbalRange } from '../../../words/kit/camera';
 import type { StabiliserLevel, Steadying } from '../../../words/kit/stabiliser';
 import { estimated } from '../../../words/sourced/estimated';
-import type { Pick } from '../../../words/sourced/ends';
+import type { RangeEnd } from '../../../words/sourced/ends';
 
 /** A motor gimbal: good against slow turning; its motors hand on part of quick shaking. Estimates. */
 export const GIMBAL_STEADYING: Steadying = {
@@ -13,7 +13,7 @@ export const GIMBAL_STEADYING: Steadying = {
 };
 
 /** Share of a movement's amplitude that a way of steadying leaves: all below its band, little in it, what it makes of it beyond. */
-export function leftOf(steadying: Steadying, frequencyHz: number, pick: Pick): number {
+export function leftOf(steadying: Steadying, frequencyHz: number, pick: RangeEnd): number {
   const left = pick(steadying.left);
   const below = 1 / (1 + (frequencyHz / steadying.fromHz) ** 4);
   const above = 1 / (1 + (steadying.toHz / frequencyHz) ** 4);
@@ -37,7 +37,7 @@ export function steadinessOf(
   stabiliser: Pick2<StabiliserLevel, 'name' | 'crop' | 'steadies'>,
   gimbal: GimbalRange | undefined,
   fovDeg: number,
-  pick: Pick,
+  pick: RangeEnd,
 ): Steadiness {
   const levels: { name: string; steadying: Steadying; reachDeg: number }[] = [];
   if (gimbal) {

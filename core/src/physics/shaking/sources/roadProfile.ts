@@ -1,18 +1,23 @@
-import { spectrumOf, type Spectrum } from '../../../mathematics/spectra/spectrum';
-
 /**
  * Roughness of ground: displacement density G_d(n) = G_d(n0)·(n/n0)^-2 over the spatial frequency n, n0 = 0.1 cycles a metre.
  * Source: ISO 8608, geometric means of the classes A to H.
  */
-export const REFERENCE_CYCLES_PER_M = 0.1;
+const REFERENCE_CYCLES_PER_M = 0.1;
 
-/** Displacement density of the ground under a wheel at a speed, m²/Hz: G_d(f) = G_d(n)/v at n = f/v. */
-export const groundDisplacementM2Hz = (roughnessM3: number, speedMps: number, frequencyHz: number): number =>
-  (roughnessM3 * (frequencyHz / speedMps / REFERENCE_CYCLES_PER_M) ** -2) / speedMps;
+/** Shorter than this ISO 8608 says nothing: its classes reach from 0.011 to 2.83 cycles a metre, and are drawn to about 10. */
+const FINEST_CYCLES_PER_M = 10;
+/** Of what is finer the density falls faster: stones and texture are round. Estimate −3 to −5. */
+const FINE_SLOPE = -4;
 
-/** Acceleration of the ground's contour under a wheel, (m/s²)²/Hz: (2πf)⁴ times the displacement. @param speedMps above 0 */
-export const groundAcceleration = (roughnessM3: number, speedMps: number, grid: Float64Array): Spectrum =>
-  spectrumOf(grid, (f) => (2 * Math.PI * f) ** 4 * groundDisplacementM2Hz(roughnessM3, speedMps, f));
+/**
+ * Displacement density of the ground under a wheel at a speed, m²/Hz: G_d(f) = G_d(n)/v at n = f/v; beyond ten cycles a metre, outside the
+ * standard's range, with a steeper slope of its own.
+ */
+export function groundDisplacementM2Hz(roughnessM3: number, speedMps: number, frequencyHz: number): number {
+  const n = frequencyHz / speedMps;
+  const fine = n > FINEST_CYCLES_PER_M ? (n / FINEST_CYCLES_PER_M) ** (FINE_SLOPE + 2) : 1;
+  return ((roughnessM3 * (n / REFERENCE_CYCLES_PER_M) ** -2) / speedMps) * fine;
+}
 
 /**
  * How alike two tracks of even-handed ground are: |γ| = x·K₁(x), x = 2πn·t, for the falling power of two (Dodds & Robson 1973).

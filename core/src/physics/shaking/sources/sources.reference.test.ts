@@ -1,4 +1,5 @@
-import { frequencyGrid, spectrumOf, variance } from '../../../mathematics/spectra/spectrum';
+import { frequencyGrid } from '../../../mathematics/spectra/frequencyGrid';
+import { spectrumOf, variance } from '../../../../testing/spectra';
 import { gustDensity } from './gusts';
 import { trackLikeness } from './roadProfile';
 import { metElevationM2Hz, metWaveHz, waveElevationM2Hz, waveNumber } from './waves';

@@ -3,9 +3,9 @@ import { poseRig } from '../../../posing/rig/poseRig';
 import { poseStrut } from '../../../posing/strut/kinematics';
 import { resolveSetUp, type ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import { magnitude } from '../../../mathematics/spectra/complex';
-import { USUAL_PICKS } from '../ends/picks';
+import { USUAL_ENDS } from '../ends/rangeEnds';
 import { SHAKE_BAND_HZ, type ShakeQuestion } from './shakeScene';
-import { frequencyGrid } from '../../../mathematics/spectra/spectrum';
+import { frequencyGrid } from '../../../mathematics/spectra/frequencyGrid';
 import { mountModel, mountModes } from '../mount/mountModel';
 
 /** A strut as it might be: factors on what it is. */
@@ -19,7 +19,7 @@ export interface WhatIf {
 }
 export const AS_IT_IS: WhatIf = { length: 1, weight: 1, damping: 1 };
 
-export interface MountCurve {
+interface MountCurve {
   readonly frequencyHz: Float64Array;
   /** Movement of the camera for one of its base, up and down and sideways. */
   readonly nod: Float64Array;
@@ -31,7 +31,7 @@ export interface MountCurve {
 }
 
 /** Index of the link whose length matters: the longest that can be of different lengths; null where there is none. */
-export function lengthLink({ links }: Pick<ResolvedSetUp, 'links'>): number | null {
+function lengthLink({ links }: Pick<ResolvedSetUp, 'links'>): number | null {
   const usable = links
     .map((l, i) => ({ i, ...l }))
     .filter(({ definition: d }) => d.kind !== 'damper' && d.kind !== 'pad');
@@ -48,7 +48,7 @@ export function mountCurve({ rig, setUp, actionStanceId }: ShakeQuestion, whatIf
   const resolved = { ...long, camera: { ...long.camera, massKg: { ...massKg, value: massKg.value * whatIf.weight } } };
   const pose = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), poseRig(rig, actionStanceId));
   const mount = mountModel(resolved, pose, {
-    ...USUAL_PICKS,
+    ...USUAL_ENDS,
     damping: (figure) => figure.value * whatIf.damping,
   });
   const frequencyHz = frequencyGrid(...SHAKE_BAND_HZ, 220);

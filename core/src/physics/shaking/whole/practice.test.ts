@@ -10,7 +10,7 @@ import { baseRefusal } from '../../../posing/strut/baseRefusal';
 import { landingOf } from './landing';
 import { leftOf, steadinessOf } from '../picture/stabiliser';
 import { atHigh, atLow, usual } from '../../../words/sourced/ends';
-import { USUAL_PICKS } from '../ends/picks';
+import { USUAL_ENDS } from '../ends/rangeEnds';
 import { groundsFor } from '../../../posing/lookup/grounds';
 import { shakeIn, shakeOf } from './shakeOf';
 import { shakeScene, type ShakeQuestion } from './shakeScene';
@@ -224,8 +224,8 @@ describe('monotone where physics says so', () => {
         expect(ranges[figure].high).toBeGreaterThan(middle[figure]);
       }
     }
-    const smooth = shakeOf(shakeAt('mountain-bike', 'handlebar'), { picks: { ...USUAL_PICKS, ground: atLow } });
-    const rougher = shakeOf(shakeAt('mountain-bike', 'handlebar'), { picks: { ...USUAL_PICKS, ground: atHigh } });
+    const smooth = shakeOf(shakeAt('mountain-bike', 'handlebar'), { picks: { ...USUAL_ENDS, ground: atLow } });
+    const rougher = shakeOf(shakeAt('mountain-bike', 'handlebar'), { picks: { ...USUAL_ENDS, ground: atHigh } });
     expect(rougher.totalPx).toBeGreaterThan(1.5 * smooth.totalPx);
   });
 
@@ -263,9 +263,7 @@ describe('finite for everything in the catalogue', () => {
         for (const ground of groundsFor(machine.world))
           finite(shakeAt(machineId, spot.id, {}, { groundId: ground.id }));
         for (const pick of [atLow, atHigh]) {
-          const all = Object.fromEntries(
-            Object.keys(USUAL_PICKS).map((k) => [k, pick]),
-          ) as unknown as typeof USUAL_PICKS;
+          const all = Object.fromEntries(Object.keys(USUAL_ENDS).map((k) => [k, pick])) as unknown as typeof USUAL_ENDS;
           expect(Number.isFinite(shakeOf(shakeAt(machineId, spot.id), { coarse: true, picks: all }).totalPx)).toBe(
             true,
           );

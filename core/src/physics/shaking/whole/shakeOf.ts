@@ -4,7 +4,7 @@ import { toDeg } from '../../../mathematics/units/angle';
 import { mountModel, mountModes, type MountModel } from '../mount/mountModel';
 import { playTurn2 } from '../mount/play';
 import type { MotionComponent, SourceKind } from '../paths/spotMotion';
-import { USUAL_PICKS, type Picks } from '../ends/picks';
+import { USUAL_ENDS, type RangeEnds } from '../ends/rangeEnds';
 import { cameraTurns, gainsOver } from '../picture/cameraTurns';
 import { pixelScale, type PixelScale } from '../picture/pixels';
 import { spectraOf, type ShakeSpectra } from '../picture/shakeSpectra';
@@ -16,7 +16,7 @@ import { FIGURES, type Figure } from '../figures/figures';
 export type ShakePx = Readonly<Record<Figure, number>>;
 
 /** What one source has in the picture, pixels rms of a 1080-line picture. */
-export interface Contribution extends ShakePx {
+interface Contribution extends ShakePx {
   readonly sourceId: string;
   readonly name: string;
   readonly kind: SourceKind | 'play';
@@ -43,11 +43,11 @@ export interface Shake extends ShakePx {
 }
 
 /** @throws RangeError for an id that the catalogue lacks */
-export const shakeOf = (question: ShakeQuestion, options: { coarse?: boolean; picks?: Picks } = {}): Shake =>
+export const shakeOf = (question: ShakeQuestion, options: { coarse?: boolean; picks?: RangeEnds } = {}): Shake =>
   shakeIn(shakeScene(question, options), options.picks);
 
 /** How much the picture jumps, wobbles and blurs; see docs/models.md, Steady. */
-export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: Picks = USUAL_PICKS): Shake {
+export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: RangeEnds = USUAL_ENDS): Shake {
   const { gridHz, components } = motion;
   const mount = mountModel(resolved, pose, picks);
   const scale = pixelScale(resolved.lens);

@@ -1,5 +1,5 @@
 import { atHigh, atLow } from '../../../words/sourced/ends';
-import { PICK_GROUPS, USUAL_PICKS, type PickGroup } from '../ends/picks';
+import { ESTIMATE_GROUPS, USUAL_ENDS, type EstimateGroup } from '../ends/rangeEnds';
 import { shakeOf } from './shakeOf';
 import type { ShakeQuestion } from './shakeScene';
 import type { Figure } from '../figures/figures';
@@ -8,7 +8,7 @@ export interface FigureRange {
   readonly low: number;
   readonly high: number;
   /** The group of figures that widens it most. */
-  readonly mostly: PickGroup;
+  readonly mostly: EstimateGroup;
 }
 
 /**
@@ -17,13 +17,13 @@ export interface FigureRange {
  */
 export function shakeRanges(question: ShakeQuestion): Readonly<Record<Figure, FigureRange>> {
   const usual = shakeOf(question, { coarse: true });
-  const moved = PICK_GROUPS.map((group) => ({
+  const moved = ESTIMATE_GROUPS.map((group) => ({
     group,
-    ends: [atLow, atHigh].map((pick) => shakeOf(question, { coarse: true, picks: { ...USUAL_PICKS, [group]: pick } })),
+    ends: [atLow, atHigh].map((pick) => shakeOf(question, { coarse: true, picks: { ...USUAL_ENDS, [group]: pick } })),
   }));
   const range = (figure: Figure): FigureRange => {
     let [up, down, widest] = [0, 0, -1];
-    let mostly: PickGroup = 'ground';
+    let mostly: EstimateGroup = 'ground';
     for (const { group, ends } of moved) {
       const changes = ends.map((s) => Math.log(Math.max(s[figure], 1e-9) / Math.max(usual[figure], 1e-9)));
       const [most, least] = [Math.max(0, ...changes), Math.min(0, ...changes)];

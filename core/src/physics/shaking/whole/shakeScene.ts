@@ -10,9 +10,9 @@ import { resolveSetUp, type ResolvedSetUp } from '../../../posing/strut/resolveS
 import type { SetUp } from '../../../words/setUp/setUp';
 import { spotMotion, type SpotMotion } from '../paths/spotMotion';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
-import { USUAL_PICKS, type Picks } from '../ends/picks';
+import { USUAL_ENDS, type RangeEnds } from '../ends/rangeEnds';
 import type { RideConditions } from '../../../words/ride/rideConditions';
-import { frequencyGrid } from '../../../mathematics/spectra/spectrum';
+import { frequencyGrid } from '../../../mathematics/spectra/frequencyGrid';
 
 export interface ShakeQuestion {
   readonly rig: RigSpec;
@@ -37,7 +37,7 @@ function usualMotion(question: ShakeQuestion, resolved: ResolvedSetUp, grid: Flo
   const { rig, ride, actionStanceId, measured } = question;
   const log = measured ? bandsKey(measured) : '';
   const key = [rigKey(rig), rideKey(ride), actionStanceId, log, resolved.placed.spot.id, grid.length];
-  return motions(key.join(' '), () => spotMotion(spotQuestion(question, resolved), grid, USUAL_PICKS));
+  return motions(key.join(' '), () => spotMotion(spotQuestion(question, resolved), grid, USUAL_ENDS));
 }
 
 const spotQuestion = ({ rig, ride, actionStanceId, measured }: ShakeQuestion, { placed }: ResolvedSetUp) => ({
@@ -52,7 +52,7 @@ const spotQuestion = ({ rig, ride, actionStanceId, measured }: ShakeQuestion, { 
 export function exposureOf(
   { setUp, mode }: ResolvedSetUp,
   { lightId }: RideConditions,
-  picks: Picks = USUAL_PICKS,
+  picks: RangeEnds = USUAL_ENDS,
 ): number {
   if (setUp.shutterS !== undefined) return Math.min(setUp.shutterS, longestExposureS(mode.framesPerSecond));
   const ev = picks.shutter(lightById(lightId).ev);
@@ -69,13 +69,13 @@ export interface ShakeScene {
 }
 
 /** @param coarse a third of the frequencies: good enough to rank by (docs/models.md, Steady) */
-export function shakeScene(question: ShakeQuestion, { coarse = false, picks = USUAL_PICKS } = {}): ShakeScene {
+export function shakeScene(question: ShakeQuestion, { coarse = false, picks = USUAL_ENDS } = {}): ShakeScene {
   const resolved = resolveSetUp(question.rig, question.setUp);
   const setUpRig = poseRig(question.rig, SET_UP_STANCE_ID);
   const pose = poseStrut(resolved, setUpRig, poseRig(question.rig, question.actionStanceId));
   const grid = coarse ? COARSE : FINE;
   const motion =
-    picks === USUAL_PICKS
+    picks === USUAL_ENDS
       ? usualMotion(question, resolved, grid)
       : spotMotion(spotQuestion(question, resolved), grid, picks);
   return { resolved, pose, motion, ride: question.ride };

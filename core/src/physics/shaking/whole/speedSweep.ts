@@ -2,7 +2,7 @@ import { shakeOf, type ShakePx } from './shakeOf';
 import type { ShakeQuestion } from './shakeScene';
 import { unsteadiness } from '../figures/figures';
 
-export interface AtSpeed extends ShakePx {
+interface AtSpeed extends ShakePx {
   readonly speedMps: number;
   readonly unsteadiness: number;
 }

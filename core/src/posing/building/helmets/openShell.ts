@@ -3,7 +3,7 @@ import type { Mesh } from '../../../mathematics/geometry/mesh';
 import type { Vec3 } from '../../../mathematics/geometry/vec3';
 
 /** One level round of a shell's outside: height over the eyes' level, and how far it reaches ahead, back and to the side; metres. */
-export interface ShellRound {
+interface ShellRound {
   readonly y: number;
   readonly front: number;
   readonly back: number;

@@ -12,11 +12,11 @@ import type { SetUp } from '../../../words/setUp/setUp';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 
-export type Parsed<Value> =
+type Parsed<Value> =
   { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly problems: readonly string[] };
 
 /** Largest file that is read, in characters. */
-export const LARGEST_FILE = 5_000_000;
+const LARGEST_FILE = 5_000_000;
 const MOST_PROBLEMS = 8;
 
 const refuse = (...problems: string[]): { ok: false; problems: string[] } => ({ ok: false, problems });
@@ -127,10 +127,10 @@ function stanceProblems(outing: Outing): string[] {
 
 export const serialiseOuting = (outing: Outing): string => `${JSON.stringify(outing, null, 2)}\n`;
 
-export const SET_UP_FORMAT = 'strut-spot/set-up';
+const SET_UP_FORMAT = 'strut-spot/set-up';
 
 /** One shot's set-up with all that its evaluation needs. */
-export interface SetUpFile {
+interface SetUpFile {
   readonly format: typeof SET_UP_FORMAT;
   readonly version: 1;
   readonly name: string;

@@ -34,7 +34,7 @@ export const blend = (a: Rgb, b: Rgb, t: number): Rgb => [
   a[2] + (b[2] - a[2]) * t,
 ];
 
-export const HAZE: Rgb = [205, 214, 210];
+const HAZE: Rgb = [205, 214, 210];
 
 /** Level country beyond what is drawn in detail, in two colours, hazier toward the horizon. */
 export function farLand(direction: Vec3, one: Rgb, other: Rgb): Rgb {

@@ -1,11 +1,11 @@
-import { type Pick, usual } from '../../../words/sourced/ends';
+import { type RangeEnd, usual } from '../../../words/sourced/ends';
 
 /** Figures that are uncertain together, each group on its own. */
-export const PICK_GROUPS = ['ground', 'path', 'lines', 'stiffness', 'damping', 'stabiliser', 'shutter'] as const;
-export type PickGroup = (typeof PICK_GROUPS)[number];
-export type Picks = Readonly<Record<PickGroup, Pick>>;
+export const ESTIMATE_GROUPS = ['ground', 'path', 'lines', 'stiffness', 'damping', 'stabiliser', 'shutter'] as const;
+export type EstimateGroup = (typeof ESTIMATE_GROUPS)[number];
+export type RangeEnds = Readonly<Record<EstimateGroup, RangeEnd>>;
 
-export const USUAL_PICKS: Picks = {
+export const USUAL_ENDS: RangeEnds = {
   ground: usual,
   path: usual,
   lines: usual,
@@ -16,7 +16,7 @@ export const USUAL_PICKS: Picks = {
 };
 
 /** What each group of figures is called where a range is explained. */
-export const PICK_GROUP_NAMES: Readonly<Record<PickGroup, string>> = {
+export const ESTIMATE_GROUP_NAMES: Readonly<Record<EstimateGroup, string>> = {
   ground: 'how rough it is',
   path: 'how carrier and body pass it on',
   lines: 'engine, wheels and own movement',

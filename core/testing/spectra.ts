@@ -1,3 +1,4 @@
+/** Integrals of densities to hold the kernels of shaking to: an integration of its own, finer than what runs. */
 /**
  * One-sided power spectral density over a grid of frequencies. The unit of `density` is (unit of the signal)² per hertz, e.g.
  * m²/s³ for accelerations in m/s².
@@ -5,15 +6,6 @@
 export interface Spectrum {
   readonly frequencyHz: Float64Array;
   readonly density: Float64Array;
-}
-
-/** Frequencies from low to high in equal ratios. @throws RangeError unless 0 < low < high and count ≥ 2 */
-export function frequencyGrid(lowHz: number, highHz: number, count: number): Float64Array {
-  if (!(lowHz > 0 && highHz > lowHz && count >= 2)) {
-    throw new RangeError(`frequencyGrid: ${lowHz} to ${highHz} Hz in ${count} steps is no range`);
-  }
-  const ratio = Math.log(highHz / lowHz) / (count - 1);
-  return Float64Array.from({ length: count }, (_, i) => lowHz * Math.exp(ratio * i));
 }
 
 export const spectrumOf = (frequencyHz: Float64Array, density: (frequencyHz: number) => number): Spectrum => ({
@@ -26,18 +18,6 @@ export const through = ({ frequencyHz, density }: Spectrum, gain: (frequencyHz: 
   frequencyHz,
   density: density.map((value, i) => value * gain(frequencyHz[i]!) ** 2),
 });
-
-/** Independent sources on the same grid add up. @throws RangeError when the grids differ in length */
-export function addSpectra(spectra: readonly Spectrum[]): Spectrum {
-  const [first] = spectra;
-  if (!first || spectra.some((s) => s.frequencyHz.length !== first.frequencyHz.length)) {
-    throw new RangeError('addSpectra: needs one or more spectra on one grid');
-  }
-  return {
-    frequencyHz: first.frequencyHz,
-    density: first.density.map((_, i) => spectra.reduce((sum, s) => sum + s.density[i]!, 0)),
-  };
-}
 
 /**
  * Area under the density: the variance of the signal within the grid. Between two points the density is taken as a power of

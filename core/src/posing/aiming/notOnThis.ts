@@ -1,0 +1,40 @@
+import type { CarrierScene } from '../scene/carrierScene';
+import type { IntentDefinition, Need } from '../../words/shot/intent';
+import type { MachineDefinition } from '../../words/carrier/machine';
+import { fallDeg, heightAboveGround } from '../rig/groundHit';
+
+/** Higher than this over the ground nothing streams by. Common practice, no source. */
+const NEAR_GROUND_M = 3;
+/** A slope from here on is felt as one. Estimate 4 to 8 degrees. */
+const SLOPE_DEG = 5;
+
+/** Why a kind of shot makes no sense on a carrier; null where it does. */
+export function notOnThis(
+  { needs = [] }: Pick<IntentDefinition, 'needs'>,
+  machine: MachineDefinition,
+  scene: CarrierScene,
+): string | null {
+  for (const need of needs) {
+    const lacks = LACKS[need](machine, scene);
+    if (lacks) return `not on this carrier, because ${lacks}`;
+  }
+  return null;
+}
+
+const LACKS: Readonly<Record<Need, (machine: MachineDefinition, scene: CarrierScene) => string | null>> = {
+  'somebody on board': (_, { setUpRig }) => (setUpRig.body ? null : 'nobody is on board'),
+  'somebody else': (_, { setUpRig }) =>
+    setUpRig.parts.some((part) => part.group === 'subject')
+      ? null
+      : 'nobody else is framed: add a second rider, craft or vehicle on the carrier’s sheet',
+  'near the ground': (_, { ridden }) => {
+    const lowest = Math.min(...ridden.map(({ rig }) => heightAboveGround(rig.ground, rig.worldFromMachine.position)));
+    return lowest > NEAR_GROUND_M ? `it goes ${Math.round(lowest)} m over the ground` : null;
+  },
+  'a way down': (_, { ridden }) =>
+    ridden.some(({ rig }) => fallDeg(rig.ground) >= SLOPE_DEG) ? null : 'it never goes downhill',
+  'something to steer by': (_, { ridden }) =>
+    ridden.some(({ rig }) => rig.holds.length > 0 || rig.parts.some((part) => part.watched))
+      ? null
+      : 'nothing on it is held or read while it is ridden',
+};
