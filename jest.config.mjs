@@ -26,7 +26,12 @@ export default {
       testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
       setupFiles: ['<rootDir>/testing/jsdomGaps.ts'],
       ...shared,
-      moduleNameMapper: { ...shared.moduleNameMapper, '\\.css$': '<rootDir>/testing/emptyStyle.ts' },
+      moduleNameMapper: {
+        ...shared.moduleNameMapper,
+        '\\.css$': '<rootDir>/testing/emptyStyle.ts',
+        '/workers/core$': '<rootDir>/testing/inThreadWorkers.ts',
+        '/scene/CarrierView$': '<rootDir>/testing/CarrierViewStub.tsx',
+      },
     },
     { displayName: 'server', rootDir: 'server', testEnvironment: 'node', ...shared },
     { displayName: 'e2e', rootDir: 'e2e', testEnvironment: 'node', ...shared },

@@ -111,6 +111,7 @@ import intentsNightStreaks from './intents/night-streaks';
 import intentsOverTheShoulder from './intents/over-the-shoulder';
 import intentsPassBy from './intents/pass-by';
 import intentsSteepSlope from './intents/steep-slope';
+import intentsStripAhead from './intents/strip-ahead';
 import intentsWhoFollows from './intents/who-follows';
 import intentsWholeCraft from './intents/whole-craft';
 import type { IntentDefinition } from '../src/words/shot/intent';
@@ -231,6 +232,7 @@ export const INTENTS: readonly IntentDefinition[] = [
   intentsOverTheShoulder,
   intentsPassBy,
   intentsSteepSlope,
+  intentsStripAhead,
   intentsWhoFollows,
   intentsWholeCraft,
 ];

@@ -56,7 +56,7 @@ export type { ShotQuestion } from './words/shot/shotQuestion';
 export type { Source, Sourced } from './words/sourced/source';
 export { aimedSetUp } from './posing/aiming/aimedSetUp';
 export { horizonAtCentre } from './posing/aiming/horizon';
-export { heightsInBand, wantedHorizon } from './posing/aiming/wantedHorizon';
+export { intentAsked, wantedHorizon } from './posing/aiming/wantedHorizon';
 export { bodySegments } from './posing/body/segments';
 export { type OwnShape, shapeMachine } from './posing/building/ownShape';
 export { askedIntent, feelOf } from './posing/lookup/askedIntent';

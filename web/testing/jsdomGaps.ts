@@ -4,3 +4,18 @@ import { TextDecoder, TextEncoder } from 'node:util';
 
 Object.assign(globalThis, { TextEncoder, TextDecoder });
 globalThis.structuredClone ??= <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+globalThis.matchMedia ??= (media: string) =>
+  ({ matches: false, media, addEventListener: () => {}, removeEventListener: () => {} }) as unknown as MediaQueryList;
+globalThis.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+} as never;
+if (typeof HTMLCanvasElement !== 'undefined') HTMLCanvasElement.prototype.getContext = (() => null) as never;
+globalThis.ImageData ??= class {
+  constructor(
+    readonly data: Uint8ClampedArray,
+    readonly width: number,
+    readonly height: number,
+  ) {}
+} as never;

@@ -8,7 +8,15 @@ const intent: IntentDefinition = {
   aim: { kind: 'part', at: 'subject', heightFraction: 0.5 },
   horizonBand: null,
   wants: [
-    { id: 'subject', label: 'the other one', of: { groups: ['subject'] }, share: [0.015, 0.5], whole: true, weight: 5 },
+    {
+      id: 'subject',
+      label: 'the other one',
+      of: { groups: ['subject'] },
+      share: [0.0004, 0.5],
+      extent: 0.07,
+      whole: true,
+      weight: 5,
+    },
     { id: 'machine', label: 'machine', of: { groups: ['machine'] }, share: [0, 0.2], weight: 2 },
     { id: 'rider', label: 'own body', of: { groups: ['rider', 'hands', 'face'] }, share: [0, 0.15], weight: 2 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },

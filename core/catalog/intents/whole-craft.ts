@@ -16,7 +16,6 @@ const intent: IntentDefinition = {
       ends: 0.8,
       weight: 4,
     },
-    { id: 'face', label: 'the face', of: { groups: ['face'] }, share: [0.0003, 0.2], weight: 2 },
     {
       id: 'surroundings',
       label: 'landscape',

@@ -8,7 +8,7 @@ import { computing } from '../workers/core';
  * it is dropped when the set-up was changed meanwhile (another spot, an undo), so that the last thing done holds.
  */
 export function useSpotChange() {
-  const { shot, change, rig } = useShot();
+  const { shot, change, question } = useShot();
   const present = useRef(shot.setUp);
   const asked = useRef(0);
   useEffect(() => {
@@ -18,7 +18,7 @@ export function useSpotChange() {
     if (spotId === shot.setUp.spotId) return;
     const before = shot.setUp;
     const mine = ++asked.current;
-    void computing.startAt(rig, shot.intentId, shot.actionStanceId, shot.horizonAt, spotId, before).then((setUp) => {
+    void computing.startAt(question, spotId).then((setUp) => {
       if (mine !== asked.current || present.current !== before) return;
       if (setUp) change((s) => ({ ...s, setUp }));
       else toast('No base in the kit goes on this spot.');

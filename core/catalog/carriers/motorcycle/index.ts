@@ -64,8 +64,8 @@ const STANCES: readonly Riding[] = [
     name: 'Standing',
     share: 0.45,
     note: 'on the pegs, knees at the tank',
-    hips: { seated: false, at: [-0.1, 0.74, 0] },
-    torsoLeanDeg: 44,
+    hips: { seated: false, at: [-0.22, 0.74, 0] },
+    torsoLeanDeg: 42,
     gaze: -5,
   },
   {

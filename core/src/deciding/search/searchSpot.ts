@@ -58,6 +58,7 @@ export function* searchSteps(
         places: Infinity,
         viewsPerCamera: Infinity,
         judged: Infinity,
+        plain: Infinity,
         onEveryBase: Infinity,
         candidates: Infinity,
       }
@@ -93,7 +94,18 @@ export function* searchSteps(
   const kit = kitWith(rig.ownKit);
   const inKit = <Item extends { readonly id: string }>(items: readonly Item[]) =>
     items.filter((item) => question.pieceIds.includes(item.id));
-  const bases = basesByHabit(inKit(kit.bases), spot.surface).slice(0, KEPT.bases);
+  // Whoever talks has no mouth to hold a camera with.
+  const talks = ({ kind }: BaseDefinition) => question.ask.talking && kind === 'bite';
+  const bases = basesByHabit(
+    inKit(kit.bases).filter((base) => !talks(base)),
+    spot.surface,
+  ).slice(0, KEPT.bases);
+  if (question.ask.talking && spot.surface.shape === 'mouth')
+    reject({
+      check: 'fits',
+      because: 'whoever talks has no mouth to hold it with',
+      mend: 'the head, the chest or the cockpit near the mouth',
+    });
   for (const base of inKit(kit.bases)) {
     const refusal = baseRefusal(base, spot.surface);
     if (refusal) reject({ check: 'fits', because: `${base.name}: ${refusal}`, mend: insteadOf(bases) });
@@ -139,11 +151,19 @@ export function* searchSteps(
     count.inAllStances++;
     if (framed.length % FRAMED_A_STEP === 0) yield count.tried;
   }
-  const best = mixed(
-    framed.map((s) => ({ ...s, score: frameScore(s.framed, spotted.intent) })).sort(byScore),
+  const scored = framed.map((s) => ({ ...s, score: frameScore(s.framed, spotted.intent) })).sort(byScore);
+  // The plainest struts are judged whatever an arm shows beyond them: most arms are stopped by what shakes or tears them.
+  const plain = mixed(
+    scored.filter((s) => s.resolved.links.length === 0),
     (s) => s.resolved.camera.id,
-    kept.judged,
+    kept.plain,
   );
+  const armed = mixed(
+    scored.filter((s) => !plain.includes(s)),
+    (s) => s.resolved.camera.id,
+    kept.judged - plain.length,
+  );
+  const best = [...plain, ...armed].sort(byScore);
   const soft = softLinks(inKit(kit.links));
   for (const [rank, promising] of best.entries()) {
     const s = { ...promising, framed: framedInAll(promising, 'judged') };

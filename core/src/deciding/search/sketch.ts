@@ -33,6 +33,8 @@ export const KEPT = {
   viewsPerCamera: 3,
   /** Struts of a spot that the dear checks see. */
   judged: 24,
+  /** Of these, at most so many straight on their base, before any arm. */
+  plain: 9,
   /** Of these, with soft pieces as well. */
   softened: 4,
   /** Bases that the first of them are tried on, and how many those are. */

@@ -69,8 +69,11 @@ export interface ClearReport {
   } | null;
 }
 
-/** 150 g on the top of the head, about 0.2 m over the neck, tire it after an hour; less weight or lever lasts longer in proportion. Common practice. */
-const NECK = { minutes: 60, massKg: 0.15, leverM: 0.2, most: 240 } as const;
+/**
+ * A camera of 150 g with its base on the top of the head, about a third of a metre from the root of the neck, tires it after an hour; what it
+ * costs to nod and turn goes with m·d². Common practice.
+ */
+const NECK = { minutes: 60, massKg: 0.19, leverM: 0.34, most: 240 } as const;
 
 export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion): ClearReport {
   const resolved = resolveSetUp(rig, setUp);
@@ -146,7 +149,8 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
       zone === 'head' && body
         ? Math.min(
             NECK.most,
-            (NECK.minutes * NECK.massKg * NECK.leverM) / (massKg * Math.max(0.03, distance(body.neckBase, camera))),
+            (NECK.minutes * NECK.massKg * NECK.leverM ** 2) /
+              (massKg * Math.max(0.05, distance(body.neckBase, camera)) ** 2),
           )
         : null,
     turning: turning && {

@@ -156,16 +156,16 @@ describe('horizon', () => {
 });
 
 describe('speed feel', () => {
-  const straight = (fovDeg: number) =>
+  const diagonal = (fovDeg: number) =>
     calibrateLens({
       projection: 'rectilinear',
       widthPx: 1920,
       heightPx: 1080,
       fovDeg,
-      fovAcross: 'horizontal',
+      fovAcross: 'diagonal',
       crop: 1,
     });
-  const at = (heightM: number, lens = straight(90), panDeg = 0) => {
+  const at = (heightM: number, lens = diagonal(90), panDeg = 0) => {
     const camera: Pose = {
       position: [0, heightM, 0],
       rotation: rotationFromPanTiltRoll({ panDeg, tiltDeg: 0, rollDeg: 0 }),
@@ -174,8 +174,8 @@ describe('speed feel', () => {
     return screenStreaming(castFrame([], camera, grid), grid, lens, camera, level);
   };
 
-  it('is 1.0 for the reference itself: eyes, 90° across, level over flat ground', () => {
-    expect(at(1.7) / eyeStreaming(straight(90), 1.7)).toBeCloseTo(1, 3);
+  it('is 1.0 for the reference itself: eyes, 90° from corner to corner, level over flat ground', () => {
+    expect(at(1.7) / eyeStreaming(diagonal(90), 1.7)).toBeCloseTo(1, 3);
   });
 
   it('is (h_ref·f_ref)/(h·f) for a rectilinear lens over flat ground: low and wide is fast, high and narrow slow', () => {
@@ -184,7 +184,7 @@ describe('speed feel', () => {
       [1.2, 60],
       [2.4, 40],
     ] as const) {
-      const feel = at(heightM, straight(fovDeg)) / eyeStreaming(straight(fovDeg), 1.7);
+      const feel = at(heightM, diagonal(fovDeg)) / eyeStreaming(diagonal(fovDeg), 1.7);
       const focal = (deg: number) => 1 / Math.tan((deg * Math.PI) / 360);
       expect(feel).toBeCloseTo((1.7 * focal(90)) / (heightM * focal(fovDeg)), 1);
       expect(feel / ((1.7 * focal(90)) / (heightM * focal(fovDeg)))).toBeCloseTo(1, 2);
@@ -192,13 +192,13 @@ describe('speed feel', () => {
   });
 
   it('looking back streams as fast as looking ahead', () => {
-    expect(at(1, straight(90), 180)).toBeCloseTo(at(1), 6);
+    expect(at(1, diagonal(90), 180)).toBeCloseTo(at(1), 6);
   });
 
   it('any lens agrees with what pixels really do when the camera moves on a little', () => {
     for (const lens of [
       wide,
-      straight(80),
+      diagonal(80),
       calibrateLens({
         projection: 'equirectangular',
         widthPx: 200,

@@ -16,6 +16,8 @@ export interface PartInFrame {
   /** Middle of what is seen of it, fractions of the picture from the left and from the top. */
   readonly centroidU: number;
   readonly centroidV: number;
+  /** Greatest extent across or down, as a share of the picture's width or height. */
+  readonly extent: number;
   /** Whether it runs out of the picture. */
   readonly cut: boolean;
   readonly nearestM: number;
@@ -45,6 +47,10 @@ function seenFor(parts: number) {
     u: new Float64Array(parts),
     v: new Float64Array(parts),
     cut: new Uint8Array(parts),
+    left: new Int32Array(parts),
+    right: new Int32Array(parts),
+    top: new Int32Array(parts),
+    bottom: new Int32Array(parts),
     nearestM: new Float64Array(parts),
   };
 }
@@ -55,6 +61,10 @@ function freshSeen(parts: number): typeof seen {
   seen.u.fill(0);
   seen.v.fill(0);
   seen.cut.fill(0);
+  seen.left.fill(1 << 20);
+  seen.right.fill(-1);
+  seen.top.fill(1 << 20);
+  seen.bottom.fill(-1);
   seen.nearestM.fill(Infinity);
   return seen;
 }
@@ -80,7 +90,7 @@ export function measureFrame(
     subject: 0,
     own: 0,
   };
-  const { cells, u, v, cut, nearestM } = freshSeen(parts.length);
+  const { cells, u, v, cut, left, right, top, bottom, nearestM } = freshSeen(parts.length);
   const sky = skyPlanes(worldFromCamera.rotation, ground);
   const corner = cornerSkyness(lens, sky, columns, rows);
   const isWay = wayTest(worldFromCamera.position, ground);
@@ -117,6 +127,10 @@ export function measureFrame(
       cells[part]!++;
       u[part]! += column + 0.5;
       v[part]! += row + 0.5;
+      if (column < left[part]!) left[part] = column;
+      if (column > right[part]!) right[part] = column;
+      if (row < top[part]!) top[part] = row;
+      if (row > bottom[part]!) bottom[part] = row;
       if (column === 0 || row === 0 || column === columns - 1 || row === rows - 1) cut[part] = 1;
       if (cast.distanceM[index]! < nearestM[part]!) nearestM[part] = cast.distanceM[index]!;
     }
@@ -135,6 +149,7 @@ export function measureFrame(
       share: count / image,
       centroidU: u[index]! / count / columns,
       centroidV: v[index]! / count / rows,
+      extent: Math.max((right[index]! - left[index]! + 1) / columns, (bottom[index]! - top[index]! + 1) / rows),
       cut: cut[index] === 1,
       nearestM: nearestM[index]!,
     });

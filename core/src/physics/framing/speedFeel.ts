@@ -93,20 +93,20 @@ export function screenStreaming(
   return cells > 0 ? sum / cells : 0;
 }
 
-/** Tangent of half the reference view's width: 90°. */
-const REFERENCE_HALF = 1;
 const STRIPS = 400;
 const known = new Map<string, number>();
 
 /**
- * The 1.0 of the speed feel: eyes at their height over the ground, a rectilinear view of 90° across and of the same shape along the slope, nothing in
+ * The 1.0 of the speed feel: eyes at their height over the ground, a rectilinear view of 90° from corner to corner and of the same shape along the slope, nothing in
  * the way; the integral of y·√(x² + y²) over its lower half, over h·f and the picture's area.
  */
 export function eyeStreaming({ widthPx, heightPx }: Pick<Lens, 'widthPx' | 'heightPx'>, eyeHeightM: number): number {
-  const key = (widthPx / heightPx).toFixed(6);
-  const shape = known.get(key) ?? meanFlow(widthPx / heightPx);
+  const aspect = widthPx / heightPx;
+  const key = aspect.toFixed(6);
+  const shape = known.get(key) ?? meanFlow(aspect);
   known.set(key, shape);
-  return shape / (eyeHeightM * (widthPx / heightPx / 2 / REFERENCE_HALF));
+  // f = half the diagonal over tan 45°, in picture heights.
+  return shape / (eyeHeightM * (Math.hypot(aspect, 1) / 2));
 }
 
 function meanFlow(aspect: number): number {

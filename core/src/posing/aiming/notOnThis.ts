@@ -28,7 +28,8 @@ const LACKS: Readonly<Record<Need, (machine: MachineDefinition, scene: CarrierSc
       ? null
       : 'nobody else is framed: add a second rider, craft or vehicle on the carrier’s sheet',
   'near the ground': (_, { ridden }) => {
-    const lowest = Math.min(...ridden.map(({ rig }) => heightAboveGround(rig.ground, rig.worldFromMachine.position)));
+    const [action] = ridden;
+    const lowest = action ? heightAboveGround(action.rig.ground, action.rig.worldFromMachine.position) : 0;
     return lowest > NEAR_GROUND_M ? `it goes ${Math.round(lowest)} m over the ground` : null;
   },
   'a way down': (_, { ridden }) =>

@@ -9,6 +9,8 @@ type Asked = 'the licensed inspector' | 'the owner' | 'the organiser' | 'local r
 export interface RuleDefinition {
   readonly id: string;
   readonly applies: {
+    /** On the machine itself, not on what somebody wears. */
+    readonly onMachine?: true;
     readonly families?: readonly CarrierFamily[];
     readonly baseKinds?: readonly BaseKind[];
     readonly materials?: readonly SurfaceMaterial[];

@@ -25,6 +25,8 @@ export interface Want {
   readonly heightBand?: readonly [low: number, high: number];
   /** Whether it must lie whole within the picture. */
   readonly whole?: boolean;
+  /** Least extent across or down, as a share of the picture: what is far is a dot by its area and still a shape by its length. */
+  readonly extent?: number;
   /** Least share of the craft's ends (nose, tail, both sides, top) that must lie in the picture. */
   readonly ends?: number;
   /** Weight in the ranking of spots. */

@@ -1,7 +1,7 @@
 import {
   aimedSetUp,
   baseRefusal,
-  heightsInBand,
+  intentAsked,
   plainSetUp,
   intentOf,
   newShot,
@@ -10,10 +10,11 @@ import {
   kitWith,
   resolveRig,
   standardCamera,
+  wantedHorizon,
+  type ShotQuestion,
   placedSpots,
   type OutingCarrier,
   type RigSpec,
-  type SetUp,
 } from '@strut-spot/core';
 
 /** New shots and set-ups, and what fits where. */
@@ -30,23 +31,13 @@ export const settingUp = {
       horizonAt,
     })),
 
-  /** The plainest strut at a spot, aimed for the intent, with the camera and mode of another set-up; null when nothing fits. */
-  startAt(
-    rig: RigSpec,
-    intentId: string,
-    actionStanceId: string,
-    horizonAt: number | null,
-    spotId: string,
-    like: SetUp,
-  ) {
-    const intent = intentOf(intentId);
-    const plain = plainSetUp(rig, spotId, {
-      cameraId: like.cameraId,
-      modeId: like.modeId,
-      stabiliserId: like.stabiliserId,
-    });
-    const height = intent.horizonBand ? (horizonAt ?? heightsInBand(intent.horizonBand)[0]!) : null;
-    return plain && (aimedSetUp(rig, plain, intent, actionStanceId, height) ?? plain);
+  /** The plainest strut at another spot, aimed for what is asked, with the camera and mode of the present one; null when nothing fits. */
+  startAt(question: ShotQuestion, spotId: string) {
+    const { rig, actionStanceId, setUp } = question;
+    const { cameraId, modeId, stabiliserId } = setUp;
+    const plain = plainSetUp(rig, spotId, { cameraId, modeId, stabiliserId });
+    const height = wantedHorizon(question)?.height ?? null;
+    return plain && (aimedSetUp(rig, plain, intentAsked(question), actionStanceId, height) ?? plain);
   },
 
   /** Why bases of the kit cannot go on a spot, by base id; null where they can. */

@@ -18,7 +18,9 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     const [low, high] = want.share;
     const met = share < low ? share / low : share > high ? Math.max(0, 1 - (share - high) / Math.max(high, 0.05)) : 1;
     const ends = want.ends === undefined ? 1 : Math.min(1, action.endsInFrame / want.ends);
-    return { weight: want.weight, met: met * ends };
+    const seen = measureWant(want, action.measures, framed.working);
+    const extent = want.extent === undefined ? 1 : Math.min(1, seen.extent / want.extent);
+    return { weight: want.weight, met: met * ends * extent };
   });
   if (intent.horizonBand) {
     const margin = rangeMargin(action.measures.horizon.heightFraction, intent.horizonBand);

@@ -85,7 +85,7 @@ describe('a want for a share', () => {
     expect(verdict(0.2)).toBe('stop');
   });
 
-  const hand = { id: 'handLeft', name: 'left hand', group: 'hands', centroidU: 0.5, nearestM: 1 } as const;
+  const hand = { id: 'handLeft', name: 'left hand', group: 'hands', centroidU: 0.5, nearestM: 1, extent: 0.3 } as const;
   it('counts groups and named parts, and finds their middle', () => {
     const parts = [
       { ...hand, share: 0.1, centroidV: 0.6, cut: false },

@@ -14,6 +14,8 @@ import { counts, cutParts, measureWant } from './wants';
 
 /** Below this part of a wanted least share (or above its inverse of a greatest) the shot is missed, not just poor. Estimate 0.4 to 0.6. */
 export const MISSED = 0.5;
+/** With fewer of its ends than this share of what is asked a craft is not whole. Estimate 0.5 to 0.75. */
+const ENDS_MISSED = 0.6;
 /** A want of this weight or more is what the shot is about. */
 const MAIN_WEIGHT = 5;
 /** The sky line this far outside its band, as a fraction of the picture's height, is still only worth a look. Estimate 0.05 to 0.12. */
@@ -53,8 +55,12 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
     verdict = 'watch';
     place += `; cut off at the edge: ${cutParts(want, action.stance.measures, framed.working).join(', ')}`;
   }
+  if (want.extent !== undefined && action && action.extent < want.extent) {
+    verdict = worseOf(verdict, action.extent < want.extent * MISSED ? 'stop' : 'watch');
+    place += `; it reaches over ${percentText(action.extent)} of the picture in ${action.stance.name.toLowerCase()}, ${percentText(want.extent)} is wanted: ${(action.extent / want.extent).toFixed(1)} times as near, or a lens so much narrower`;
+  }
   if (want.ends !== undefined && action && action.stance.endsInFrame < want.ends) {
-    verdict = worseOf(verdict, action.stance.endsInFrame < want.ends * MISSED ? 'stop' : 'watch');
+    verdict = worseOf(verdict, action.stance.endsInFrame < want.ends * ENDS_MISSED ? 'stop' : 'watch');
     place += `; ${Math.round(action.stance.endsInFrame * 5)} of its 5 ends (nose, tail, sides, top) lie in the picture in ${action.stance.name.toLowerCase()}`;
   }
   const how = share < want.share[0] ? 'too little' : share > want.share[1] ? 'too much' : 'enough';

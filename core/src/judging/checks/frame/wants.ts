@@ -14,13 +14,15 @@ export function measureWant(
   want: Want,
   measures: FrameMeasures,
   working: readonly string[],
-): { share: number; height: number | null } {
+): { share: number; height: number | null; extent: number } {
   const groups = (want.of.groups ?? []).reduce((sum, group) => sum + measures.shares[group], 0);
   const parts = measures.parts.filter((p) => counts(want, p, working));
   const named = parts.filter((p) => names(want, p, working)).reduce((sum, p) => sum + p.share, 0);
   const seen = parts.reduce((sum, p) => sum + p.share, 0);
   const height = seen > 0 ? parts.reduce((sum, p) => sum + p.share * p.centroidV, 0) / seen : null;
-  return { share: groups + named, height };
+  // Parts of one thing lie in a row: together they reach at least as far as the greatest of them.
+  const extent = parts.reduce((most, p) => Math.max(most, p.extent), 0);
+  return { share: groups + named, height, extent };
 }
 
 /** Names of a want's parts that run out of the picture. */

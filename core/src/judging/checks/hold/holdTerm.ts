@@ -8,8 +8,8 @@ import { judgeHold, rulesFor } from './judgeHold';
 /** Shaken by this much at least, whatever the ground: a place is not given up for what it may not meet. m/s² rms; estimate. */
 const LEAST_THROWN: Thrown = { shakeRmsMS2: 2, landingG: 0 };
 
-/** What is borne for minutes only counts so much less. Estimate 0.3 to 0.7. */
-const MINUTES_ONLY = 0.5;
+/** What is borne for minutes only counts so much less. Estimate 0.2 to 0.5. */
+const MINUTES_ONLY = 0.3;
 
 /** Every interface at its worst moment, and rules that stop: what would come off is not taken. */
 export const holdTerm: SearchTerm = {

@@ -20,6 +20,7 @@ export function ruleApplies({ applies }: RuleDefinition, s: RuleSituation): bool
     among(applies.families, s.family) &&
     among(applies.baseKinds, s.baseKind) &&
     among(applies.materials, s.material) &&
+    (applies.onMachine === undefined || s.worn === null) &&
     (applies.worn === undefined || applies.worn === s.worn) &&
     (applies.sheltered === undefined || applies.sheltered === s.sheltered) &&
     among(applies.venues, s.venueId) &&

@@ -109,11 +109,18 @@ export function padStressPa(load: SurfaceLoad, lengthM: number, widthM: number):
   };
 }
 
+/** What foam tape bears at a temperature, as a share of its best: a smooth fall to cold glass and to warm softness. Estimate; makers' sheets give such curves, from memory. */
+export function adhesiveAt(temperatureC: number): number {
+  const cold = 1 / (1 + Math.exp(-(temperatureC - 4) / 5));
+  const hot = 1 / (1 + Math.exp((temperatureC - 55) / 6));
+  return 0.25 + 0.75 * cold * hot;
+}
+
 function adhesive(grip: Extract<Grip, { kind: 'adhesive' }>, load: SurfaceLoad, c: GripConditions): HoldLimit[] {
   const radiusM = c.surface.curvatureRadiusM;
   const share = radiusM === undefined || grip.curved ? 1 : contactShare(grip.widthM, grip.foamM, radiusM);
   const cured = c.curedH >= 12 ? 1 : 0.4 + (0.6 * c.curedH) / 12;
-  const warm = c.temperatureC < 10 || c.temperatureC > 50 ? 0.5 : 1;
+  const warm = adhesiveAt(c.temperatureC);
   const clean = { clean: 1, wet: 0.3, dusty: 0.3, textured: 0.5 }[c.state];
   const bears = cured * warm * clean;
   const width = grip.widthM * share;
@@ -192,6 +199,9 @@ function rails(
 
 const CLOTH: readonly Surface['material'][] = ['fabric', 'webbing', 'skin', 'shell', 'rubber'];
 
+/** A wrist bears so much for each newton that its fist grips with. */
+const WRIST_NM_PER_N = 0.1;
+
 /** Every way in which a base can let go under a load, at the weak ends of its figures or as usual. */
 export function gripLimits(
   grip: Grip,
@@ -242,7 +252,22 @@ export function gripLimits(
       return [
         { mode: 'tips over', demand: load.tipNm, limit: Math.max(0, -load.pullN) * grip.halfWidthM, unit: 'N·m' },
       ];
-    case 'hand':
-      return pressed(load, pick(grip.forceN) * 2, grip.widthM / 2, FRICTION.cloth);
+    case 'hand': {
+      // Out of a fist by friction; against turning and tipping by the wrist (maximum of a grown wrist 8 to 15 N·m, from memory).
+      const out = {
+        mode: 'slips out of the hand',
+        demand: Math.hypot(Math.max(0, load.pullN), load.shearN),
+        limit: 2 * FRICTION.cloth * pick(grip.forceN),
+        unit: 'N',
+      } as const;
+      const wristNm = pick(grip.forceN) * WRIST_NM_PER_N;
+      const turn = {
+        mode: 'turns in the hand',
+        demand: Math.hypot(load.tipNm, load.twistNm),
+        limit: wristNm,
+        unit: 'N·m',
+      } as const;
+      return [out, turn];
+    }
   }
 }

@@ -83,6 +83,8 @@ const MANOEUVRE_G: Readonly<Record<CarrierFamily, number>> = {
   beside: 0.1,
   own: 0.8,
 };
+/** Share of a hand-held camera's shaking that its arm does not take up. Estimate 0.1 to 0.5. */
+const ARM_PASSES = 0.25;
 /** Peaks of shaking: three times its rms (99.7 % of a normal distribution). */
 const PEAK_OF_RMS = 3;
 /** Share of directions from a sheltered camera that meet the machine within arm's reach. Estimate 0.6 to 0.8. */
@@ -153,14 +155,21 @@ export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly
       along: null,
       beyond: from(0),
     },
-    ...resolved.links.map(({ definition }, i) => ({
-      id: 'joint' as const,
-      name: `joint under the ${definition.name.toLowerCase()}`,
-      at: joints[i + 1]!,
-      link: i,
-      along: normalize(subtract(joints[i + 2]!, joints[i + 1]!)),
-      beyond: from(i + 1),
-    })),
+    // A pole is one piece with its handle: no joint in the hand.
+    ...resolved.links.flatMap(({ definition }, i) =>
+      i === 0 && definition.kind === 'pole' && resolved.base.kind === 'hand'
+        ? []
+        : [
+            {
+              id: 'joint' as const,
+              name: `joint under the ${definition.name.toLowerCase()}`,
+              at: joints[i + 1]!,
+              link: i,
+              along: normalize(subtract(joints[i + 2]!, joints[i + 1]!)),
+              beyond: from(i + 1),
+            },
+          ],
+    ),
     {
       id: 'head',
       name: resolved.head.name.toLowerCase(),
@@ -204,7 +213,10 @@ export function loadEnvelope(
     airKgM3: densityKgM3,
     pressurePa,
     waterMps: dips ? ride.speedMps + orbital : 0,
-    accelerationMS2: PEAK_OF_RMS * shakeRmsMS2 + G * Math.max(MANOEUVRE_G[machine.family], landingG),
+    // An arm gives: of what shakes the camera little reaches the fist that holds it.
+    accelerationMS2:
+      PEAK_OF_RMS * shakeRmsMS2 * (resolved.base.kind === 'hand' ? ARM_PASSES : 1) +
+      G * Math.max(MANOEUVRE_G[machine.family], landingG),
     sheltered,
   };
 }

@@ -1,0 +1,263 @@
+import { findingsOf } from '../../src/words/check/result';
+import { sheetFor, open, checkOf, clearAt, frameAt, holdAt, shotAt, spotsOf, steadyAt, wordsOf } from '../ask';
+import { shotReport } from '../../src/judging/report/shotReport';
+import { outcome, type OutcomeCase } from '../case';
+
+const ROUGH = { groundId: 'rooty-trail', speedMps: 6 } as const;
+type Built = Parameters<typeof shotAt>[3];
+
+const unsteady = (machineId: string, spotId: string, built: Built = {}): number => {
+  const { px } = steadyAt(shotAt(machineId, spotId, 'clear-ahead', built));
+  return Math.hypot(px.jump / 14, px.jelly / 2.5, px.blur / 4);
+};
+const link = (linkId: string, lengthM: number) => ({ linkId, lengthM, bendDeg: 0, turnDeg: 0 });
+
+/** Angle, shake and hold: cases 36 to 49. */
+export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
+  {
+    id: '36',
+    asked: 'chest camera levelled while standing; the tilt that is right in touring, trail and race postures',
+    expected:
+      'the horizon leaves the picture and the mend says how far up; touring < hoods < crouch; a helmet needs little',
+    find() {
+      const tilt = (machineId: string, spotId: string, actionStanceId: string) => {
+        const question = { ...shotAt(machineId, spotId, 'hands-and-trail'), actionStanceId };
+        return frameAt(question).solved?.tiltDeg ?? NaN;
+      };
+      const level = shotAt('road-bike', 'chest', 'hands-and-trail');
+      const flat = { ...level, setUp: { ...level.setUp, angles: { panDeg: 0, tiltDeg: 0, rollDeg: 0 } } };
+      const mend = findingsOf(checkOf(flat, 'frame')).find((f) => f.id === 'horizon')?.mend?.text ?? '';
+      const [tops, hoods, crouch] = ['tops', 'hoods', 'crouch'].map((s) => tilt('road-bike', 'chest', s));
+      const helmet = tilt('road-bike', 'helmet-top', 'crouch');
+      return outcome(
+        /tilt up \d+/.test(mend) && tops! < hoods! && hoods! < crouch! && Math.abs(helmet) < 25,
+        `${mend}; ${[tops, hoods, crouch, helmet].map((d) => d?.toFixed(0)).join(' / ')}`,
+      );
+    },
+  },
+  {
+    id: '38 hook',
+    asked: 'stand-off hook removed',
+    expected: 'steadier',
+    find() {
+      const [on, off] = [[link('stand-off-hook', 0.03)], []].map((links) =>
+        unsteady('mountain-bike', 'handlebar', { setUp: { links }, ride: ROUGH }),
+      );
+      return outcome(off! < on!, `${on!.toFixed(2)} with, ${off!.toFixed(2)} without`);
+    },
+  },
+  {
+    id: '39',
+    asked: 'order of steadiness on rough ground, cube camera',
+    expected: 'head, chin, chest, pack strap, then bars and boot',
+    find() {
+      const order = ['helmet-top', 'chin-bar', 'chest', 'pack-strap', 'handlebar', 'boot'].map((spotId) => ({
+        spotId,
+        value: unsteady('mountain-bike', spotId, { ride: ROUGH }),
+      }));
+      const two = order.every((o, i) => i < 2 || order[i - 2]!.value < o.value);
+      return outcome(two, order.map((o) => `${o.spotId} ${o.value.toFixed(2)}`).join(', '));
+    },
+  },
+  {
+    id: '40',
+    asked: 'gimbal on the chest of a mountain biker',
+    expected: 'steadier than the cube camera there without stabiliser, and not struck by the arms',
+    find() {
+      const gimbal = { cameraId: 'pocket-gimbal', modeId: 'main', stabiliserId: 'off' };
+      const [with_, without] = [
+        unsteady('mountain-bike', 'chest', { setUp: gimbal, ride: ROUGH }),
+        unsteady('mountain-bike', 'chest', { setUp: { stabiliserId: 'off' }, ride: ROUGH }),
+      ];
+      const clear = checkOf(shotAt('mountain-bike', 'chest', 'hands-and-trail', { setUp: gimbal }), 'clear');
+      return outcome(
+        with_ < without && clear.verdict !== 'stop',
+        `${with_.toFixed(2)} against ${without.toFixed(2)}, Clear ${clear.verdict}`,
+      );
+    },
+  },
+  {
+    id: '41',
+    asked: 'strong stabiliser on rough ground, on the bars and on the head',
+    expected: 'runs out at the bars, not on the head',
+    find() {
+      const out = (spotId: string) =>
+        steadyAt(
+          shotAt('mountain-bike', spotId, 'clear-ahead', {
+            setUp: { stabiliserId: 'standard' },
+            ride: { groundId: 'rock-garden' },
+          }),
+        ).runsOut !== null;
+      return outcome(out('handlebar') && !out('helmet-top'), `bars ${out('handlebar')}, head ${out('helmet-top')}`);
+    },
+    notYet:
+      'the course of the bars below 1 Hz is not counted, and the hardest ground of the catalogue stays within reach',
+  },
+  {
+    id: '43',
+    asked: 'grey filter in bright sun on a shaking bar',
+    expected: 'ND4 little, ND16 clearly, ND64 most of the jelly goes',
+    find() {
+      const jelly = (ndStops: number) =>
+        steadyAt(
+          shotAt('road-bike', 'handlebar', 'clear-ahead', {
+            setUp: { ndStops, stabiliserId: 'off' },
+            ride: { groundId: 'gravel-road', lightId: 'bright-sun' },
+          }),
+        ).px.jelly;
+      const [none, four, sixteen, sixtyFour] = [0, 2, 4, 6].map(jelly);
+      return outcome(
+        four! > 0.85 * none! && sixteen! < four! && sixtyFour! < 0.75 * none!,
+        [none, four, sixteen, sixtyFour].map((v) => v!.toFixed(2)).join(' / '),
+      );
+    },
+  },
+  {
+    id: '44',
+    asked: 'neck: cube camera on the top and at the chin, thumb camera on the top',
+    expected: 'about an hour; two to three times as long; far longer',
+    find() {
+      const minutes = (spotId: string, setUp = {}) =>
+        clearAt(shotAt('mountain-bike', spotId, 'clear-ahead', { setUp })).neckMinutes!;
+      const [top, chin, thumb] = [
+        minutes('helmet-top'),
+        minutes('chin-bar'),
+        minutes('helmet-top', { cameraId: 'thumb-camera', modeId: 'wide' }),
+      ];
+      return outcome(
+        top >= 35 && top <= 90 && chin >= 1.2 * top && thumb >= 1.5 * top,
+        [top, chin, thumb].map((m) => m.toFixed(0)).join(' / '),
+      );
+    },
+  },
+  {
+    id: '45',
+    asked: 'cup at sea level and at 3000 m',
+    expected: 'up there, pressed on anew, about two thirds of what it held below',
+    find() {
+      const limit = (altitudeM: number) =>
+        holdAt(shotAt('coupe', 'roof', 'clear-ahead', { setUp: { baseId: 'suction-single' }, ride: { altitudeM } }))
+          .interfaces[0]!.worst.limit;
+      const share = limit(3000) / limit(0);
+      return outcome(share > 0.6 && share < 0.75, share.toFixed(2));
+    },
+  },
+  {
+    id: '46',
+    asked: 'adhesive pad ridden at 9, 10 and 11 °C',
+    expected: 'no jump between them',
+    find() {
+      const limit = (temperatureC: number) =>
+        holdAt(
+          shotAt('longboard', 'deck-nose', 'clear-ahead', {
+            setUp: { baseId: 'adhesive-pad' },
+            ride: { temperatureC },
+          }),
+        ).interfaces[0]!.worst.limit;
+      const steps = [limit(10) / limit(9), limit(11) / limit(10)];
+      return outcome(
+        steps.every((s) => Math.abs(s - 1) < 0.05),
+        steps.map((s) => s.toFixed(3)).join(', '),
+      );
+    },
+    notYet: 'the adhesive still weakens in a step at 10 °C',
+  },
+  {
+    id: '47',
+    asked: 'a camera on the motorcycle’s fork or swing arm, beside tyre and chain',
+    expected: 'watch, with two independent fastenings',
+    find() {
+      const said = ['fork-leg', 'swingarm'].map((spotId) => {
+        const f = findingsOf(checkOf(shotAt('motorcycle', spotId, 'low-and-fast'), 'clear')).find(
+          (x) => x.id === 'tether',
+        );
+        return f ? `${f.verdict}: ${f.because}` : 'none';
+      });
+      return outcome(
+        said.every((s) => !s.startsWith('stop')) && said.some((s) => /two fastenings/.test(s)),
+        said.join(' | '),
+      );
+    },
+  },
+  {
+    id: '48',
+    asked: 'horizon levelling in a bank',
+    expected: 'costs the angle of view that it says',
+    find() {
+      const width = (stabiliserId: string) => sheetWidth(stabiliserId);
+      return outcome(width('horizon') < width('off'), `${width('off').toFixed(0)}° to ${width('horizon').toFixed(0)}°`);
+    },
+  },
+  {
+    id: '49',
+    asked: 'the bars of a mountain bike from the chest and from the bars themselves',
+    expected: 'the closest focus is told, and the nearest thing named',
+    find() {
+      const words =
+        findingsOf(checkOf(shotAt('mountain-bike', 'chest', 'hands-and-trail'), 'frame')).find((f) => f.id === 'focus')
+          ?.because ?? '';
+      return outcome(/sharp from about/.test(words), words);
+    },
+  },
+  {
+    id: 'plain sense: face',
+    asked: 'every carrier, look back at the face',
+    expected: 'no first answer shows the back of a head',
+    find() {
+      const carriers = ['coupe', 'buggy', 'powerboat', 'light-aircraft', 'glider', 'kayak'];
+      const faces = carriers.map((id) => {
+        const [best] = open(sheetFor(id, 'look-back-at-the-face'));
+        return { id, share: best?.candidate.facts.shares.face ?? 0, spot: best?.spotId ?? 'nothing' };
+      });
+      return outcome(
+        faces.every((f) => f.share > 0.003),
+        faces.map((f) => `${f.id} ${f.spot} ${(f.share * 100).toFixed(1)} %`).join(', '),
+      );
+    },
+  },
+  {
+    id: 'plain sense: low',
+    asked: 'aircraft, low and fast',
+    expected: 'not on this carrier, with the height',
+    find() {
+      const reasons = ['glider', 'light-aircraft'].map(
+        (id) => sheetFor(id, 'low-and-fast').spots[0]?.rejections[0]?.because ?? '',
+      );
+      return outcome(
+        reasons.every((r) => /not on this carrier, because it goes \d+ m over the ground/.test(r)),
+        reasons.join(' | '),
+      );
+    },
+  },
+  {
+    id: 'plain sense: nobody',
+    asked: 'multirotor, the face; mountain bike alone, somebody else',
+    expected: 'nobody is on board; nobody else is framed',
+    find() {
+      const face = sheetFor('multirotor', 'look-back-at-the-face').spots[0]?.rejections[0]?.because ?? '';
+      const other = sheetFor('mountain-bike', 'far-subject').spots[0]?.rejections[0]?.because ?? '';
+      return outcome(/nobody is on board/.test(face) && /nobody else is framed/.test(other), `${face} | ${other}`);
+    },
+  },
+  {
+    id: 'plain sense: first answers',
+    asked: 'clear ahead on bikes and boards',
+    expected: 'the first place has no stop',
+    find() {
+      const carriers = ['mountain-bike', 'road-bike', 'motorcycle', 'longboard', 'snowboard'];
+      const firsts = carriers.map((id) => sheetFor(id, 'clear-ahead'));
+      return outcome(
+        firsts.every((s) => s.places[0] && !s.places[0].stopped),
+        firsts.map((s, i) => `${carriers[i]} ${spotsOf(s.places, 1).join()}`).join(', '),
+      );
+    },
+  },
+];
+
+const sheetWidth = (stabiliserId: string): number => {
+  const question = shotAt('glider', 'panel-top', 'clear-ahead', { setUp: { stabiliserId } });
+  void wordsOf;
+  return widthOf(question);
+};
+const widthOf = (question: Parameters<typeof shotReport>[0]) =>
+  shotReport(question, { only: [] }).fieldOfViewDeg.horizontal;

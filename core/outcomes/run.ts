@@ -1,0 +1,25 @@
+import type { OutcomeCase } from './case';
+import { ANGLE_SHAKE_HOLD_CASES } from './cases/angleShakeHoldCases';
+import { FIND_CASES } from './cases/findCases';
+
+export const CASES: readonly OutcomeCase[] = [...FIND_CASES, ...ANGLE_SHAKE_HOLD_CASES];
+
+const line = (text: string) => process.stdout.write(`${text}\n`);
+
+/** Prints case, expected, found, pass or fail, and the count. @returns how many that must hold do not */
+export function runCases(only: readonly string[]): number {
+  let [passed, failed, notYet] = [0, 0, 0];
+  for (const { id, asked, expected, find, notYet: reason } of CASES) {
+    if (only.length > 0 && !only.some((o) => id.startsWith(o))) continue;
+    const { holds, found } = find();
+    if (holds) passed++;
+    else if (reason) notYet++;
+    else failed++;
+    line(`${holds ? 'pass' : reason ? 'not yet' : 'FAIL'}  ${id}: ${asked}`);
+    if (!holds || only.length > 0)
+      line(`      wanted: ${expected}\n      found:  ${found}${reason ? `\n      reason: ${reason}` : ''}`);
+    if (holds && reason) line('      holds by now: take its reason out');
+  }
+  line(`\n${passed} of ${passed + failed + notYet} cases hold, ${notYet} do not yet, ${failed} fail`);
+  return failed;
+}

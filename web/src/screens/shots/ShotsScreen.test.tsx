@@ -1,0 +1,77 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { newCarrier } from '@strut-spot/core';
+import { openSheet, outingWithShot } from '../../../testing/openSheet';
+import { ShotsScreen } from './ShotsScreen';
+
+const at = { path: '/outing/outing', route: '/outing/:outingId' };
+const open = (outing = outingWithShot()) => openSheet(<ShotsScreen />, { ...at, outing });
+
+it('a row says carrier, spot, kind of shot, what the level reads, and the worst of all checks', async () => {
+  await open();
+  const row = (await screen.findByRole('link', { name: /1\. Hands and trail/ })).closest('li')!;
+  expect(row.textContent).toMatch(/Mountain bike/);
+  await waitFor(() => expect(within(row).getByTestId('worst').textContent).toMatch(/good|watch|stop/), {
+    timeout: 20000,
+  });
+  expect(row.textContent).toMatch(/level reads[\d.]+° (up|down)|level readslevel/);
+});
+
+it('a stop in any check is seen in the row, with the check’s name', async () => {
+  const outing = outingWithShot();
+  const [shot] = outing.shots;
+  // A metre of pole on the chin bar: Hold lets go whatever the picture shows.
+  const links = [{ linkId: 'medium-pole', lengthM: 1, bendDeg: 0, turnDeg: 0 }];
+  await open({ ...outing, shots: [{ ...shot!, setUp: { ...shot!.setUp, links } }] });
+  await waitFor(() => expect(screen.getByTestId('worst').textContent).toMatch(/stop/), { timeout: 20000 });
+  expect(screen.getByTestId('worst').textContent).toMatch(/Frame|Steady|Hold|Clear/);
+});
+
+it('a shot is added at a place that no check stops, duplicated and deleted', async () => {
+  const { stored } = await open();
+  fireEvent.click(screen.getByRole('button', { name: /Clear ahead/ }));
+  await waitFor(async () => expect((await stored()).shots).toHaveLength(2), { timeout: 20000 });
+  expect((await stored()).shots[1]!.intentId).toBe('clear-ahead');
+  fireEvent.click(screen.getByRole('button', { name: 'Duplicate Clear ahead' }));
+  await waitFor(async () => expect((await stored()).shots).toHaveLength(3));
+  const ids = (await stored()).shots.map((s) => s.id);
+  expect(new Set(ids).size).toBe(3);
+  fireEvent.click(screen.getByRole('button', { name: 'Delete Hands and trail' }));
+  await waitFor(async () => expect((await stored()).shots.map((s) => s.id)).toEqual(ids.slice(1)));
+});
+
+it('what makes no sense on a carrier is not added, and the outing stays as it was', async () => {
+  const { stored } = await open();
+  fireEvent.click(screen.getByRole('button', { name: /Somebody else/ }));
+  await waitFor(() =>
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: /Somebody else/ }).disabled).toBe(false),
+  );
+  expect((await stored()).shots).toHaveLength(1);
+});
+
+describe('carriers of the outing', () => {
+  it('one more comes from the catalogue with the rider of the first', async () => {
+    const { stored } = await open();
+    fireEvent.change(screen.getByRole('combobox', { name: /Add/ }), { target: { value: 'kayak' } });
+    await waitFor(async () => expect((await stored()).carriers).toHaveLength(2));
+    const [first, second] = (await stored()).carriers;
+    expect(second!.rig).toMatchObject({ machineId: 'kayak', statureM: first!.rig.statureM });
+  });
+
+  it('one that a shot is filmed from stays, another goes, the last one stays', async () => {
+    const outing = outingWithShot();
+    const { stored } = await open({ ...outing, carriers: [...outing.carriers, newCarrier('spare', 'kayak', 1.75)] });
+    fireEvent.click(screen.getByRole('button', { name: /Take Mountain bike.* out/ }));
+    fireEvent.click(screen.getByRole('button', { name: /Take .*[Kk]ayak.* out/ }));
+    await waitFor(async () => expect((await stored()).carriers.map((c) => c.id)).toEqual(['carrier']));
+    fireEvent.click(screen.getByRole('button', { name: /Take Mountain bike.* out/ }));
+    expect((await stored()).carriers).toHaveLength(1);
+  });
+});
+
+it('what is known of the day is typed in and kept', async () => {
+  const { stored } = await open();
+  const name = screen.getByLabelText<HTMLInputElement>(/^Name/);
+  fireEvent.change(name, { target: { value: 'Two ridges' } });
+  fireEvent.blur(name);
+  await waitFor(async () => expect((await stored()).name).toBe('Two ridges'));
+});

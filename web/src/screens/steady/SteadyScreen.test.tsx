@@ -1,0 +1,45 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { openSheet, outingWithShot } from '../../../testing/openSheet';
+import { SteadyScreen } from './SteadyScreen';
+
+// Charts draw on a canvas, which is not there: what they say in words is tested in the real page.
+jest.mock('react-chartjs-2', () => ({ Line: () => <p>chart</p>, Scatter: () => <p>chart</p> }));
+
+const onHook = () => {
+  const outing = outingWithShot();
+  const [shot] = outing.shots;
+  const links = [
+    { linkId: 'stand-off-hook', lengthM: 0.03, bendDeg: 0, turnDeg: 0 },
+    { linkId: 'long-arm', lengthM: 0.2, bendDeg: 0, turnDeg: 0 },
+  ];
+  return { ...outing, shots: [{ ...shot!, setUp: { ...shot!.setUp, links } }] };
+};
+
+it('names figures, cause and verdict', async () => {
+  await openSheet(<SteadyScreen />);
+  const verdict = within(await screen.findByTestId('steady-verdict'));
+  await waitFor(
+    () => expect(verdict.getByTestId('cause').textContent).toMatch(/Worst: (jump|jelly|blur)\. \d+ % of it from/),
+    {
+      timeout: 20000,
+    },
+  );
+  for (const figure of ['jump', 'jelly', 'blur']) expect(verdict.getAllByText(figure).length).toBeGreaterThan(0);
+});
+
+it('a swinging strut is stopped; the mends were tried, and taking the best makes it steadier', async () => {
+  const { stored } = await openSheet(<SteadyScreen />, { outing: onHook() });
+  const mends = within(await screen.findByTestId('mends', {}, { timeout: 30000 }));
+  const [best] = mends.getAllByRole('button').filter((b) => b.textContent);
+  expect(best!.textContent).toMatch(/hook|straight on its base|shorten/);
+  fireEvent.click(best!);
+  await waitFor(async () => expect((await stored()).shots[0]!.setUp.links.length).toBeLessThan(2));
+});
+
+it('another ground and a grey filter are kept', async () => {
+  const { stored } = await openSheet(<SteadyScreen />);
+  fireEvent.change(await screen.findByLabelText('Ground'), { target: { value: 'smooth-asphalt' } });
+  await waitFor(async () => expect((await stored()).carriers[0]!.ride.groundId).toBe('smooth-asphalt'));
+  fireEvent.change(screen.getByLabelText('Grey glass'), { target: { value: '4' } });
+  await waitFor(async () => expect((await stored()).shots[0]!.setUp.ndStops).toBe(4));
+});
