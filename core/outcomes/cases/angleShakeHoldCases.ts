@@ -90,8 +90,6 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
         ).runsOut !== null;
       return outcome(out('handlebar') && !out('helmet-top'), `bars ${out('handlebar')}, head ${out('helmet-top')}`);
     },
-    notYet:
-      'the course of the bars below 1 Hz is not counted, and the hardest ground of the catalogue stays within reach',
   },
   {
     id: '43',
@@ -160,7 +158,6 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
         steps.map((s) => s.toFixed(3)).join(', '),
       );
     },
-    notYet: 'the adhesive still weakens in a step at 10 °C',
   },
   {
     id: '47',

@@ -55,8 +55,8 @@ const STANCES: readonly Riding[] = [
     name: 'Seated',
     share: 0.4,
     note: 'on the seat, elbows up',
-    hips: { seated: true, at: [0, 0.088, 0] },
-    torsoLeanDeg: 22,
+    hips: { seated: true, at: [-0.1, 0.088, 0] },
+    torsoLeanDeg: 17,
     gaze: -3,
   },
   {
@@ -64,8 +64,8 @@ const STANCES: readonly Riding[] = [
     name: 'Standing',
     share: 0.45,
     note: 'on the pegs, knees at the tank',
-    hips: { seated: false, at: [-0.22, 0.74, 0] },
-    torsoLeanDeg: 42,
+    hips: { seated: false, at: [-0.26, 0.74, 0] },
+    torsoLeanDeg: 34,
     gaze: -5,
   },
   {

@@ -24,7 +24,8 @@ export const shake: MachineShake = {
     headTube: [FORK],
     stem: [FORK],
     bar: [FORK, stage('the handlebar', [32, 22, 45], [0.3, 0.15, 0.45], [1.5, 0.7, 3])],
-    saddleRails: [stage('the saddle', [22, 15, 35], [0.1, 0.05, 0.2], [2, 1, 4])],
+    // The rails are clamped to the post: they move with the frame, and bend a little behind the clamp.
+    saddleRails: [stage('the rails', [65, 45, 95], [0.15, 0.08, 0.25], [0.8, 0.4, 1.6])],
   },
   rider: { feetXM: 0.1, seatXM: -0.25, seatedIn: ['seated', 'set-up'], seat: HARD_SEAT, effort: 'working' },
 };

@@ -24,7 +24,8 @@ export const shake: MachineShake = {
     headTube: [FORK],
     stem: [FORK],
     bar: [FORK, stage('the handlebar', [36, 24, 50], [0.3, 0.15, 0.45], [1.5, 0.7, 3])],
-    saddleRails: [stage('the saddle', [24, 16, 38], [0.1, 0.05, 0.2], [2, 1, 4])],
+    // The rails are clamped to the post: they move with the frame, and bend a little behind the clamp.
+    saddleRails: [stage('the rails', [65, 45, 95], [0.15, 0.08, 0.25], [0.8, 0.4, 1.6])],
     rearTriangle: [stage('the seat stay', [60, 40, 90], [0.03, 0.015, 0.06], [2, 1, 4])],
   },
   rider: {

@@ -104,7 +104,7 @@ export function coarseStance(
     share: posed.stance.share,
     measures: measureFrame(cast, parts, lens, strut.worldFromCamera, ground, false),
     speedFeel,
-    ...whereFrom(posed.rig, lens, strut.worldFromCamera, { glass: what === 'judged' }),
+    ...whereFrom(posed.rig, lens, strut.worldFromCamera, { closely: what === 'judged' }),
     gimbalRunsOut: strut.gimbal?.runsOut ?? null,
     stitched: [],
   };

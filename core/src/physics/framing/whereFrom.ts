@@ -1,23 +1,23 @@
 import { castRay } from '../../mathematics/geometry/bvh';
 import { meshPoint } from '../../mathematics/geometry/mesh';
 import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
-import type { Vec3 } from '../../mathematics/geometry/vec3';
+import { length, scale, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
 import { projectDirectionToPixel, unprojectPixelToDirection, type Lens } from '../../mathematics/lens/lens';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import type { PosedRig } from '../../posing/rig/poseRig';
 import type { StanceFrame } from './stanceFrame';
 
-/** From where a picture is taken, and what of the craft it holds. @param glass whether it is asked how much is seen through glass */
+/** From where a picture is taken, and what of the craft it holds. @param closely with what hides the ends, and how much is seen through glass */
 export const whereFrom = (
   rig: PosedRig,
   lens: Lens,
   worldFromCamera: Pose,
-  { glass = true } = {},
+  { closely = true } = {},
 ): Pick<StanceFrame, 'lensHeightM' | 'aheadOfEyesM' | 'endsInFrame' | 'throughGlass'> => ({
   lensHeightM: heightAboveGround(rig.ground, worldFromCamera.position),
   aheadOfEyesM: rig.body && rig.eyes ? aheadOf(rig, rig.eyes.position, worldFromCamera.position) : null,
-  endsInFrame: endsInFrame(rig, lens, worldFromCamera),
-  throughGlass: glass ? throughGlass(rig, lens, worldFromCamera) : 0,
+  endsInFrame: endsInFrame(rig, lens, worldFromCamera, closely),
+  throughGlass: closely ? throughGlass(rig, lens, worldFromCamera) : 0,
 });
 
 /** How far one point lies ahead of another as the machine goes, metres. */
@@ -51,14 +51,38 @@ function endsOf(rig: PosedRig): readonly Vec3[] {
   return made;
 }
 
-function endsInFrame(rig: PosedRig, lens: Lens, worldFromCamera: Pose): number {
+/** An end is still seen when what stands before it does so this near to it, metres: the end of a wing hides itself. */
+const AT_THE_END_M = 0.4;
+
+function endsInFrame(rig: PosedRig, lens: Lens, worldFromCamera: Pose, closely: boolean): number {
   const cameraFromWorld = invert(worldFromCamera);
   const points = endsOf(rig);
   const inside = points.filter((point) => {
     const pixel = projectDirectionToPixel(lens, transformPoint(cameraFromWorld, point));
-    return pixel !== null && pixel.u >= 0 && pixel.u <= lens.widthPx && pixel.v >= 0 && pixel.v <= lens.heightPx;
+    const inside =
+      pixel !== null && pixel.u >= 0 && pixel.u <= lens.widthPx && pixel.v >= 0 && pixel.v <= lens.heightPx;
+    return inside && !(closely && isHidden(rig, worldFromCamera.position, point));
   });
   return inside.length / points.length;
+}
+
+/** Whether machine or people stand before a point. */
+function isHidden({ parts }: PosedRig, from: Vec3, point: Vec3): boolean {
+  const way = subtract(point, from);
+  const far = length(way);
+  const direction = scale(way, 1 / Math.max(far, 1e-9));
+  return parts.some(({ group, seeThrough, mesh, worldFromPart }) => {
+    if (seeThrough || group === 'subject' || group === 'own') return false;
+    const partFromWorld = invert(worldFromPart);
+    return (
+      castRay(
+        mesh,
+        transformPoint(partFromWorld, from),
+        transformDirection(partFromWorld, direction),
+        far - AT_THE_END_M,
+      ) !== null
+    );
+  });
 }
 
 /** Rays across and down by which the share of glass is found: within about a tenth. */

@@ -53,6 +53,8 @@ export interface IntentDefinition {
   readonly shakingBorne?: number;
   /** Height of the lens over the ground up to which it is that kind of shot, metres. */
   readonly lensBelowM?: number;
+  /** The view must stay where it is set: a head that looks about takes it along. */
+  readonly fixedView?: true;
   /** The lens looks past the filmer from behind the eyes. */
   readonly fromBehind?: true;
   /** How it should feel: 0 = calm, floating, 1 = fast; null where it does not matter. */

@@ -17,13 +17,17 @@ const SEAM_GROUPS: readonly PartGroup[] = ['hands', 'face', 'subject'];
 const feelOnScale = (speedFeel: number): number =>
   clamp(Math.log(Math.max(speedFeel, 1e-6) / CALM_FEEL) / Math.log(FAST_FEEL / CALM_FEEL), 0, 1);
 
+/** What a view that must stay is worth on a head. Estimate 0.7 to 0.95. */
+const LOOKS_ABOUT = 0.8;
+
 /** The picture against what is asked, and how fast it feels. */
 export const frameTerm: SearchTerm = {
   cost: 'cheap',
   judge(scene) {
     const { intent, carrier } = scene;
     const framed = scene.framed();
-    const picture = frameScore(framed, intent);
+    const looksAbout = intent.fixedView === true && scene.zone === 'head';
+    const picture = frameScore(framed, intent) * (looksAbout ? LOOKS_ABOUT : 1);
     const { weightedSpeedFeel: speedFeel } = framed;
     const missed = speedFeel === null || intent.feel === null ? null : Math.abs(intent.feel - feelOnScale(speedFeel));
     const { verdict } = judgeFrame(framed, intent, null);
@@ -31,7 +35,11 @@ export const frameTerm: SearchTerm = {
       verdict: verdict === "can't say" ? 'good' : verdict,
       rejection: null,
       terms: [
-        { id: 'picture', value: picture, text: `shows ${Math.round(picture * 100)} % of what is asked` },
+        {
+          id: 'picture',
+          value: picture,
+          text: `shows ${Math.round(picture * 100)} % of what is asked${looksAbout ? ', and goes along with every look' : ''}`,
+        },
         {
           id: 'feel',
           value: missed === null ? 0 : 1 - missed,
