@@ -90,3 +90,4 @@ export const steadyAt = (question: ShotQuestion) => foundBy(shotReport(question,
 export const holdAt = (question: ShotQuestion) => foundBy(shotReport(question, { only: ['hold'] }), 'hold');
 export const clearAt = (question: ShotQuestion) => foundBy(shotReport(question, { only: ['clear'] }), 'clear');
 export const frameAt = (question: ShotQuestion) => foundBy(shotReport(question, { only: ['frame'] }), 'frame');
+export const speedFeelOf = (question: ShotQuestion): number => frameAt(question).weightedSpeedFeel ?? 0;

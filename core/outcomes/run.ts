@@ -1,8 +1,9 @@
 import type { OutcomeCase } from './case';
 import { ANGLE_SHAKE_HOLD_CASES } from './cases/angleShakeHoldCases';
-import { FIND_CASES } from './cases/findCases';
+import { LAND_CASES } from './cases/landCases';
+import { WATER_AND_AIR_CASES } from './cases/waterAndAirCases';
 
-export const CASES: readonly OutcomeCase[] = [...FIND_CASES, ...ANGLE_SHAKE_HOLD_CASES];
+export const CASES: readonly OutcomeCase[] = [...LAND_CASES, ...WATER_AND_AIR_CASES, ...ANGLE_SHAKE_HOLD_CASES];
 
 const line = (text: string) => process.stdout.write(`${text}\n`);
 

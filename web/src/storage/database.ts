@@ -41,7 +41,6 @@ const bringUpToDate = (transaction: Transaction) =>
       ref.value = migrateOuting(stored as Record<string, unknown>);
     });
 database.version(2).stores({ outings: 'id, changedAt', settings: 'key' }).upgrade(bringUpToDate);
-database
-  .version(3)
-  .stores({ outings: 'id, changedAt', settings: 'key', kit: 'key', shapes: 'id' })
-  .upgrade(bringUpToDate);
+const stores = { outings: 'id, changedAt', settings: 'key', kit: 'key', shapes: 'id' };
+database.version(3).stores(stores).upgrade(bringUpToDate);
+database.version(4).stores(stores).upgrade(bringUpToDate);

@@ -4,7 +4,7 @@ import { pieceOf } from '../../posing/lookup/kit';
 import { knownMachines, resolveRig } from '../../posing/lookup/resolveRig';
 import type { MachineDefinition } from '../../words/carrier/machine';
 import type { IntentDefinition } from '../../words/shot/intent';
-import { notOnThis } from '../../posing/aiming/notOnThis';
+import { notOnThis } from '../../judging/scene/notOnThis';
 import { carrierScene } from '../../posing/scene/carrierScene';
 import { firstPlacement } from '../search/firstPlacement';
 import { standardCamera } from '../../posing/strut/plainSetUp';

@@ -5,7 +5,7 @@ import { frameSetUp } from '../../physics/framing/frameSetUp';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { placedSpots } from '../../posing/rig/spots';
-import { notOnThis } from '../../posing/aiming/notOnThis';
+import { notOnThis } from '../../judging/scene/notOnThis';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import { carrierScene } from '../../posing/scene/carrierScene';
 import { kitWith } from '../../posing/lookup/kit';

@@ -10,7 +10,7 @@ import { placedSpots } from '../../posing/rig/spots';
 import { baseRefusal } from '../../posing/strut/baseRefusal';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
-import { notOnThis } from '../../posing/aiming/notOnThis';
+import { notOnThis } from '../../judging/scene/notOnThis';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { Spot } from '../../words/carrier/spot';
 import { kitWith } from '../../posing/lookup/kit';

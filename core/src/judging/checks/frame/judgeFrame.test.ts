@@ -92,12 +92,12 @@ describe('a want for a share', () => {
       { ...hand, id: 'handRight', share: 0.3, centroidV: 0.8, cut: true },
     ];
     const measures = showing({ shares: { ...nothing, hands: 0.4 }, parts }).stances[0]!.measures;
-    expect(measureWant(want({ of: { groups: ['hands'] } }), measures, [])).toEqual({
+    expect(measureWant(want({ of: { groups: ['hands'] } }), measures, [])).toMatchObject({
       share: 0.4,
       height: expect.closeTo(0.75, 9) as number,
     });
     expect(measureWant(want({ of: { working: true } }), measures, ['handLeft']).share).toBeCloseTo(0.1, 9);
-    expect(measureWant(want({ of: { working: true } }), measures, ['saddle'])).toEqual({ share: 0, height: null });
+    expect(measureWant(want({ of: { working: true } }), measures, ['saddle'])).toMatchObject({ share: 0, height: null });
   });
 
   it('in the wrong place, or cut off where it must be whole, is worth a look', () => {

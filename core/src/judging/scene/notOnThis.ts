@@ -1,7 +1,7 @@
-import type { CarrierScene } from '../scene/carrierScene';
+import type { CarrierScene } from '../../posing/scene/carrierScene';
 import type { IntentDefinition, Need } from '../../words/shot/intent';
 import type { MachineDefinition } from '../../words/carrier/machine';
-import { fallDeg, heightAboveGround } from '../rig/groundHit';
+import { fallDeg, heightAboveGround } from '../../posing/rig/groundHit';
 
 /** Higher than this over the ground nothing streams by. Common practice, no source. */
 const NEAR_GROUND_M = 3;

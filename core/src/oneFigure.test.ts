@@ -1,0 +1,115 @@
+/** One question, one figure: whatever sheet asks, mass, swing, pull test, tilt and distance are the same. 200 random set-ups, seeded. */
+import { CARRIERS, INTENTS } from '../catalog/index.generated';
+import { newCarrier, newOuting } from './deciding/outing/newOuting';
+import type { Outing, Shot } from './deciding/outing/outing';
+import { shotQuestion } from './deciding/outing/shotQuestion';
+import { candidateOf } from './deciding/search/candidateOf';
+import { judgedBy } from './deciding/search/judgeStrut';
+import { CHECKS } from './judging/checks';
+import { foundBy, reportIn, shotReport } from './judging/report/shotReport';
+import { shotScene } from './judging/scene/shotScene';
+import { seededNumbers } from './mathematics/numbers/seededNumbers';
+import { resolveRig } from './posing/lookup/resolveRig';
+import { kitWith } from './posing/lookup/kit';
+import { placedSpots } from './posing/rig/spots';
+import { baseRefusal } from './posing/strut/baseRefusal';
+import { cardContent, pullWords, smallLength, tiltWords } from './showing/card/cardContent';
+import { forceElevation } from './showing/drawing/forceElevation';
+import { sideElevation } from './showing/drawing/sideElevation';
+
+const random = seededNumbers(41);
+const pick = <Item>(items: readonly Item[]): Item => items[Math.floor(random() * items.length)]!;
+const machines = CARRIERS.filter((c) => c.kind === 'machine').map((c) => c.id);
+const kit = kitWith();
+
+/** Any camera on any base that goes on any spot, with up to two links, pointed anywhere. */
+function randomShot(i: number): { outing: Outing; shot: Shot } | null {
+  const carrier = newCarrier('c', pick(machines), 1.6 + 0.3 * random());
+  const { spot } = pick(placedSpots(carrier.rig));
+  const bases = kit.bases.filter((b) => baseRefusal(b, spot.surface) === null);
+  if (bases.length === 0) return null;
+  const camera = pick(kit.cameras);
+  const links = Array.from({ length: Math.floor(random() * 3) }, () => {
+    const { id, lengthM, bendLimitDeg } = pick(kit.links);
+    const length = lengthM.low + random() * (lengthM.high - lengthM.low);
+    return {
+      linkId: id,
+      lengthM: length,
+      bendDeg: (2 * random() - 1) * bendLimitDeg,
+      turnDeg: Math.floor(random() * 360) - 180,
+    };
+  });
+  const shot: Shot = {
+    id: `s${i}`,
+    name: `Shot ${i}`,
+    carrierId: 'c',
+    intentId: pick(INTENTS).id,
+    note: '',
+    seconds: 10,
+    actionStanceId: resolveRig(carrier.rig).machine.actionStanceId,
+    horizonAt: null,
+    clips: [],
+    log: [],
+    acknowledged: [],
+    pullTests: [],
+    setUp: {
+      spotId: spot.id,
+      baseId: pick(bases).id,
+      links,
+      headId: pick(kit.heads).id,
+      cameraId: camera.id,
+      modeId: pick(camera.modes).id,
+      stabiliserId: pick(camera.stabilisers).id,
+      mounting: 'upright',
+      angles: { panDeg: 0, tiltDeg: Math.round(random() * 120 - 60), rollDeg: 0 },
+    },
+  };
+  return { outing: { ...newOuting('o', '2027-02-14T08:00:00.000Z'), carriers: [carrier], shots: [shot] }, shot };
+}
+
+const shots = Array.from({ length: 200 }, (_, i) => randomShot(i)).flatMap((s) => s ?? []);
+
+it('makes some two hundred', () => expect(shots.length).toBeGreaterThan(180));
+
+it.each(
+  shots.map(
+    ({ outing, shot }, i) =>
+      [`${i}: ${outing.carriers[0]!.rig.machineId}, ${shot.setUp.spotId}`, outing, shot] as const,
+  ),
+)('%s', (_, outing, shot) => {
+  const question = shotQuestion(outing, shot);
+  const scene = shotScene(question, { columns: 16 });
+  const report = reportIn(scene, { checks: CHECKS.filter((c) => !c.waits) });
+  const hold = foundBy(report, 'hold');
+  const steady = foundBy(report, 'steady');
+  // Mass: bench, Hold and Find.
+  expect(report.massKg).toBeCloseTo(
+    hold.pieces.reduce((sum, p) => sum + p.massKg, 0),
+    9,
+  );
+  expect(hold.weightN).toBeCloseTo(report.massKg * 9.80665, 6);
+  const found = judgedBy([], scene, { all: true });
+  const candidate = candidateOf('c', scene, found);
+  expect(candidate.facts.massKg).toBeCloseTo(report.massKg, 12);
+  expect(found.terms.find((t) => t.id === 'mass')!.text).toContain(`${Math.round(report.massKg * 1000)} g`);
+  // Swing: bench and Steady.
+  expect(report.swing.frequencyHz).toBe(steady.modes[0]!.frequencyHz);
+  // Shaking: Steady and what Hold throws the camera by.
+  expect(steady.accelerationMS2).toBe(scene.shaken().shake.accelerationMS2);
+  // Tilt, pull test, reach and height: card, bench, drawing.
+  const card = cardContent(outing, shot, 'metric');
+  const number = (label: string) => card.numbers.find((n) => n.label === label)!.value;
+  expect(card.level.tilt).toBe(tiltWords(shot.setUp.angles.tiltDeg, 'up', 'down', 'level'));
+  expect(number('Pull test')).toBe(`${pullWords(hold.pullTest)}, ${hold.pullTest.direction}`);
+  expect(number('Reach along the surface')).toBe(smallLength(report.reachM, 'metric'));
+  expect(number('Height off the surface')).toBe(smallLength(report.heightM, 'metric'));
+  // Verdicts: card and report, check by check; rules too.
+  const all = shotReport(question);
+  expect(card.checks.map((c) => c.verdict)).toEqual(all.checks.map((c) => c.verdict));
+  for (const rule of hold.rules) expect(card.cautions.join(' ')).toContain(rule.text);
+  // The forces that are drawn are those that are reckoned with.
+  const drawn = forceElevation(question.rig, shot.setUp, shot.actionStanceId, hold);
+  const weight = drawn.forces.find((f) => f.name === 'weight');
+  expect(weight!.newton).toBeCloseTo(hold.weightN, 6);
+  expect(sideElevation(question.rig, shot.setUp).joints).toHaveLength(shot.setUp.links.length + 2);
+});
