@@ -275,7 +275,11 @@ it('an exported set-up is evaluated by the command line as the page does', async
     encoding: 'utf8',
   });
   expect(status).toBe(0);
-  const report = JSON.parse(stdout) as { spotName: string; checks: { check: string }[]; found: { frame: { stances: unknown[] } } };
+  const report = JSON.parse(stdout) as {
+    spotName: string;
+    checks: { check: string }[];
+    found: { frame: { stances: unknown[] } };
+  };
   expect(report.spotName).toBe('Chest');
   expect(report.checks[0]!.check).toBe('frame');
   expect(report.found.frame.stances).toHaveLength(5);

@@ -30,19 +30,19 @@ export async function openSheet(
   await saveOuting(outing);
   const view = render(
     <QueryClientProvider client={new QueryClient()}>
-    <MemoryRouter initialEntries={[path]}>
-      <Routes>
-        <Route
-          path={route}
-          element={
-            <OutingProvider id={outing.id} missing={<p>missing</p>}>
-              {sheet}
-            </OutingProvider>
-          }
-        />
-        <Route path="*" element={<p data-testid="elsewhere">elsewhere</p>} />
-      </Routes>
-    </MemoryRouter>
+      <MemoryRouter initialEntries={[path]}>
+        <Routes>
+          <Route
+            path={route}
+            element={
+              <OutingProvider id={outing.id} missing={<p>missing</p>}>
+                {sheet}
+              </OutingProvider>
+            }
+          />
+          <Route path="*" element={<p data-testid="elsewhere">elsewhere</p>} />
+        </Routes>
+      </MemoryRouter>
     </QueryClientProvider>,
   );
   await waitFor(() => expect(screen.queryByText('Opening…')).toBeNull());

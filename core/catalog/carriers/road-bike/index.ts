@@ -251,7 +251,7 @@ export default machineFrom({
         id: 'under-saddle',
         name: 'Under the saddle, facing back',
         partId: 'saddleRails',
-        aim: { from: add(g.saddleTop, [-0.09, -0.2, 0.022]), toward: [0, 1, 0] },
+        aim: { from: add(g.saddleTop, [-0.09, -0.2, 0.0248]), toward: [0, 1, 0] },
         reference: [-1, 0, 0],
         look: [-1, 0, 0],
         surface: { material: 'rail', shape: 'rail', tubeDiameterM: 0.007 },

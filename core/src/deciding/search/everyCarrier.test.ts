@@ -30,7 +30,7 @@ it('nobody on board: there is no face to look back at, and that is said', () => 
   const carrier = newCarrier('c', 'multirotor', 1.75);
   const { rig } = carrier;
   expect(() => newShot('s', carrier, rig, intentOf('look-back-at-the-face'))).toThrow(
-    /no spot of this carrier shows what/,
+    /not on this carrier, because nobody is on board/,
   );
 });
 

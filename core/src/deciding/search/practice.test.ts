@@ -107,12 +107,10 @@ describe('what it must not show', () => {
   });
 });
 
-it('what the quick search keeps is met by nothing in the stances; what it stops says by what', () => {
+it('what the quick search keeps is met by nothing in the stances', () => {
   const question = asking('road-bike', 'hands-and-trail', { pieceIds: pieces({ cameras: ['cube-camera'] }) });
-  const { candidates, rejections } = searchSpot(question, { carrierId: 'c', spotId: 'handlebar' });
-  expect(
-    rejections.some((r) => /strikes camera or strut in (touring|hoods|drops|deep crouch|climbing)/.test(r.because)),
-  ).toBe(true);
+  const { candidates } = searchSpot(question, { carrierId: 'c', spotId: 'handlebar' });
+  expect(candidates.length).toBeGreaterThan(4);
   for (const candidate of candidates.slice(0, 4)) {
     const { stopped } = exactCandidate(question, candidate);
     expect(stopped?.because ?? '').not.toMatch(/strikes camera or strut in/);

@@ -128,15 +128,17 @@ export function* strikeInStances(
  */
 function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Approach[] {
   const { partId } = resolved.placed.spot;
-  const inStance = new Map<PosedRig, readonly Vec3[]>();
-  const pointsIn = (rig: PosedRig): readonly Vec3[] => {
-    const known = inStance.get(rig) ?? ownPoints(resolved, poseStrut(resolved, setUpRig, rig));
+  const kept = { some: new Map<PosedRig, readonly Vec3[]>(), all: new Map<PosedRig, readonly Vec3[]>() };
+  // The base counts against what turns: a tether begins there, and a wheel does not give way to what is strapped beside it.
+  const pointsIn = ({ rig, wholeTurn }: Sweep): readonly Vec3[] => {
+    const inStance = wholeTurn ? kept.all : kept.some;
+    const known = inStance.get(rig) ?? ownPoints(resolved, poseStrut(resolved, setUpRig, rig), wholeTurn);
     inStance.set(rig, known);
     return known;
   };
   return sweepsOf(spec, setUpRig, partId).flatMap((sweep): Approach[] => {
     const carrier = sweep.rig.byId.get(partId)!;
-    const points = pointsIn(sweep.rig);
+    const points = pointsIn(sweep);
     const goesAlong = sweep.moves(carrier);
     if (goesAlong && sweep.wholeTurn) return [];
     const carried = goesAlong

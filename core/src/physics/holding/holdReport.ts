@@ -219,9 +219,11 @@ function limitsOf(
   const pick = end === 'weak' ? atLow : usual;
   if (face.id === 'surface') return gripLimits(resolved.base.grip, parts, conditions, end);
   const moment = length(load.moment);
-  const slips: HoldLimit[] = [
-    { mode: face.id === 'head' ? 'slips' : 'droops', demand: moment, limit: pick(resolved.head.slipNm), unit: 'N·m' },
-  ];
+  const slips: HoldLimit[] = [];
+  if (face.id !== 'lock') {
+    const mode = face.id === 'head' ? 'slips' : 'droops';
+    slips.push({ mode, demand: moment, limit: pick(resolved.head.slipNm), unit: 'N·m' });
+  }
   const droop = face.link === null ? undefined : resolved.links[face.link]!.definition.droopNm;
   if (droop) slips.push({ mode: 'bends', demand: moment, limit: pick(droop), unit: 'N·m' });
   const lock = face.link === null ? undefined : resolved.links[face.link]!.definition.lock;

@@ -104,7 +104,8 @@ export function ShakePreview({ picture, report, caption }: ShakePreviewProps) {
     const { widthPx: width, heightPx: height } = picture;
     element.width = width;
     element.height = height;
-    const pen = element.getContext('2d')!;
+    const pen = element.getContext('2d');
+    if (!pen) return;
     const image = pen.createImageData(width, height);
     const source = new Uint32Array(picture.rgba.buffer, picture.rgba.byteOffset, width * height);
     const out = new Uint32Array(image.data.buffer);

@@ -97,7 +97,10 @@ describe('a want for a share', () => {
       height: expect.closeTo(0.75, 9) as number,
     });
     expect(measureWant(want({ of: { working: true } }), measures, ['handLeft']).share).toBeCloseTo(0.1, 9);
-    expect(measureWant(want({ of: { working: true } }), measures, ['saddle'])).toMatchObject({ share: 0, height: null });
+    expect(measureWant(want({ of: { working: true } }), measures, ['saddle'])).toMatchObject({
+      share: 0,
+      height: null,
+    });
   });
 
   it('in the wrong place, or cut off where it must be whole, is worth a look', () => {

@@ -43,7 +43,7 @@ export interface LoadedPiece {
 
 /** What a piece of the chain must pass on to the next. */
 export interface Interface {
-  readonly id: 'surface' | 'joint' | 'head';
+  readonly id: 'surface' | 'joint' | 'lock' | 'head';
   readonly name: string;
   readonly at: Vec3;
   /** Link that begins here; null at the surface and the head. */
@@ -155,21 +155,18 @@ export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly
       along: null,
       beyond: from(0),
     },
-    // A pole is one piece with its handle: no joint in the hand.
-    ...resolved.links.flatMap(({ definition }, i) =>
-      i === 0 && definition.kind === 'pole' && resolved.base.kind === 'hand'
-        ? []
-        : [
-            {
-              id: 'joint' as const,
-              name: `joint under the ${definition.name.toLowerCase()}`,
-              at: joints[i + 1]!,
-              link: i,
-              along: normalize(subtract(joints[i + 2]!, joints[i + 1]!)),
-              beyond: from(i + 1),
-            },
-          ],
-    ),
+    ...resolved.links.map(({ definition }, i) => {
+      // A pole is one piece with its handle: no joint in the hand, but its sections still slide.
+      const inHand = i === 0 && definition.kind === 'pole' && resolved.base.kind === 'hand';
+      return {
+        id: inHand ? ('lock' as const) : ('joint' as const),
+        name: `${inHand ? 'sections of' : 'joint under'} the ${definition.name.toLowerCase()}`,
+        at: joints[i + 1]!,
+        link: i,
+        along: normalize(subtract(joints[i + 2]!, joints[i + 1]!)),
+        beyond: from(i + 1),
+      };
+    }),
     {
       id: 'head',
       name: resolved.head.name.toLowerCase(),

@@ -21,7 +21,11 @@ describe('how a camera swings on its strut', () => {
     const stiff = { value: 1e15, source: { kind: 'common practice' } } as const;
     const { frequencyHz, massKg } = strutSwing({ ...bare, head: { ...bare.head, stiffnessNmRad: stiff } });
     const lever = bare.base.heightM.value + 0.012 + bare.camera.bodyM[1] / 2;
-    const expected = Math.sqrt(bare.base.stiffnessNmRad.value / lever ** 2 / massKg) / (2 * Math.PI);
+    // The camera turns with its swing: an even block about its own middle counts too.
+    const [depth, height] = bare.camera.bodyM;
+    const turning = (bare.camera.massKg.value * (depth ** 2 + height ** 2)) / 12;
+    const swinging = massKg * lever ** 2 + turning;
+    const expected = Math.sqrt(bare.base.stiffnessNmRad.value / swinging) / (2 * Math.PI);
     expect(frequencyHz).toBeCloseTo(expected, 6);
     expect(massKg).toBeCloseTo(bare.camera.massKg.value + bare.head.massKg.value, 12);
   });

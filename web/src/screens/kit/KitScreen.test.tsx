@@ -1,0 +1,86 @@
+import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { kitWith, NO_OWN_KIT } from '@strut-spot/core';
+import { settle } from '../../../testing/openSheet';
+import { changeKitBox, isInBox, readKitBox, STANDARD_BOX } from '../../storage/kitBox';
+import { KitScreen } from './KitScreen';
+
+const CUBE = 'cube-camera';
+
+beforeEach(async () => {
+  await changeKitBox(() => STANDARD_BOX);
+  render(<KitScreen />);
+  await settle(20);
+});
+afterEach(() => settle(20));
+
+const cards = () => screen.getAllByRole('listitem').filter((item) => within(item).queryByRole('checkbox'));
+const fill = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
+const submit = (name: string) => act(async () => fireEvent.click(screen.getByRole('button', { name })));
+
+it('everything is in the box until something is taken out, and out it stays', async () => {
+  const { cameras } = kitWith(NO_OWN_KIT);
+  const cube = cameras.find((c) => c.id === CUBE)!;
+  const tick = screen.getByLabelText<HTMLInputElement>(`in the box: ${cube.name}`);
+  expect(tick.checked).toBe(true);
+  fireEvent.click(tick);
+  await waitFor(async () => expect(isInBox(await readKitBox(), CUBE)).toBe(false));
+  // Only this one: the others are in it still.
+  expect(isInBox(await readKitBox(), cameras.find((c) => c.id !== CUBE)!.id)).toBe(true);
+});
+
+it('words and kinds narrow the list, and their number is told', () => {
+  const all = cards().length;
+  fireEvent.click(screen.getByRole('radio', { name: 'Cameras' }));
+  expect(cards()).toHaveLength(kitWith(NO_OWN_KIT).cameras.length);
+  expect(cards().length).toBeLessThan(all);
+  fireEvent.change(screen.getByRole('searchbox'), { target: { value: '  CUBE ' } });
+  expect(cards().every((card) => /cube/i.test(card.textContent))).toBe(true);
+  fireEvent.change(screen.getByRole('searchbox'), { target: { value: 'zither' } });
+  expect(screen.getByText('None is called so.')).toBeTruthy();
+});
+
+it('a camera of one’s own goes from its form into the kit, in metres and kilograms, and out again', async () => {
+  fill('Camera name', 'Grey box');
+  fill('Angle of view, °', '133');
+  fill('Camera mass, g', '90');
+  fill('Deep, mm', '25');
+  await submit('Add the camera');
+  await waitFor(async () => expect((await readKitBox()).own.cameras).toHaveLength(1));
+  const [camera] = (await readKitBox()).own.cameras;
+  expect(camera).toMatchObject({ name: 'Grey box', fovDeg: 133, massKg: 0.09, depthM: 0.025 });
+  fireEvent.click(await screen.findByRole('button', { name: 'Take Grey box out of the kit' }));
+  await waitFor(async () => expect((await readKitBox()).own.cameras).toHaveLength(0));
+});
+
+it('what cannot be is refused at its field, and nothing is added', async () => {
+  await submit('Add the camera');
+  expect(screen.getByText('It needs a name')).toBeTruthy();
+  fill('Camera name', 'Too wide');
+  fill('Lens', 'rectilinear');
+  fill('Angle of view, °', '175');
+  fill('Camera mass, g', 'heavy');
+  await submit('Add the camera');
+  expect(screen.getByText('A picture of straight lines is below 170°')).toBeTruthy();
+  expect(screen.getByText('A number from 5 to 8000 g')).toBeTruthy();
+  fill('Arm name', 'Backwards');
+  fill('Shortest, mm', '90');
+  fill('Longest, mm', '60');
+  await submit('Add the arm');
+  expect(screen.getByText('Not shorter than its shortest')).toBeTruthy();
+  expect((await readKitBox()).own).toEqual(NO_OWN_KIT);
+});
+
+it('arm and base of one’s own are pieces like any other', async () => {
+  fill('Arm name', 'Old tent pole');
+  fill('Shortest, mm', '400');
+  fill('Longest, mm', '700');
+  await submit('Add the arm');
+  fill('Base name', 'Printed cradle');
+  fill('Base mass, g', '40');
+  await submit('Add the base');
+  await waitFor(async () => expect((await readKitBox()).own.bases).toHaveLength(1));
+  const kit = kitWith((await readKitBox()).own);
+  expect(kit.links.find((l) => l.name === 'Old tent pole')).toMatchObject({ lengthM: expect.anything() as object });
+  expect(kit.bases.some((b) => b.name === 'Printed cradle')).toBe(true);
+  expect(await screen.findByRole('heading', { name: 'Old tent pole' })).toBeTruthy();
+});
