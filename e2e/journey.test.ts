@@ -287,7 +287,7 @@ it('an exported set-up is evaluated by the command line as the page does', async
 
 it('asked for nothing beyond this machine, and the page reported no error', async () => {
   const foreign = (await page.requests()).filter(
-    (url) => !/^(http:\/\/127\.0\.0\.1[:/]|data:|blob:http:\/\/127\.0\.0\.1|about:|chrome:)/.test(url),
+    (url) => !/^(http:\/\/127\.0\.0\.1[:/]|data:|blob:http:\/\/127\.0\.0\.1|about:|chrome(-untrusted)?:)/.test(url),
   );
   expect(foreign).toEqual([]);
   expect(await page.errors()).toEqual([]);

@@ -17,7 +17,7 @@ it('a shaky set-up: its cause is read, the best mend looked at and taken, and it
   await page.untilText('[data-testid=steady-verdict]', /stop/);
   await page.untilText('[data-testid=cause]', /Worst: jump.*% of it from rooty trail.*stand-off hook swings/s);
   const before = await jumpPx();
-  await page.untilText('[data-testid=mends]', /straight on its base, nothing between: jump/);
+  await page.untilText('[data-testid=mends]', /straight on its base, nothing between: (jump|jelly|trembling)/);
   await page.click(await page.at('(//button[starts-with(@aria-label, "See it")])[1]'));
   await page.until('both pictures move', async () => {
     const moving = await page.driver.findElements(By.css('[data-testid=shake-preview][data-moving=yes]'));

@@ -20,6 +20,7 @@ import {
 import { modelling } from '../src/workers/answers/modelling';
 import { picturing } from '../src/workers/answers/picturing';
 import { rideChecks } from '../src/workers/answers/rideChecks';
+import { searching as searchAnswers } from '../src/workers/answers/searching';
 import { settingUp } from '../src/workers/answers/settingUp';
 
 const answers = {
@@ -27,6 +28,7 @@ const answers = {
   ...modelling,
   ...settingUp,
   ...rideChecks,
+  ...searchAnswers,
   registerShapes: () => undefined,
   report: (question: ShotQuestion, options: ReportOptions = {}) => shotReport(question, options),
   advise: (question: ShotQuestion, options: ReportOptions = {}) => advisedReport(question, options),

@@ -19,3 +19,7 @@ globalThis.ImageData ??= class {
     readonly height: number,
   ) {}
 } as never;
+globalThis.MessageChannel ??= class {
+  port1: { onmessage: (() => void) | null } = { onmessage: null };
+  port2 = { postMessage: () => void setTimeout(() => this.port1.onmessage?.()) };
+} as never;

@@ -1,6 +1,6 @@
+import { resolveRig } from '@strut-spot/core';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { openSheet, outingWithShot } from '../../../testing/openSheet';
-import { drawing } from '../../workers/core';
 import { CarrierScreen } from './CarrierScreen';
 
 jest.mock('sonner', () => ({ toast: (said: string) => toasts.push(said) }));
@@ -31,9 +31,13 @@ it('rider, measures and ground are what the shots are computed with', async () =
 });
 
 it('a limb that does not reach is said in the stance where it does not', async () => {
-  jest.spyOn(drawing, 'reachProblems').mockResolvedValue([{ stance: 'Climbing', limb: 'left hand', shortM: 0.031 }]);
-  await open();
-  expect(await screen.findByText('In climbing the left hand is 3 cm out of reach: check the measures.')).toBeTruthy();
+  // A small rider on bars set as far ahead as the form lets one.
+  const outing = outingWithShot();
+  const [carrier] = outing.carriers;
+  const far = Object.fromEntries(resolveRig(carrier!.rig).machine.dimensions.map((d) => [d.id, d.high]));
+  const rig = { ...carrier!.rig, statureM: 1.42, fit: far };
+  await open({ ...outing, carriers: [{ ...carrier!, rig }], shots: [] });
+  expect((await screen.findAllByText(/the (left|right) \w+ is \d+ cm out of reach: check/)).length).toBeGreaterThan(0);
 });
 
 it('a helmet without the spot in use is not put on: the shot is named, and nothing is lost', async () => {

@@ -36,7 +36,8 @@ export function FindScreen() {
   const { outing, shot, change } = useShot();
   const { theme } = useSettings();
   const navigate = useNavigate();
-  const box = useKitBox() ?? STANDARD_BOX;
+  const kitBox = useKitBox();
+  const box = kitBox ?? STANDARD_BOX;
   const ask = useMemo(
     () => shot.ask ?? newAsk(shot.intentId, shot.carrierId),
     [shot.ask, shot.intentId, shot.carrierId],
@@ -58,10 +59,11 @@ export function FindScreen() {
   // Opened for the first time: there is something to look at without a press.
   const opened = useRef(false);
   useEffect(() => {
-    if (opened.current || state.phase !== 'idle') return;
+    // Not before the kit box is read: what is not in it must not be searched.
+    if (opened.current || state.phase !== 'idle' || !kitBox) return;
     opened.current = true;
     void start();
-  }, [state.phase, start]);
+  }, [state.phase, start, kitBox]);
 
   const ranked = useMemo(() => rankCandidates(candidatesOf(state), weights), [state, weights]);
   const spots = useMemo(() => spotsOf(state), [state]);

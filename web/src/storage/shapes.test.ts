@@ -1,0 +1,46 @@
+import { knownMachines, newCarrier, newOuting, type OwnShape } from '@strut-spot/core';
+import { saveOuting, removeEverything } from './outings';
+import { outingsUsing, removeShape, saveShape } from './shapes';
+
+const NOW = '2027-02-14T08:00:00.000Z';
+const crate: OwnShape = {
+  id: 'own-crate',
+  name: 'Crate',
+  world: 'road',
+  parts: [
+    {
+      id: 'p1',
+      name: 'crate',
+      mesh: {
+        positions: new Float32Array([0, 0, 0, 1, 0, 0, 0, 1, 0, 0, 0, 1]),
+        indices: new Uint32Array([0, 2, 1, 0, 1, 3, 0, 3, 2, 1, 2, 3]),
+      },
+    },
+  ],
+};
+
+afterEach(() => removeEverything());
+
+it('a shape that is kept is a carrier like any other, until it is taken away', async () => {
+  await saveShape(crate);
+  expect(knownMachines().find((m) => m.id === 'own-crate')).toMatchObject({ name: 'Crate', family: 'own' });
+  await removeShape('own-crate');
+  expect(knownMachines().some((m) => m.id === 'own-crate')).toBe(false);
+});
+
+it('names the outings that use it: ridden, or framed as somebody else', async () => {
+  await saveShape(crate);
+  const outing = newOuting('o', NOW);
+  const subject = { machineId: 'own-crate', distanceM: 8, bearingDeg: 0, headingDeg: 0, aboveM: 0 };
+  const [first] = outing.carriers;
+  await saveOuting({ ...outing, name: 'Rides it', carriers: [first!, newCarrier('c2', 'own-crate', 1.75)] });
+  await saveOuting({
+    ...outing,
+    id: 'p',
+    name: 'Films it',
+    carriers: [{ ...first!, rig: { ...first!.rig, subject } }],
+  });
+  await saveOuting({ ...outing, id: 'q', name: 'Neither' });
+  expect([...(await outingsUsing('own-crate'))].sort()).toEqual(['Films it', 'Rides it']);
+  expect(await outingsUsing('own-other')).toEqual([]);
+});
