@@ -142,13 +142,26 @@ const views = {
   },
 };
 
+/** A picture of nothing has few bytes; a sheet has some words on it. */
+const LEAST_BYTES = 20_000;
+const LEAST_LETTERS = 80;
+const lettersShown = () =>
+  driver.executeScript('return document.querySelector("main")?.innerText.replace(/Opening…/, "").length ?? 0');
+
+async function taken(name) {
+  await driver.wait(async () => (await lettersShown()) >= LEAST_LETTERS, 20000, `${name}: the sheet stayed empty`);
+  await settle(500);
+  const picture = Buffer.from(await driver.takeScreenshot(), 'base64');
+  if (picture.length < LEAST_BYTES) throw new Error(`${name}: nothing is drawn (${picture.length} bytes)`);
+  return picture;
+}
+
 try {
   await size(1280, 800);
   for (const [name, show] of Object.entries(views)) {
     if (only && !only.includes(name)) continue;
     await show();
-    await settle(500);
-    writeFileSync(join(folder, `${name}.png`), await driver.takeScreenshot(), 'base64');
+    writeFileSync(join(folder, `${name}.png`), await taken(name));
     console.log(name);
   }
 } finally {
