@@ -11,7 +11,9 @@ import {
   panTiltRollFromRotation,
   rotationFromPanTiltRoll,
 } from '../../mathematics/geometry/rotation';
+import { distance, type Vec3 } from '../../mathematics/geometry/vec3';
 import { placedSpots } from '../../posing/rig/spots';
+import { poseStrut } from '../../posing/strut/kinematics';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
 import { kitWith, steppedHead } from '../../posing/lookup/kit';
@@ -83,10 +85,11 @@ export function* sketch(
   const views = cameras.flatMap((camera) => viewsOf(camera, spotted.question.ask));
   if (views.length === 0) return [];
   const few = fewWidths(views);
+  const middling = middleOf(views);
   const [height] = heightsOf(spotted);
-  const looked: { links: readonly LinkUse[]; sightlines: Sightlines; best: number }[] = [];
+  const looked: { links: readonly LinkUse[]; best: number }[] = [];
   for (const links of places) {
-    const sightlines = sightlinesAt(spotted, spotId, base, links, few[0]!);
+    const sightlines = sightlinesAt(spotted, spotId, base, links, middling);
     if (!sightlines) continue;
     let best = 0;
     for (const view of few) {
@@ -95,7 +98,7 @@ export function* sketch(
       if (found) best = Math.max(best, found.score);
     }
     forget(sightlines);
-    looked.push({ links, sightlines, best });
+    looked.push({ links, best });
     yield;
   }
   const best = looked
@@ -103,20 +106,58 @@ export function* sketch(
     .sort((a, b) => b.best - a.best || a.order - b.order)
     .filter((p, rank) => rank < kept.places || p.links.length === 0);
   const sketches: Sketch[] = [];
-  for (const { links, sightlines: rough } of best) {
-    const sightlines = sightlinesFrom(rough.scene, rough.reference);
-    for (const camera of cameras) {
-      sketches.push(
-        ...viewsFrom(spotted, camera, (view, h) => {
-          count.tried++;
-          return tryView(spotted, sightlines, spotId, base, links, view, h);
-        }),
-      );
-      yield;
+  for (const { links } of best) {
+    for (const { sightlines, cameras: alike } of byLens(spotted, spotId, base, links, cameras)) {
+      for (const camera of alike) {
+        sketches.push(
+          ...viewsFrom(spotted, camera, (view, h) => {
+            count.tried++;
+            return tryView(spotted, sightlines, spotId, base, links, view, h);
+          }),
+        );
+        yield;
+      }
     }
   }
   return sketches;
 }
+
+/** Lenses farther apart than this see other things of what is close, and something else comes at them. Metres; an estimate. */
+const LENSES_APART_M = 0.05;
+
+interface Alike {
+  readonly sightlines: Sightlines;
+  readonly at: Vec3;
+  readonly cameras: CameraDefinition[];
+}
+
+/** The cameras by where their lenses come to be at one place: those that are near each other see by one cube. */
+function byLens(
+  spotted: Spotted,
+  spotId: string,
+  base: BaseDefinition,
+  links: readonly LinkUse[],
+  cameras: readonly CameraDefinition[],
+): readonly Alike[] {
+  const { scene, question } = spotted;
+  const groups: Alike[] = [];
+  for (const camera of cameras) {
+    const [view] = viewsOf(camera, question.ask);
+    const resolved = view && aimedAt(spotted, spotId, base, links, view);
+    if (!resolved) continue;
+    const at = poseStrut(resolved, scene.setUpRig, scene.ridden[0]!.rig).worldFromCamera.position;
+    const near = groups.find((group) => distance(group.at, at) < LENSES_APART_M);
+    if (near) near.cameras.push(camera);
+    else groups.push({ sightlines: sightlinesFrom(scene, resolved), at, cameras: [camera] });
+  }
+  return groups;
+}
+
+/** The view of the camera that is neither the shortest nor the longest: its lens stands for all of them in the first look at a place. */
+const middleOf = (views: readonly View[]): View => {
+  const byDepth = [...views].sort((a, b) => a.camera.bodyM[0] - b.camera.bodyM[0]);
+  return byDepth[byDepth.length >> 1]!;
+};
 
 const heightsOf = ({ intent }: Spotted): readonly (number | null)[] =>
   intent.horizonBand ? heightsInBand(intent.horizonBand) : [null];
@@ -183,6 +224,20 @@ export const plainAt = (
   };
 };
 
+/** A view aimed for the middle of the band, whatever notches the joint has. */
+function aimedAt(
+  spotted: Spotted,
+  spotId: string,
+  base: BaseDefinition,
+  links: readonly LinkUse[],
+  view: View,
+): ResolvedSetUp | null {
+  const { carrier, intent } = spotted;
+  const plain = plainAt(spotted, spotId, base, links, view);
+  const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, heightsOf(spotted)[0]!);
+  return aimed && resolveSetUp(carrier.rig, aimed);
+}
+
 function sightlinesAt(
   spotted: Spotted,
   spotId: string,
@@ -190,11 +245,8 @@ function sightlinesAt(
   links: readonly LinkUse[],
   view: View,
 ): Sightlines | null {
-  const { carrier, intent, scene } = spotted;
-  const height = intent.horizonBand ? heightsInBand(intent.horizonBand)[0]! : null;
-  const plain = plainAt(spotted, spotId, base, links, view);
-  const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, height);
-  return aimed && sightlinesFrom(scene, resolveSetUp(carrier.rig, aimed), true);
+  const resolved = aimedAt(spotted, spotId, base, links, view);
+  return resolved && sightlinesFrom(spotted.scene, resolved, true);
 }
 
 /** A view aimed as the joint really holds it, and its picture in the action stance. */
