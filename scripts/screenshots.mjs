@@ -1,4 +1,5 @@
 /** npm run screenshots [-- FOLDER]: one picture of each main view from the demo outing, by Debian's chromium. */
+import { Buffer } from 'node:buffer';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { Builder, By, Key, until } from 'selenium-webdriver';
