@@ -11,7 +11,8 @@ import type { SetUp } from '../../words/setUp/setUp';
 import { atLow, usual } from '../../words/sourced/ends';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { handMinutes } from './handMinutes';
-import { gripLimits, type GripConditions, type HoldLimit } from './grips/gripLimits';
+import { gripLimits } from './grips/gripLimits';
+import type { GripConditions, HoldLimit } from './grips/letGo';
 import {
   DIRECTIONS,
   FLOWS,

@@ -6,15 +6,12 @@ import { poseRig } from '../../posing/rig/poseRig';
 import { poseStrut } from '../../posing/strut/kinematics';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { DRAG, dragN, standardAir, WATER_KG_M3 } from './loads/atmosphere';
-import {
-  contactShare,
-  gripLimits,
-  padStressPa,
-  pressed,
-  screwForceN,
-  vacuumShare,
-  type GripConditions,
-} from './grips/gripLimits';
+import { contactShare, padStressPa } from './grips/adhesive';
+import { gripLimits } from './grips/gripLimits';
+import type { GripConditions } from './grips/letGo';
+import { pressed } from './grips/pressed';
+import { screwForceN } from './grips/screwed';
+import { vacuumShare } from './grips/suction';
 import {
   DIRECTIONS,
   interfacesOf,

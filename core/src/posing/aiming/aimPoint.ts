@@ -5,7 +5,9 @@ import type { PosedRig } from '../rig/poseRig';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { resolveRig } from '../lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
-import type { PartAim } from './aimedSetUp';
+import type { Aim } from '../../words/shot/intent';
+
+type PartAim = Extract<Aim, { kind: 'part' }>;
 
 /** Middle of what is aimed at, world frame; null where this rig has no such thing. */
 export function aimPoint(spec: RigSpec, rig: PosedRig, at: PartAim['at']): Vec3 | null {

@@ -1,5 +1,5 @@
 import { kitWith, turningHead } from '../lookup/kit';
-import type { Aim, IntentDefinition } from '../../words/shot/intent';
+import type { IntentDefinition } from '../../words/shot/intent';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../rig/poseRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
@@ -46,5 +46,3 @@ function centred(spec: RigSpec, setUp: SetUp, setUpRig: PosedRig, actionRig: Pos
   const tilt = centredTiltDeg(stanceChange(setUpRig, actionRig, placed.spot.partId), clear.angles);
   return { ...clear, gimbalTiltDeg: Math.round(tilt * 10) / 10 };
 }
-
-export type PartAim = Extract<Aim, { kind: 'part' }>;

@@ -3,7 +3,8 @@ import { BASES } from '../../../../catalog/index.generated';
 import type { Surface, SurfaceMaterial } from '../../../words/carrier/surface';
 import { USUAL_GRIP } from '../../../posing/building/usualGrip';
 import { SURFACE_STATES, type Grip } from '../../../words/kit/grip';
-import { gripLimits, type GripConditions } from './gripLimits';
+import { gripLimits } from './gripLimits';
+import type { GripConditions } from './letGo';
 
 const MATERIALS: readonly SurfaceMaterial[] = [
   'glass',

@@ -1,4 +1,4 @@
-import type { OutcomeCase } from '../outcomes/case';
+import type { OutcomeCase } from './case';
 
 /** A test for every case that must hold; those with a reason why not yet are only listed by `npm run outcomes`. */
 export function theseHold(cases: readonly OutcomeCase[]): void {

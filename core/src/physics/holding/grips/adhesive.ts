@@ -1,0 +1,49 @@
+import type { SurfaceLoad } from '../loads/loads';
+import type { LetsGo } from './letGo';
+
+/** Stress that foam tape bears: for a moment and for good. Engineering rules of thumb for such tapes, from memory; 0.5 to 2 times. */
+const FOAM_TAPE_PA = { moment: 85e3, lasting: 3.5e3 } as const;
+
+/** Share of a flat pad that touches a curve of radius R: the foam fills its own half thickness, width √(4·t·R) of the whole. */
+export const contactShare = (widthM: number, foamM: number, radiusM: number): number =>
+  Math.min(1, Math.sqrt(4 * foamM * radiusM) / widthM);
+
+/** σ = N/A + M/W with W = b·l²/6 the weaker way, τ = V/A (any text on eccentric loads, e.g. Shigley). */
+export function padStressPa(load: SurfaceLoad, lengthM: number, widthM: number): { normal: number; shear: number } {
+  const area = lengthM * widthM;
+  const modulus = (Math.max(lengthM, widthM) * Math.min(lengthM, widthM) ** 2) / 6;
+  return {
+    normal: Math.max(0, load.pullN / area + load.tipNm / modulus),
+    shear: Math.hypot(load.shearN / area, load.twistNm / (modulus * 2)),
+  };
+}
+
+/** What foam tape bears at a temperature, as a share of its best: a smooth fall to cold glass and to warm softness. Estimate; makers' sheets give such curves, from memory. */
+export function adhesiveAt(temperatureC: number): number {
+  const cold = 1 / (1 + Math.exp(-(temperatureC - 4) / 5));
+  const hot = 1 / (1 + Math.exp((temperatureC - 55) / 6));
+  return 0.25 + 0.75 * cold * hot;
+}
+
+export const adhesive: LetsGo<'adhesive'> = (grip, load, c) => {
+  const radiusM = c.surface.curvatureRadiusM;
+  const share = radiusM === undefined || grip.curved ? 1 : contactShare(grip.widthM, grip.foamM, radiusM);
+  const cured = c.curedH >= 12 ? 1 : 0.4 + (0.6 * c.curedH) / 12;
+  const warm = adhesiveAt(c.temperatureC);
+  const clean = { clean: 1, wet: 0.3, dusty: 0.3, textured: 0.5 }[c.state];
+  const bears = cured * warm * clean;
+  const width = grip.widthM * share;
+  const now = padStressPa(load, grip.lengthM, width);
+  const modulus = (grip.lengthM * width ** 2) / 6;
+  const lasting = (c.weightN * c.leverM) / modulus;
+  return [
+    { mode: 'peels off', demand: now.normal / 1e3, limit: (FOAM_TAPE_PA.moment * bears) / 1e3, unit: 'kPa' },
+    { mode: 'shears off', demand: now.shear / 1e3, limit: (FOAM_TAPE_PA.moment * bears) / 1e3, unit: 'kPa' },
+    {
+      mode: 'creeps off',
+      demand: (lasting + c.weightN / (grip.lengthM * width)) / 1e3 / 4,
+      limit: (FOAM_TAPE_PA.lasting * bears) / 1e3,
+      unit: 'kPa',
+    },
+  ];
+};

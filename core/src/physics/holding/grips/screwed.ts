@@ -1,0 +1,61 @@
+import type { Surface } from '../../../words/carrier/surface';
+import type { RangeEnd } from '../../../words/sourced/ends';
+import type { Sourced } from '../../../words/sourced/source';
+import type { LetsGo } from './letGo';
+import { FRICTION } from './pressed';
+
+/** Force of a screw drawn with a torque: F = T/(K·d), K = 0.2 dry (Shigley). */
+export const screwForceN = (torqueNm: number, diameterM: number): number => torqueNm / (0.2 * diameterM);
+
+/** Thin carbon is not clamped hard: so much and no more. Estimate 300 to 1000 N. */
+const CARBON_CLAMP_N = 600;
+
+/** What the screw of a clamp presses with on what it goes round. */
+const screwedOn = (
+  { screwNm, screwM }: { readonly screwNm: Sourced; readonly screwM: number },
+  { material }: Surface,
+  pick: RangeEnd,
+): number => {
+  const forceN = screwForceN(pick(screwNm), screwM);
+  return material === 'carbon' ? Math.min(forceN, CARBON_CLAMP_N) : forceN;
+};
+
+export const clamp: LetsGo<'clamp'> = (grip, load, c, pick) => {
+  const forceN = screwedOn(grip, c.surface, pick);
+  const diameterM = c.surface.tubeDiameterM ?? 0.02;
+  return [
+    // Two halves press with F each: friction along 2μF, about the tube μF·D, across by the width of the jaws.
+    {
+      mode: 'slides along',
+      demand: Math.hypot(load.shearN, Math.max(0, load.pullN)),
+      limit: 2 * FRICTION.jaw * forceN,
+      unit: 'N',
+    },
+    {
+      mode: 'turns on the tube',
+      demand: Math.hypot(load.tipNm, load.twistNm),
+      limit: FRICTION.jaw * forceN * diameterM + (forceN * grip.widthM) / 4,
+      unit: 'N·m',
+    },
+  ];
+};
+
+/**
+ * Two plates on a pair of rails, drawn together by one screw with F: it rocks when pull and couple open a plate, F = N + M/b with b half the
+ * shorter of gauge and length; slides along with μ on both plates, 2μF; the rails' own gauge takes a twist, 2μF·½gauge at least.
+ */
+export const rails: LetsGo<'rails'> = (grip, load, c, pick) => {
+  const forceN = screwedOn(grip, c.surface, pick);
+  const pull = Math.max(0, load.pullN);
+  const along = 2 * FRICTION.metal * Math.max(0, forceN - pull / 2);
+  return [
+    {
+      mode: 'rocks on the rails',
+      demand: pull + load.tipNm / (Math.min(grip.gaugeM, grip.lengthM) / 2),
+      limit: forceN,
+      unit: 'N',
+    },
+    { mode: 'slides along the rails', demand: load.shearN, limit: along, unit: 'N' },
+    { mode: 'twists on the rails', demand: load.twistNm, limit: (along * grip.gaugeM) / 2, unit: 'N·m' },
+  ];
+};
