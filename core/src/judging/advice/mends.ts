@@ -114,12 +114,11 @@ function proved(
     }
   }
   const text = typeof attempt.text === 'string' ? attempt.text : attempt.text(after);
-  const gained = outcomeOf(check, after).terms[0];
   return [
     {
       id: attempt.id,
       check: check.id,
-      text: gained ? `${text}: ${gained.text}` : text,
+      text: `${text}: ${gainOf(check, before.get(check.id)!, outcomeOf(check, after))}`,
       setUp: attempt.ride ? null : after.question.setUp,
       elsewhere: attempt.elsewhere ?? false,
       brings,
@@ -127,6 +126,15 @@ function proved(
       costs: attempt.costs,
     },
   ];
+}
+
+/** A first figure that gets better by less is not what the change is for. */
+const FIGURE_GAINS = 0.02;
+
+/** What is gained, in words: the check's first figure where that gets better, else the verdict. */
+function gainOf({ name }: Check, was: Outcome, { terms: [figure], verdict }: Outcome): string {
+  const had = was.terms.find(({ id }) => id === figure?.id)?.value ?? 0;
+  return figure && figure.value > had + FIGURE_GAINS ? figure.text : `then ${name} is ${verdict}`;
 }
 
 /** The shot as it would be; null where it cannot be built. */
