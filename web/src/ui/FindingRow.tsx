@@ -35,7 +35,7 @@ export function FindingRow({ finding }: { finding: Finding }) {
               className="inline-flex min-h-[24px] items-center gap-1.5 text-left font-[620] text-hivis-ink underline underline-offset-2"
               onClick={() => apply(mend)}
             >
-              <Wrench size={13} aria-hidden /> {mend.text}
+              <Wrench size={13} aria-hidden className="shrink-0" /> {mend.text}
             </button>
           ) : (
             <span className="font-[620]">{mend.text}</span>

@@ -24,7 +24,9 @@ import { ComparePanel } from './ComparePanel';
 import { termName } from './candidateWords';
 import { SteadyFastChart } from './SteadyFastChart';
 import { searchQuestionOf } from './searchQuestion';
-import { candidatesOf, spotsOf, useSpotSearch, VARIED } from './useSpotSearch';
+import { VARIED } from './runSearch';
+import { candidatesOf, spotsOf } from './searchState';
+import { useSpotSearch } from './useSpotSearch';
 import { useTried, type TriedSoFar } from './triedSoFar';
 import { WhyNotPanel } from './WhyNotPanel';
 
