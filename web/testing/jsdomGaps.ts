@@ -23,3 +23,9 @@ globalThis.MessageChannel ??= class {
   port1: { onmessage: (() => void) | null } = { onmessage: null };
   port2 = { postMessage: () => void setTimeout(() => this.port1.onmessage?.()) };
 } as never;
+
+// Answers of workers come when they come, as on the page: React's warning about that is no news.
+const { error } = console;
+console.error = (...said: unknown[]) => {
+  if (!String(said[0]).includes('not wrapped in act')) error(...said);
+};

@@ -1,17 +1,8 @@
 import type { Outing, Shot } from '@strut-spot/core';
-import {
-  createContext,
-  useCallback,
-  useContext,
-  useEffect,
-  useLayoutEffect,
-  useMemo,
-  useRef,
-  useState,
-  type ReactNode,
-} from 'react';
-import { readOuting, saveOuting } from '../storage/outings';
-import { changeOuting, historyOf, redo, undo, type OutingHistory } from './outingHistory';
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import { changeOuting, redo, undo } from './outingHistory';
+import { useHistoryKeys } from './useHistoryKeys';
+import { useStoredOuting } from './useStoredOuting';
 
 interface OutingAccess {
   readonly outing: Outing;
@@ -30,36 +21,9 @@ export function useOuting(): OutingAccess {
   return access;
 }
 
-type Loaded = { kind: 'loading' } | { kind: 'missing' } | { kind: 'open'; history: OutingHistory };
-
-/** Opens an outing, keeps its history, and writes every change down as it is made. */
+/** Opens an outing and hands it down with the ways to change it. */
 export function OutingProvider({ id, missing, children }: { id: string; missing: ReactNode; children: ReactNode }) {
-  const [state, setState] = useState<Loaded>({ kind: 'loading' });
-  const saved = useRef<Outing | null>(null);
-
-  useEffect(() => {
-    let current = true;
-    void readOuting(id).then((outing) => {
-      if (!current) return;
-      saved.current = outing ?? null;
-      setState(outing ? { kind: 'open', history: historyOf(outing) } : { kind: 'missing' });
-    });
-    return () => {
-      current = false;
-    };
-  }, [id]);
-
-  const present = state.kind === 'open' ? state.history.present : null;
-  // With the very commit that shows the change: an effect after it could come too late for a page that is left at once.
-  useLayoutEffect(() => {
-    if (!present || present === saved.current) return;
-    saved.current = present;
-    void saveOuting(present);
-  }, [present]);
-
-  const step = useCallback((advance: (history: OutingHistory) => OutingHistory) => {
-    setState((s) => (s.kind === 'open' ? { kind: 'open', history: advance(s.history) } : s));
-  }, []);
+  const { state, step } = useStoredOuting(id);
 
   const access = useMemo<OutingAccess | null>(() => {
     if (state.kind !== 'open') return null;
@@ -79,23 +43,7 @@ export function OutingProvider({ id, missing, children }: { id: string; missing:
     };
   }, [state, step]);
 
-  const undoNow = access?.undo;
-  const redoNow = access?.redo;
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-      const target = event.target as HTMLElement;
-      if (
-        target.tagName === 'TEXTAREA' ||
-        (target.tagName === 'INPUT' && target.getAttribute('inputmode') !== 'decimal')
-      )
-        return;
-      event.preventDefault();
-      (event.shiftKey ? redoNow : undoNow)?.();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [undoNow, redoNow]);
+  useHistoryKeys(access?.undo ?? null, access?.redo ?? null);
 
   if (state.kind === 'loading') return <p className="caption p-8">Opening…</p>;
   if (!access) return missing;
