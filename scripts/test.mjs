@@ -33,7 +33,8 @@ const jest = (name, projects, extra) => {
     failedSteps++;
   }
 };
-jest('unit and reference tests', ['core', 'web', 'server'], []);
+// Left to itself the runner keeps one core free, which of two is half.
+jest('unit and reference tests', ['core', 'web', 'server'], ['--maxWorkers=2']);
 jest('the real page', ['e2e'], ['--runInBand']);
 
 if (failedSteps > 0) console.error(`\n${failedSteps} of types, lint and runs failed; they count as failed below.`);
