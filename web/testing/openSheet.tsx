@@ -1,10 +1,13 @@
 import { newOuting, newShot, intentOf, type Outing } from '@strut-spot/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, render, screen, waitFor } from '@testing-library/react';
+import { act, configure, render, screen, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { OutingProvider } from '../src/state/OutingProvider';
 import { readOuting, saveOuting } from '../src/storage/outings';
+
+// What is really computed takes its time on a busy machine.
+configure({ asyncUtilTimeout: 20_000 });
 
 const NOW = '2027-02-14T08:00:00.000Z';
 
