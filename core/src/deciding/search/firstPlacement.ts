@@ -4,9 +4,9 @@ import type { RideConditions } from '../../words/ride/rideConditions';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { IntentDefinition } from '../../words/shot/intent';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
-import { kitWith, steppedHead } from '../../posing/lookup/kit';
+import { kitWith } from '../../posing/lookup/kit';
 import { placedSpots } from '../../posing/rig/spots';
-import { basesByHabit, type CameraChoice } from '../../posing/strut/plainSetUp';
+import { basesByHabit, plainOn, type CameraChoice } from '../../posing/strut/plainSetUp';
 import { CHECKS } from '../../judging/checks';
 import { shotScene } from '../../judging/scene/shotScene';
 import { judgedBy } from './judgeStrut';
@@ -82,22 +82,12 @@ function* variations({ rig, camera }: PlacementQuestion, spotId: string): Genera
   const kit = kitWith(rig.ownKit);
   const placed = placedSpots(rig).find((p) => p.spot.id === spotId);
   if (!placed) return;
-  const hangs = placed.partFromSpot.rotation[4] < -0.4;
   const cameras = [...kit.cameras].sort((a, b) => Number(b.id === camera.cameraId) - Number(a.id === camera.cameraId));
   for (const other of cameras) {
     for (const base of basesByHabit(kit.bases, placed.spot.surface)) {
       for (const { id } of [...other.stabilisers].reverse().slice(0, 2)) {
-        yield {
-          spotId,
-          baseId: base.id,
-          links: [],
-          headId: steppedHead(kit).id,
-          cameraId: other.id,
-          modeId: other.modes[0]!.id,
-          stabiliserId: id,
-          mounting: hangs && other.mounting.includes('inverted') ? 'inverted' : 'upright',
-          angles: { panDeg: 0, tiltDeg: 0, rollDeg: 0 },
-        };
+        const [mode] = other.modes;
+        yield plainOn(rig, placed, base, { cameraId: other.id, modeId: mode!.id, stabiliserId: id });
       }
     }
   }

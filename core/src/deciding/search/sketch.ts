@@ -16,7 +16,8 @@ import { placedSpots } from '../../posing/rig/spots';
 import { poseStrut } from '../../posing/strut/kinematics';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
-import { kitWith, steppedHead } from '../../posing/lookup/kit';
+import { kitWith } from '../../posing/lookup/kit';
+import { plainOn } from '../../posing/strut/plainSetUp';
 import { nearestNotch } from '../../posing/aiming/notches';
 import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import type { LinkUse, SetUp } from '../../words/setUp/setUp';
@@ -210,18 +211,9 @@ export const plainAt = (
   links: readonly LinkUse[],
   { camera, modeId, stabiliserId, mounting }: View,
 ): SetUp => {
-  const hangs = placedSpots(rig).find((p) => p.spot.id === spotId)!.partFromSpot.rotation[4] < -0.4;
-  return {
-    spotId,
-    baseId: base.id,
-    links,
-    headId: steppedHead(kitWith(rig.ownKit)).id,
-    cameraId: camera.id,
-    modeId,
-    stabiliserId,
-    mounting: mounting === 'upright' && hangs && camera.mounting.includes('inverted') ? 'inverted' : mounting,
-    angles: { panDeg: 0, tiltDeg: 0, rollDeg: 0 },
-  };
+  const placed = placedSpots(rig).find((p) => p.spot.id === spotId)!;
+  const turned = mounting === 'upright' ? {} : { mounting };
+  return { ...plainOn(rig, placed, base, { cameraId: camera.id, modeId, stabiliserId, ...turned }), links };
 };
 
 /** A view aimed for the middle of the band, whatever notches the joint has. */

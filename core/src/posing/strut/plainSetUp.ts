@@ -1,6 +1,6 @@
 import type { BaseKind, Surface } from '../../words/carrier/surface';
 import type { RigSpec } from '../../words/rig/rigSpec';
-import { placedSpots } from '../rig/spots';
+import { placedSpots, type PlacedSpot } from '../rig/spots';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraMounting } from '../../words/kit/camera';
 import { baseRefusal } from './baseRefusal';
@@ -44,23 +44,36 @@ export function basesByHabit(bases: readonly BaseDefinition[], surface: Surface)
   return bases.filter((base) => baseRefusal(base, surface) === null).sort((a, b) => rank(a) - rank(b));
 }
 
-/** The strut's simplest form at a spot, nothing aimed yet; null when no base of the kit goes there. */
+/** A surface whose normal points down by more than this (its part upward; 24° below level) has the camera hang. Common practice, no source. */
+const LOOKS_DOWN = -0.4;
+
+/** The plainest strut on one base: straight, nothing aimed yet. A camera that can be turned over hangs where the surface looks down. */
+export function plainOn(
+  { ownKit }: RigSpec,
+  { spot, partFromSpot }: Pick<PlacedSpot, 'spot' | 'partFromSpot'>,
+  { id: baseId }: BaseDefinition,
+  { cameraId, modeId, stabiliserId, mounting }: CameraChoice,
+): SetUp {
+  const kit = kitWith(ownKit);
+  const turnsOver = kit.cameras.some((c) => c.id === cameraId && c.mounting.includes('inverted'));
+  const hangs = partFromSpot.rotation[4] < LOOKS_DOWN && turnsOver;
+  return {
+    spotId: spot.id,
+    baseId,
+    links: [],
+    headId: steppedHead(kit).id,
+    cameraId,
+    modeId,
+    stabiliserId,
+    mounting: mounting ?? (hangs ? 'inverted' : 'upright'),
+    angles: { panDeg: 0, tiltDeg: 0, rollDeg: 0 },
+  };
+}
+
+/** The strut's simplest form at a spot, on the base that people try first; null when no base of the kit goes there. */
 export function plainSetUp(spec: RigSpec, spotId: string, camera: CameraChoice): SetUp | null {
   const placed = placedSpots(spec).find((p) => p.spot.id === spotId);
   if (!placed) throw new RangeError(`plainSetUp: no spot "${spotId}" on this rig`);
-  const { surface } = placed.spot;
-  const [base] = basesByHabit(kitWith(spec.ownKit).bases, surface);
-  if (!base) return null;
-  const hangs = placed.partFromSpot.rotation[4] < -0.4;
-  return {
-    spotId,
-    baseId: base.id,
-    links: [],
-    headId: steppedHead(kitWith(spec.ownKit)).id,
-    cameraId: camera.cameraId,
-    modeId: camera.modeId,
-    stabiliserId: camera.stabiliserId,
-    mounting: camera.mounting ?? (hangs ? 'inverted' : 'upright'),
-    angles: { panDeg: 0, tiltDeg: 0, rollDeg: 0 },
-  };
+  const [base] = basesByHabit(kitWith(spec.ownKit).bases, placed.spot.surface);
+  return base ? plainOn(spec, placed, base, camera) : null;
 }
