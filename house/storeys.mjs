@@ -64,6 +64,7 @@ export const STOREYS = {
     'src/judging/advice',
     // 6 what is chosen, kept and learnt; and what is shown of it
     'src/deciding/search',
+    'src/deciding/outing/records',
     'src/deciding/outing',
     'src/deciding/learning',
     'src/showing/drawing',

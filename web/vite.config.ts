@@ -12,8 +12,9 @@ export default defineConfig({
     tailwindcss(),
     // At the trailhead there is no network: everything is kept on the first visit.
     VitePWA({
-      registerType: 'autoUpdate',
-      injectRegister: 'script-defer',
+      // An open page keeps the files it began with until its reader says so (src/shell/newVersion.ts).
+      registerType: 'prompt',
+      injectRegister: false,
       manifest: {
         name: 'Strut Spot',
         short_name: 'Strut Spot',

@@ -65,13 +65,13 @@ export { intentOf } from './posing/lookup/intentOf';
 export { type Kit, kitWith } from './posing/lookup/kit';
 export { knownMachines, registerOwnShapes, resolveRig } from './posing/lookup/resolveRig';
 export { poseRig } from './posing/rig/poseRig';
-export { placedSpots, worldFromSpot } from './posing/rig/spots';
+export { lostSpots, placedSpots, whyUnplaced, worldFromSpot } from './posing/rig/spots';
 export { baseRefusal } from './posing/strut/baseRefusal';
 export { poseStrut } from './posing/strut/kinematics';
 export { type KitKind, kitPieceParts } from './posing/strut/kitPortrait';
 export { ownParts } from './posing/strut/ownParts';
 export { plainSetUp, standardCamera } from './posing/strut/plainSetUp';
-export { resolveSetUp } from './posing/strut/resolveSetUp';
+export { missingPiece, resolveSetUp } from './posing/strut/resolveSetUp';
 export type { ClearReport } from './physics/clearance/clearReport';
 export { FIELD_DEG, type SightReport } from './physics/clearance/sight';
 export type { Approach } from './physics/clearance/strikes';
@@ -112,23 +112,14 @@ export { causeWords } from './judging/checks/steady/judgeSteady';
 export { type ReportOptions, type ShotReport, foundBy, shotReport } from './judging/report/shotReport';
 export { shakeQuestionOf } from './judging/scene/shotScene';
 export { type ClipResult, correctFromClip } from './deciding/learning/testClip/correction';
-export { migrateOuting } from './deciding/outing/migrations';
+export { changeProblem } from './deciding/outing/changeProblem';
+export { mergeOutings } from './deciding/outing/mergeOutings';
 export { newCarrier, newOuting, newShot } from './deciding/outing/newOuting';
-export {
-  type ClipRecord,
-  type LogEntry,
-  OUTING_FORMAT,
-  OUTING_VERSION,
-  type Outing,
-  type OutingCarrier,
-  type Shot,
-  type SpotLog,
-  carrierOfShot,
-  measuredBands,
-  rigOfCarrier,
-  rigOfShot,
-} from './deciding/outing/outing';
-export { OUTING_LIMITS } from './deciding/outing/schema';
+export { carrierOfShot, measuredBands, rigOfCarrier, rigOfShot } from './deciding/outing/outing';
+export type { OutingCarrier, SpotLog } from './deciding/outing/records/carrierRecord';
+export { OUTING_FORMAT, OUTING_VERSION, type Outing } from './deciding/outing/records/outingRecord';
+export { OUTING_LIMITS, isDay } from './deciding/outing/records/schemaParts';
+export type { ClipRecord, LogEntry, Shot } from './deciding/outing/records/shotRecord';
 export { shotQuestion } from './deciding/outing/shotQuestion';
 export { type ExactCandidate, exactCandidate } from './deciding/search/exactCandidate';
 export {
@@ -157,7 +148,9 @@ export {
 export { type DrawnForce, forceElevation } from './showing/drawing/forceElevation';
 export { type DrawingPoint, type SideElevation, sideElevation } from './showing/drawing/sideElevation';
 export { NumberRows } from './showing/formats/csv/NumberRows';
-export { parseOuting, parseSetUpFile, serialiseOuting, setUpFileOf } from './showing/formats/outingJson/parseOuting';
+export { parseOuting, readOuting, serialiseOuting } from './showing/formats/outingJson/parseOuting';
+export { LARGEST_DOCUMENT, type Parsed } from './showing/formats/outingJson/readDocument';
+export { parseSetUpFile, setUpFileOf } from './showing/formats/outingJson/setUpFile';
 export { type PortraitView, renderPortrait } from './showing/picture/portrait';
 export { type Picture, renderPicture } from './showing/picture/renderPicture';
 export { CAMERAS, CARRIERS, HEADS, INTENTS } from '../catalog/index.generated';

@@ -1,7 +1,8 @@
 /** One question, one figure: whatever sheet asks, mass, swing, pull test, tilt and distance are the same. 200 random set-ups, seeded. */
 import { CARRIERS, INTENTS } from '../catalog/index.generated';
 import { newCarrier, newOuting } from './deciding/outing/newOuting';
-import type { Outing, Shot } from './deciding/outing/outing';
+import type { Outing } from './deciding/outing/records/outingRecord';
+import type { Shot } from './deciding/outing/records/shotRecord';
 import { shotQuestion } from './deciding/outing/shotQuestion';
 import { candidateOf } from './deciding/search/candidateOf';
 import { judgedBy } from './deciding/search/judgeStrut';

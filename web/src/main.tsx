@@ -2,16 +2,20 @@ import './shell/theme.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './shell/App';
-import { announceShapes } from './storage/shapes';
+import { keepForOffline } from './shell/newVersion';
+import { emptyBinOfOld } from './storage/bin';
+import { openStore } from './storage/opening';
 import { placeDemoOnce } from './storage/placeDemo';
+import { announceShapes } from './storage/shapes';
 
-void announceShapes()
-  .catch(() => undefined)
-  .then(placeDemoOnce)
-  .finally(() => {
-    createRoot(document.getElementById('root')!).render(
-      <StrictMode>
-        <App />
-      </StrictMode>,
-    );
-  });
+openStore();
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <App />
+  </StrictMode>,
+);
+
+// None of these is waited for, and none keeps another from its work; where the store is at fault, the page says so itself.
+for (const begin of [announceShapes, placeDemoOnce, () => emptyBinOfOld(Date.now()), keepForOffline]) {
+  void begin().catch((error) => console.warn('Strut Spot:', error));
+}

@@ -3,8 +3,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, configure, render, screen, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
+import { database } from '../src/storage/database';
 import { OutingProvider } from '../src/state/OutingProvider';
-import { readOuting, saveOuting } from '../src/storage/outings';
+import { openStored, saveOuting } from '../src/storage/outings';
 
 // What is really computed takes its time on a busy machine.
 configure({ asyncUtilTimeout: 20_000 });
@@ -23,6 +24,19 @@ export function outingWithShot(): Outing {
     shots: [newShot('shot', carrier!, carrier!.rig, intentOf('hands-and-trail'))],
   };
   return made;
+}
+
+/** An outing as it lies in the store now. */
+export async function readBack(id: string): Promise<Outing> {
+  const stored = await openStored(id);
+  if (stored?.kind !== 'readable') throw new Error(`${id} is ${stored?.kind ?? 'not there'}`);
+  return stored.outing;
+}
+
+/** Empties the store, the bin included. */
+export async function forgetAll(): Promise<void> {
+  localStorage.clear();
+  await database.outings.clear();
 }
 
 /** Opens a sheet of the outing as the page does: stored, read back, with its history; gives what is stored now. */
@@ -49,7 +63,7 @@ export async function openSheet(
     </QueryClientProvider>,
   );
   await waitFor(() => expect(screen.queryByText('Opening…')).toBeNull());
-  return { ...view, stored: async () => (await readOuting(outing.id))! };
+  return { ...view, stored: () => readBack(outing.id) };
 }
 
 /** What is still being written is written before the page is gone. */

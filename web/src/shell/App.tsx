@@ -4,6 +4,8 @@ import { Toaster } from 'sonner';
 import { OutingsScreen } from '../screens/outings/OutingsScreen';
 import { OutingSheet, OutingsSheet, ShotSheet } from './Sheets';
 import { NotFound, Trouble } from '../ui/Trouble';
+import { Notices } from './Notices';
+import { StoreGate } from './StoreGate';
 import { useTheme } from '../state/useTheme';
 
 const devices = new QueryClient();
@@ -83,7 +85,10 @@ export function App() {
   const theme = useTheme();
   return (
     <QueryClientProvider client={devices}>
-      <RouterProvider router={router} />
+      <Notices />
+      <StoreGate>
+        <RouterProvider router={router} />
+      </StoreGate>
       <Toaster theme={theme === 'dark' ? 'dark' : 'light'} position="bottom-left" toastOptions={{ duration: 8000 }} />
     </QueryClientProvider>
   );

@@ -2,7 +2,8 @@ import { Settings2 } from 'lucide-react';
 import { AlertDialog, Popover } from 'radix-ui';
 import { toast } from 'sonner';
 import type { ThemeChoice } from '../storage/database';
-import { removeEverything } from '../storage/outings';
+import { BIN_DAYS, putAllIntoBin } from '../storage/bin';
+import { nowIso } from '../state/newId';
 import { changeSettings, useSettings } from '../storage/settings';
 
 const THEMES: readonly (readonly [ThemeChoice, string])[] = [
@@ -70,14 +71,14 @@ function WipeDialog() {
         <AlertDialog.Content className="fixed top-1/3 left-1/2 z-50 w-[min(28rem,92vw)] -translate-x-1/2 border-2 border-ink bg-sheet p-5">
           <AlertDialog.Title className="mb-1 text-lg font-[660]">Delete all outings?</AlertDialog.Title>
           <AlertDialog.Description className="mb-4 text-ink-2">
-            Every outing in this browser goes, with its shots, clips and log. This can&apos;t be undone; export first
-            what you want to keep.
+            Every outing in this browser goes into the bin, with its shots, clips and log. There they are kept for
+            {` ${BIN_DAYS} `}days, unless you empty it.
           </AlertDialog.Description>
           <div className="flex justify-end gap-2">
             <AlertDialog.Cancel className="action">Keep them</AlertDialog.Cancel>
             <AlertDialog.Action
               className="action action-main"
-              onClick={() => void removeEverything().then(() => toast('All outings are deleted.'))}
+              onClick={() => void putAllIntoBin(nowIso()).then(() => toast('All outings are in the bin.'))}
             >
               Delete all
             </AlertDialog.Action>

@@ -1,12 +1,17 @@
-import { resolveRig } from '@strut-spot/core';
+import { missingPiece, resolveRig } from '@strut-spot/core';
 import { Redo2, Undo2 } from 'lucide-react';
 import { Suspense, type ReactNode } from 'react';
 import { NavLink, Outlet, useParams } from 'react-router';
 import { OutingProvider, useOuting } from '../state/OutingProvider';
+import { LostShot } from './LostShot';
+import { SavingMark, SavingTrouble } from './SavingMark';
 import { SettingsMenu } from './SettingsMenu';
 import { ShotVerdict } from './ShotVerdict';
 import { NotFound } from '../ui/Trouble';
 import { useQuiet } from '../state/useQuiet';
+import { useShot } from '../state/useShot';
+import { computing } from '../workers/core';
+import { useLatest } from '../workers/useLatest';
 
 /** The strip along the sheet's top edge: what the sheet shows, like a drawing's title block. */
 function TitleBlock({ children, end }: { children?: ReactNode; end?: ReactNode }) {
@@ -80,6 +85,7 @@ export function OutingSheet() {
   return (
     <OutingProvider key={outingId} id={outingId} missing={<NotFound what="outing" />}>
       <OutingTitle />
+      <SavingTrouble />
       <ReadyToSearch />
       <Suspense fallback={<p className="caption p-8">Opening…</p>}>
         <Outlet />
@@ -98,6 +104,7 @@ function OutingTitle() {
     <TitleBlock
       end={
         <>
+          <SavingMark />
           <button
             type="button"
             className="action action-quiet"
@@ -179,5 +186,17 @@ export function ShotSheet() {
   const { shotId } = useParams();
   const { outing } = useOuting();
   if (!outing.shots.some((shot) => shot.id === shotId)) return <NotFound what="shot" />;
-  return <Outlet key={shotId} />;
+  return <Resolved key={shotId} />;
+}
+
+/** The sheets of a shot whose place and pieces are there. */
+function Resolved() {
+  const { rig, shot } = useShot();
+  const { setUp } = shot;
+  const spot = useLatest(JSON.stringify([rig, setUp.spotId]), async () => ({
+    spotId: setUp.spotId,
+    lost: await computing.whyUnplaced(rig, setUp.spotId),
+  }));
+  const lost = missingPiece(rig, setUp) ?? (spot.value?.spotId === setUp.spotId ? spot.value.lost : null);
+  return lost ? <LostShot because={lost} /> : <Outlet />;
 }

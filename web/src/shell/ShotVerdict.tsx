@@ -1,4 +1,5 @@
 import { useShot } from '../state/useShot';
+import { VerdictMark } from '../ui/VerdictMark';
 import { WorstVerdict } from '../ui/WorstVerdict';
 import { judging } from '../workers/core';
 import { useLatest } from '../workers/useLatest';
@@ -18,6 +19,8 @@ export function ShotVerdict() {
     <div className="flex min-w-20 flex-col justify-center border-r border-hair px-3" aria-live="polite">
       {present.length > 0 ? (
         <WorstVerdict checks={present} />
+      ) : report.problem ? (
+        <VerdictMark verdict="can't say" />
       ) : (
         <span className="caption text-[0.65rem]">Checking…</span>
       )}

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { outingWithShot, settle } from '../../testing/openSheet';
-import { readOuting, saveOuting } from '../storage/outings';
+import { outingWithShot, readBack, settle } from '../../testing/openSheet';
+import { saveOuting } from '../storage/outings';
 import { OutingProvider, useOuting } from './OutingProvider';
 
 function Name() {
@@ -47,11 +47,11 @@ it('a change is written down at once, taken back and brought again, each time al
   await open();
   press('rename');
   expect(name()).toBe('Ridge!');
-  await waitFor(async () => expect((await readOuting('outing'))!.name).toBe('Ridge!'));
+  await waitFor(async () => expect((await readBack('outing')).name).toBe('Ridge!'));
   press('undo');
-  await waitFor(async () => expect((await readOuting('outing'))!.name).toBe('Ridge'));
+  await waitFor(async () => expect((await readBack('outing')).name).toBe('Ridge'));
   press('redo');
-  await waitFor(async () => expect((await readOuting('outing'))!.name).toBe('Ridge!'));
+  await waitFor(async () => expect((await readBack('outing')).name).toBe('Ridge!'));
 });
 
 it('the first state has nothing before it, the last nothing after it', async () => {

@@ -10,7 +10,8 @@ export interface OutingHistory {
   readonly changedMs: number;
 }
 
-const STEPS_KEPT = 200;
+/** So deep can be taken back. */
+const STEPS_KEPT = 300;
 const MERGE_WITHIN_MS = 900;
 /** Keys that begin so belong to one drag and merge however long it takes. */
 export const GESTURE = 'gesture-';
@@ -53,5 +54,19 @@ export function undo(history: OutingHistory): OutingHistory {
 export function redo(history: OutingHistory): OutingHistory {
   const [after, ...future] = history.future;
   if (!after) return history;
-  return { past: [...history.past, history.present], present: after, future, mergeKey: null, changedMs: 0 };
+  return {
+    past: [...history.past, history.present].slice(-STEPS_KEPT),
+    present: after,
+    future,
+    mergeKey: null,
+    changedMs: 0,
+  };
 }
+
+/** The same history after another window changed the outing: each of its states takes the change in, so that no step back undoes it. */
+export const rebased = (history: OutingHistory, takeIn: (outing: Outing) => Outing): OutingHistory => ({
+  ...history,
+  past: history.past.map(takeIn),
+  present: takeIn(history.present),
+  future: history.future.map(takeIn),
+});

@@ -18,10 +18,13 @@ export function useSpotChange() {
     if (spotId === shot.setUp.spotId) return;
     const before = shot.setUp;
     const mine = ++asked.current;
-    void computing.startAt(question, spotId).then((setUp) => {
-      if (mine !== asked.current || present.current !== before) return;
-      if (setUp) change((s) => ({ ...s, setUp }));
-      else toast('No base in the kit goes on this spot.');
-    });
+    void computing.startAt(question, spotId).then(
+      (setUp) => {
+        if (mine !== asked.current || present.current !== before) return;
+        if (setUp) change((s) => ({ ...s, setUp }));
+        else toast('No base in the kit goes on this spot.');
+      },
+      (error: Error) => toast(`The camera was not moved: ${error.message}`),
+    );
   };
 }

@@ -1,37 +1,34 @@
-import type { Outing } from '@strut-spot/core';
-import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
-import { readOuting, saveOuting } from '../storage/outings';
-import { historyOf, type OutingHistory } from './outingHistory';
+import { useEffect, useState } from 'react';
+import { openStored } from '../storage/outings';
+import { trouble } from '../storage/trouble';
+import { OpenOuting } from './OpenOuting';
 
-type Loaded = { kind: 'loading' } | { kind: 'missing' } | { kind: 'open'; history: OutingHistory };
+type Loaded =
+  | { readonly kind: 'loading' }
+  | { readonly kind: 'missing' }
+  | { readonly kind: 'deleted' }
+  | { readonly kind: 'unreadable'; readonly problems: readonly string[]; readonly document: unknown }
+  | { readonly kind: 'failed'; readonly because: string }
+  | { readonly kind: 'open'; readonly outing: OpenOuting };
 
-/** The stored outing with its history; every change is written down with the commit that shows it. */
-export function useStoredOuting(id: string) {
+/** The stored outing, opened. */
+export function useStoredOuting(id: string): Loaded {
   const [state, setState] = useState<Loaded>({ kind: 'loading' });
-  const saved = useRef<Outing | null>(null);
-
   useEffect(() => {
     let current = true;
-    void readOuting(id).then((outing) => {
-      if (!current) return;
-      saved.current = outing ?? null;
-      setState(outing ? { kind: 'open', history: historyOf(outing) } : { kind: 'missing' });
-    });
+    const told = (loaded: Loaded) => current && setState(loaded);
+    void openStored(id).then(
+      (stored) => {
+        if (!stored) told({ kind: 'missing' });
+        else if (stored.deletedAt !== null) told({ kind: 'deleted' });
+        else if (stored.kind === 'unreadable') told({ ...stored, kind: 'unreadable' });
+        else told({ kind: 'open', outing: new OpenOuting(stored) });
+      },
+      (error) => told({ kind: 'failed', because: trouble(error) }),
+    );
     return () => {
       current = false;
     };
   }, [id]);
-
-  const present = state.kind === 'open' ? state.history.present : null;
-  // With the very commit that shows the change: an effect after it could come too late for a page that is left at once.
-  useLayoutEffect(() => {
-    if (!present || present === saved.current) return;
-    saved.current = present;
-    void saveOuting(present);
-  }, [present]);
-
-  const step = useCallback((advance: (history: OutingHistory) => OutingHistory) => {
-    setState((s) => (s.kind === 'open' ? { kind: 'open', history: advance(s.history) } : s));
-  }, []);
-  return { state, step };
+  return state;
 }

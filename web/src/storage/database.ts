@@ -1,6 +1,6 @@
 import Dexie from 'dexie';
-import type { EntityTable, Transaction } from 'dexie';
-import { migrateOuting, NO_OWN_KIT, type Outing, type OwnKit, type OwnShape } from '@strut-spot/core';
+import type { EntityTable } from 'dexie';
+import { NO_OWN_KIT, type OwnKit, type OwnShape } from '@strut-spot/core';
 
 export type ThemeChoice = 'system' | 'light' | 'dark' | 'sun';
 
@@ -20,27 +20,47 @@ export interface KitBox {
   readonly own: OwnKit;
 }
 
+/** An outing as it lies in the store. */
+export interface OutingRow {
+  readonly id: string;
+  /** Goes up by one with each writing, so that a window that is behind notices. */
+  readonly revision: number;
+  /** ISO 8601; when it was put into the bin; null = it is not there. */
+  readonly deletedAt: string | null;
+  /** As some version of the program wrote it: never used unread (see readOuting of the core). */
+  readonly document: unknown;
+}
+
 export const STANDARD_KIT_BOX: KitBox = { key: 'kit', inBox: null, own: NO_OWN_KIT };
 
 export const STANDARD_SETTINGS: Settings = { key: 'settings', units: 'metric', theme: 'system', demoPlaced: false };
 
-export const database = new Dexie('strut-spot') as Dexie & {
-  outings: EntityTable<Outing, 'id'>;
+type Database = Dexie & {
+  outings: EntityTable<OutingRow, 'id'>;
   settings: EntityTable<Settings, 'key'>;
   kit: EntityTable<KitBox, 'key'>;
   shapes: EntityTable<OwnShape, 'id'>;
 };
 
+// What was written is on the disk before it is called saved.
+export const database = new Dexie('strut-spot', { chromeTransactionDurability: 'strict' }) as Database;
+
 database.version(1).stores({ outings: 'id, changedAt', settings: 'key' });
-// Documents stored by an older program are brought up to date where they lie.
-const bringUpToDate = (transaction: Transaction) =>
-  transaction
-    .table('outings')
-    .toCollection()
-    .modify((stored, ref) => {
-      ref.value = migrateOuting(stored as Record<string, unknown>);
-    });
-database.version(2).stores({ outings: 'id, changedAt', settings: 'key' }).upgrade(bringUpToDate);
-const stores = { outings: 'id, changedAt', settings: 'key', kit: 'key', shapes: 'id' };
-database.version(3).stores(stores).upgrade(bringUpToDate);
-database.version(4).stores(stores).upgrade(bringUpToDate);
+database.version(2).stores({ outings: 'id, changedAt', settings: 'key' });
+const third = { outings: 'id, changedAt', settings: 'key', kit: 'key', shapes: 'id' };
+database.version(3).stores(third);
+database.version(4).stores(third);
+// Documents are wrapped as they are, whatever they hold: bringing them up to date is the reader's work, so that one that is damaged
+// keeps no other from being opened.
+database
+  .version(5)
+  .stores({ ...third, outings: 'id' })
+  .upgrade((transaction) =>
+    transaction
+      .table('outings')
+      .toCollection()
+      .modify((document, ref) => {
+        const { id } = document as { id: string };
+        ref.value = { id, revision: 1, deletedAt: null, document: { ...(document as object) } } satisfies OutingRow;
+      }),
+  );

@@ -1,5 +1,5 @@
-import demoText from '../demo/skerra.json?raw';
-import { computing } from '../workers/core';
+import { readOuting } from '@strut-spot/core';
+import demo from '../demo/skerra.json';
 import { saveOuting } from './outings';
 import { changeSettings, readSettings } from './settings';
 
@@ -7,7 +7,7 @@ import { changeSettings, readSettings } from './settings';
 export async function placeDemoOnce(): Promise<void> {
   const { demoPlaced } = await readSettings();
   if (demoPlaced) return;
-  const parsed = await computing.parseOuting(demoText);
+  const parsed = readOuting(demo);
   if (!parsed.ok) throw new Error(`The demo outing is damaged: ${parsed.problems.join(' ')}`);
   await saveOuting(parsed.value);
   await changeSettings({ demoPlaced: true });

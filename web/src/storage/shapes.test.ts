@@ -1,5 +1,6 @@
 import { knownMachines, newCarrier, newOuting, type OwnShape } from '@strut-spot/core';
-import { saveOuting, removeEverything } from './outings';
+import { forgetAll } from '../../testing/openSheet';
+import { saveOuting } from './outings';
 import { outingsUsing, removeShape, saveShape } from './shapes';
 
 const NOW = '2027-02-14T08:00:00.000Z';
@@ -19,7 +20,7 @@ const crate: OwnShape = {
   ],
 };
 
-afterEach(() => removeEverything());
+afterEach(() => forgetAll());
 
 it('a shape that is kept is a carrier like any other, until it is taken away', async () => {
   await saveShape(crate);

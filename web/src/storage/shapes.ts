@@ -2,6 +2,7 @@ import { registerOwnShapes, type OwnShape } from '@strut-spot/core';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { registerShapes } from '../workers/core';
 import { database } from './database';
+import { readAll } from './outings';
 
 const readShapes = async (): Promise<OwnShape[]> => (await database.shapes.toArray()) as OwnShape[];
 
@@ -19,12 +20,14 @@ export async function saveShape(shape: OwnShape): Promise<void> {
   await announceShapes();
 }
 
-/** Names of outings that still use the shape. */
+/** Names of outings that still use the shape, those in the bin too. */
 export async function outingsUsing(shapeId: string): Promise<readonly string[]> {
-  const outings = await database.outings.toArray();
-  return outings
-    .filter((o) => o.carriers.some(({ rig }) => rig.machineId === shapeId || rig.subject?.machineId === shapeId))
-    .map((o) => o.name);
+  return (await readAll()).flatMap((stored) =>
+    stored.kind === 'readable' &&
+    stored.outing.carriers.some(({ rig }) => rig.machineId === shapeId || rig.subject?.machineId === shapeId)
+      ? [stored.outing.name]
+      : [],
+  );
 }
 
 export async function removeShape(shapeId: string): Promise<void> {

@@ -1,5 +1,5 @@
 import { SET_UP_STANCE_ID, type RigSpec } from '@strut-spot/core';
-import { Trash2 } from 'lucide-react';
+import { MapPin, Trash2 } from 'lucide-react';
 import { computing } from '../workers/core';
 import { useLatest } from '../workers/useLatest';
 import { surfaceWords } from './surfaceWords';
@@ -9,11 +9,40 @@ interface SpotTableProps {
   readonly chosen: string | null;
   readonly onChoose: (spotId: string) => void;
   readonly onRemoveOwn?: (spotId: string) => void;
+  /** Puts a spot of one's own anew. */
+  readonly onMoveOwn?: (spotId: string) => void;
 }
 
 /** Every spot with its surface; the chosen one opened: what people say of it and what to mind. */
-export function SpotTable({ rig, chosen, onChoose, onRemoveOwn }: SpotTableProps) {
+export function SpotTable({ rig, chosen, onChoose, onRemoveOwn, onMoveOwn }: SpotTableProps) {
   const places = useLatest(JSON.stringify(rig), () => computing.spotPlaces(rig, SET_UP_STANCE_ID));
+  const lost = useLatest(rig.ownSpots?.length ? JSON.stringify(rig) : null, () => computing.lostSpots(rig));
+  const ownActions = (id: string, name: string) => (
+    <>
+      {onMoveOwn && (
+        <button
+          type="button"
+          className="action action-quiet"
+          aria-label={`Put the spot ${name} anew`}
+          title="Put it anew"
+          onClick={() => onMoveOwn(id)}
+        >
+          <MapPin size={15} aria-hidden />
+        </button>
+      )}
+      {onRemoveOwn && (
+        <button
+          type="button"
+          className="action action-quiet"
+          aria-label={`Take the spot ${name} away`}
+          title="Take it away"
+          onClick={() => onRemoveOwn(id)}
+        >
+          <Trash2 size={15} aria-hidden />
+        </button>
+      )}
+    </>
+  );
   return (
     <section aria-labelledby="spots">
       <h2 id="spots" className="caption mb-1 border-b-2 border-ink pb-1">
@@ -36,16 +65,7 @@ export function SpotTable({ rig, chosen, onChoose, onRemoveOwn }: SpotTableProps
                 </span>
                 <span className={spot.id === chosen ? 'font-[640]' : ''}>{spot.name}</span>
               </button>
-              {onRemoveOwn && spot.id.startsWith('own-') && (
-                <button
-                  type="button"
-                  className="action action-quiet"
-                  aria-label={`Take the spot ${spot.name} away`}
-                  onClick={() => onRemoveOwn(spot.id)}
-                >
-                  <Trash2 size={15} aria-hidden />
-                </button>
-              )}
+              {spot.id.startsWith('own-') && ownActions(spot.id, spot.name)}
             </div>
             {spot.id === chosen && (
               <div className="space-y-1 pb-2 pl-9 text-[0.93rem]">
@@ -58,6 +78,14 @@ export function SpotTable({ rig, chosen, onChoose, onRemoveOwn }: SpotTableProps
                 </ul>
               </div>
             )}
+          </li>
+        ))}
+        {(rig.ownSpots?.length ? (lost.value ?? []) : []).map((spot) => (
+          <li key={spot.id} className="flex items-center border-b border-l-4 border-hair border-l-hivis pl-2">
+            <span className="min-w-0 flex-1 py-1 wrap-anywhere">
+              <span className="font-[620]">{spot.name}</span>, lost: {spot.because}
+            </span>
+            {ownActions(spot.id, spot.name)}
           </li>
         ))}
       </ol>

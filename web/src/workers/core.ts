@@ -1,26 +1,31 @@
 import type { OwnShape } from '@strut-spot/core';
-import { wrap, type Remote } from 'comlink';
+import type { Remote } from 'comlink';
 import type { CoreWorker } from './core.worker';
+import { failingWorker } from './failing';
 
 /** Shapes of the user's own that every worker must know, whenever it is started. */
 let shapes: readonly OwnShape[] = [];
-const started: Remote<CoreWorker>[] = [];
+const started = new Set<Remote<CoreWorker>>();
 
-function start(): Remote<CoreWorker> {
-  const worker = wrap<CoreWorker>(
+function start(ended: () => void): Remote<CoreWorker> {
+  const worker: Remote<CoreWorker> = failingWorker<CoreWorker>(
     new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module', name: 'strut-spot-core' }),
+    () => {
+      started.delete(worker);
+      ended();
+    },
   );
-  started.push(worker);
+  started.add(worker);
   // Messages keep their order: what is asked afterwards finds the shapes.
-  if (shapes.length > 0) void worker.registerShapes(shapes);
+  if (shapes.length > 0) void worker.registerShapes(shapes).catch(() => undefined);
   return worker;
 }
 
-/** A worker that is started by the first thing asked of it: most screens need one or two. */
+/** A worker that is started by the first thing asked of it, and anew when it failed: most screens need one or two. */
 function startedWhenAsked(): Remote<CoreWorker> {
   let worker: Remote<CoreWorker> | null = null;
   return new Proxy({} as Remote<CoreWorker>, {
-    get: (_, name: keyof CoreWorker) => (worker ??= start())[name],
+    get: (_, name: keyof CoreWorker) => (worker ??= start(() => (worker = null)))[name],
   });
 }
 
@@ -34,10 +39,12 @@ let searchers: readonly Remote<CoreWorker>[] | null = null;
 
 /** Two or more that search; started with the first search. */
 export const searching = (): readonly Remote<CoreWorker>[] =>
-  (searchers ??= Array.from({ length: Math.max(2, Math.min(4, (navigator.hardwareConcurrency || 2) - 1)) }, start));
+  (searchers ??= Array.from({ length: Math.max(2, Math.min(4, (navigator.hardwareConcurrency || 2) - 1)) }, () =>
+    start(() => (searchers = null)),
+  ));
 
 /** Makes shapes known to every worker; what is asked afterwards finds them. */
 export async function registerShapes(known: readonly OwnShape[]): Promise<void> {
   shapes = known;
-  await Promise.all(started.map((worker) => worker.registerShapes(known)));
+  await Promise.all([...started].map((worker) => worker.registerShapes(known)));
 }

@@ -9,7 +9,9 @@ import { carrierScene } from '../../posing/scene/carrierScene';
 import { firstPlacement } from '../search/firstPlacement';
 import { standardCamera } from '../../posing/strut/plainSetUp';
 import { NO_OWN_KIT } from '../../words/kit/ownKit';
-import { OUTING_FORMAT, OUTING_VERSION, type Outing, type OutingCarrier, type Shot } from './outing';
+import type { OutingCarrier } from './records/carrierRecord';
+import { OUTING_FORMAT, OUTING_VERSION, type Outing } from './records/outingRecord';
+import type { Shot } from './records/shotRecord';
 
 /** Stature of an adult between the European means for women and men: estimate 1.6 to 1.85 m. */
 const STATURE_M = 1.75;

@@ -1,5 +1,7 @@
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
-import { carrierOfShot, measuredBands, rigOfCarrier, type Outing, type Shot } from './outing';
+import { carrierOfShot, measuredBands, rigOfCarrier } from './outing';
+import type { Outing } from './records/outingRecord';
+import type { Shot } from './records/shotRecord';
 
 /** All that a shot's evaluation needs, from its outing. @throws RangeError when the shot names a carrier that the outing lacks */
 export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {

@@ -4,7 +4,7 @@ import { bodySegments } from '../body/segments';
 import { compose, poseAt, type Pose } from '../../mathematics/geometry/pose';
 import { rotationFromAxes } from '../../mathematics/geometry/rotation';
 import { surfacePoint } from '../../mathematics/geometry/surfacePoint';
-import { addScaled, AHEAD, cross, perpendicularTo, scale } from '../../mathematics/geometry/vec3';
+import { addScaled, AHEAD, cross, distance, normalize, perpendicularTo, scale } from '../../mathematics/geometry/vec3';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { Spot } from '../../words/carrier/spot';
 import { poseRig, type PosedRig } from './poseRig';
@@ -21,25 +21,71 @@ export interface PlacedSpot {
 const latest = keepLatest<readonly PlacedSpot[]>(12);
 const spottedKey = keyOf((spec: RigSpec) => ({ ...spec, ownKit: undefined, subject: undefined }));
 
-/** All spots of a rig, what is worn first. The same rig gives the same objects while it is among the last few. @throws RangeError when a spot's ray misses its part (a mistake in the catalogue). */
+/** All spots of a rig, what is worn first. The same rig gives the same objects while it is among the last few. Those of the user's own that find no place are left out. @throws RangeError when a ray of the catalogue's own misses its part. */
 export const placedSpots = (spec: RigSpec): readonly PlacedSpot[] => latest(spottedKey(spec), () => placeAll(spec));
 
 function placeAll(spec: RigSpec): readonly PlacedSpot[] {
   const { machine, worn } = resolveRig(spec);
   const body = bodySegments(spec.statureM);
   const rig = poseRig(spec, SET_UP_STANCE_ID);
-  const spots = [...worn.flatMap((w) => w.spots(body)), ...machine.spots(spec.fit, body)];
-  // A spot of the user's on a part that this rig no longer has is left out, not lost: the part may come back.
-  const own = (spec.ownSpots ?? []).filter((spot) => rig.byId.has(spot.partId)).map(ownSpot);
-  return [...spots, ...own].map((spot) => placeSpot(rig, spot));
+  const spots = [...worn.flatMap((w) => w.spots(body)), ...machine.spots(spec.fit, body)].map((spot) => {
+    const placed = placeSpot(rig, spot);
+    if (typeof placed === 'string') throw new RangeError(`placeSpot: spot "${spot.id}": ${placed}`);
+    return placed;
+  });
+  // A spot of the user's that finds no place on this rig is kept: with another measure or another helmet it may come back.
+  const own = (spec.ownSpots ?? []).map((spot) => placeOwn(rig, spot));
+  return [...spots, ...own.filter((placed) => typeof placed !== 'string')];
 }
 
-/** A hand-placed spot as a ray from just outside its point. */
-const ownSpot = ({ id, name, partId, point, normal, surface }: OwnSpot): Spot => ({
+/** A spot of the user's own that finds no place on the rig as it is now. */
+export interface LostSpot {
+  readonly id: string;
+  readonly name: string;
+  readonly because: string;
+}
+
+export function lostSpots(spec: RigSpec): readonly LostSpot[] {
+  const rig = poseRig(spec, SET_UP_STANCE_ID);
+  return (spec.ownSpots ?? []).flatMap((spot): LostSpot[] => {
+    const placed = placeOwn(rig, spot);
+    return typeof placed === 'string' ? [{ id: spot.id, name: spot.name, because: placed }] : [];
+  });
+}
+
+/** Why nothing can be set on a spot of a rig; null where something can. */
+export function whyUnplaced(spec: RigSpec, spotId: string): string | null {
+  const placed = placedSpots(spec);
+  if (placed.some((p) => p.spot.id === spotId)) return null;
+  const lost = lostSpots(spec).find((spot) => spot.id === spotId);
+  return lost
+    ? `your spot "${lost.name}" is lost: ${lost.because}`
+    : `no spot "${spotId}" on this carrier (there are ${placed.map((p) => p.spot.id).join(', ')})`;
+}
+
+/** Hand-placed spots are looked for from so far outside their points, nearest first: the part may have grown since. Metres. */
+const LOOKED_FOR_FROM_M = [0.01, 0.05];
+/** Further from where it was put than this it is another place. */
+const SAME_PLACE_M = 0.06;
+
+/** A spot of the user's own on the rig as it is, or why it has no place there. */
+function placeOwn(rig: PosedRig, own: OwnSpot): PlacedSpot | string {
+  const part = rig.byId.get(own.partId);
+  if (!part) return `what it sat on ("${own.partId}") is not on this carrier now`;
+  for (const fromM of LOOKED_FOR_FROM_M) {
+    const placed = placeSpot(rig, ownSpot(own, fromM));
+    if (typeof placed === 'string') continue;
+    if (distance(placed.partFromSpot.position, own.point) <= SAME_PLACE_M) return placed;
+  }
+  return `${part.name} is no longer where it was put`;
+}
+
+/** A hand-placed spot as a ray from outside its point. */
+const ownSpot = ({ id, name, partId, point, normal, surface }: OwnSpot, fromM: number): Spot => ({
   id,
   name,
   partId,
-  aim: { from: addScaled(point, normal, 0.01), toward: scale(normal, -1) },
+  aim: { from: addScaled(point, normalize(normal), fromM), toward: scale(normal, -1) },
   reference: AHEAD,
   look: AHEAD,
   surface,
@@ -47,11 +93,12 @@ const ownSpot = ({ id, name, partId, point, normal, surface }: OwnSpot): Spot =>
   note: 'your own spot',
 });
 
-function placeSpot(rig: PosedRig, spot: Spot): PlacedSpot {
+/** @returns the spot on its part, or why it has no place there */
+function placeSpot(rig: PosedRig, spot: Spot): PlacedSpot | string {
   const part = rig.byId.get(spot.partId);
-  if (!part) throw new RangeError(`placeSpot: spot "${spot.id}" sits on "${spot.partId}", which this rig lacks`);
+  if (!part) return `it sits on "${spot.partId}", which this rig lacks`;
   const found = surfacePoint(part.mesh, spot.aim.from, spot.aim.toward);
-  if (!found) throw new RangeError(`placeSpot: the ray of spot "${spot.id}" misses "${spot.partId}"`);
+  if (!found) return `its ray misses "${spot.partId}"`;
   const x = perpendicularTo(found.normal, spot.reference);
   return {
     spot,

@@ -1,5 +1,5 @@
 import { calibrateLens, portrait, type Lens } from '../../mathematics/lens/lens';
-import { placedSpots, type PlacedSpot } from '../rig/spots';
+import { placedSpots, whyUnplaced, type PlacedSpot } from '../rig/spots';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
@@ -43,22 +43,31 @@ function lensOf(mode: CameraMode, { crop }: StabiliserLevel, upright: boolean): 
   return made;
 }
 
-/** Ids to catalogue entries. @throws RangeError naming the id that is missing */
+/** Ids to catalogue entries, and the place where it goes. @throws RangeError naming the id that is missing, or why the spot is lost */
 export function resolveSetUp(spec: RigSpec, setUp: SetUp): ResolvedSetUp {
-  const spots = placedSpots(spec);
-  const placed = spots.find((p) => p.spot.id === setUp.spotId);
-  if (!placed) {
-    throw new RangeError(
-      `resolveSetUp: no spot "${setUp.spotId}" on this rig (there are ${spots.map((p) => p.spot.id).join(', ')})`,
-    );
+  const placed = placedSpots(spec).find((p) => p.spot.id === setUp.spotId);
+  if (!placed) throw new RangeError(`resolveSetUp: ${whyUnplaced(spec, setUp.spotId)}`);
+  return { placed, ...resolvePieces(spec, setUp) };
+}
+
+/** What a set-up is made of that the kit lacks, in words; null when all is there. */
+export function missingPiece(spec: RigSpec, setUp: SetUp): string | null {
+  try {
+    resolvePieces(spec, setUp);
+    return null;
+  } catch (error) {
+    return `there is ${(error as Error).message.replace(/^\w+: /, '')}`;
   }
+}
+
+/** The pieces of a set-up, wherever it goes. @throws RangeError naming the id that is missing */
+export function resolvePieces(spec: RigSpec, setUp: SetUp): Omit<ResolvedSetUp, 'placed'> {
   const kit = kitWith(spec.ownKit);
   const camera = find('camera', kit.cameras, setUp.cameraId);
   const mode = find('mode', camera.modes, setUp.modeId);
   const stabiliser = find('stabiliser level', camera.stabilisers, setUp.stabiliserId);
   return {
     setUp,
-    placed,
     base: find('base', kit.bases, setUp.baseId),
     links: setUp.links.map((use) => ({ use, definition: find('link', kit.links, use.linkId) })),
     head: find('head', kit.heads, setUp.headId),

@@ -1,6 +1,8 @@
+import { ridgeLoop } from '../../../testing/outings';
 import { bikeRig, plainAt } from '../../../testing/rigs';
 import { newCarrier, newOuting } from '../../deciding/outing/newOuting';
-import type { Outing, Shot } from '../../deciding/outing/outing';
+import type { Outing } from '../../deciding/outing/records/outingRecord';
+import type { Shot } from '../../deciding/outing/records/shotRecord';
 import type { SetUp } from '../../words/setUp/setUp';
 import { cardContent, pullWords, smallLength, tiltWords } from './cardContent';
 
@@ -86,4 +88,19 @@ it('half degrees are as fine as a level is read', () => {
 it('small lengths and pulls keep the digits that can be set and read', () => {
   expect([smallLength(0.0524, 'metric'), smallLength(0.0508, 'imperial')]).toEqual(['52 mm', '2.00 in']);
   expect(pullWords({ newton: 35, kgf: 3.569 } as Parameters<typeof pullWords>[0])).toBe('35 N (3.6 kgf)');
+});
+
+it('says what the level must read, the spot and the cautions that belong to it', () => {
+  const outing = ridgeLoop();
+  const shot = {
+    ...outing.shots[0]!,
+    setUp: { ...outing.shots[0]!.setUp, angles: { panDeg: 0, tiltDeg: 47.3, rollDeg: -3 } },
+  };
+  const card = cardContent(outing, shot, 'metric');
+  expect(card.level).toEqual({ tilt: '47.5° up', roll: '3° left side low', pan: 'straight ahead' });
+  expect(card.where).toBe('Chin bar');
+  expect(card.cautions.join(' ')).toMatch(/blow/);
+  expect(card.steps.join(' ')).toMatch(/Tether/);
+  expect(JSON.stringify(card)).not.toMatch(/\bsafe\b/i);
+  expect(cardContent(outing, shot, 'imperial').numbers[0]!.value).toMatch(/ in$/);
 });

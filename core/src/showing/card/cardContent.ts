@@ -1,6 +1,8 @@
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { resolveRig } from '../../posing/lookup/resolveRig';
-import { rigOfShot, type Outing, type Shot } from '../../deciding/outing/outing';
+import { rigOfShot } from '../../deciding/outing/outing';
+import type { Outing } from '../../deciding/outing/records/outingRecord';
+import type { Shot } from '../../deciding/outing/records/shotRecord';
 import { checkName } from '../../judging/checks';
 import { foundBy, shotReport } from '../../judging/report/shotReport';
 import { findingsOf, type CheckResult } from '../../words/check/result';

@@ -19,5 +19,6 @@ export const fittedValue = (dimensions: readonly Dimension[], fit: Fit, id: stri
   const dimension = dimensions.find((d) => d.id === id);
   if (!dimension)
     throw new RangeError(`fittedValue: no dimension "${id}" (there are ${dimensions.map((d) => d.id).join(', ')})`);
-  return fit[id] ?? dimension.standard;
+  // A measure that a file brought, or that a later catalogue narrowed, stays within what the machine can be.
+  return Math.min(dimension.high, Math.max(dimension.low, fit[id] ?? dimension.standard));
 };

@@ -63,7 +63,8 @@ export interface CameraDefinition {
 }
 
 /** How the body sits on its mount; the recorded picture is always the right way up. */
-export type CameraMounting = 'upright' | 'inverted' | 'portrait-left' | 'portrait-right';
+export const CAMERA_MOUNTINGS = ['upright', 'inverted', 'portrait-left', 'portrait-right'] as const;
+export type CameraMounting = (typeof CAMERA_MOUNTINGS)[number];
 
 /** Turn of the body about the lens axis, degrees, positive lowers its right side. */
 export const MOUNTING_TURN_DEG: Readonly<Record<CameraMounting, number>> = {

@@ -8,6 +8,8 @@ import { newId } from '../../state/newId';
 import { useOuting } from '../../state/OutingProvider';
 import { NotFound } from '../../ui/Trouble';
 import type { SurfacePlace } from '../../scene/CarrierScene';
+import { computing } from '../../workers/core';
+import { Ask } from '../../ui/Ask';
 import { RideFields } from '../../ui/RideFields';
 import { StanceChoice } from '../../ui/StanceChoice';
 import { CarrierFit } from './CarrierFit';
@@ -33,9 +35,11 @@ function Carrier({ carrier }: { carrier: OutingCarrier }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [placing, setPlacing] = useState(false);
   const [place, setPlace] = useState<SurfacePlace | null>(null);
+  const [moving, setMoving] = useState<string | null>(null);
+  const [asked, setAsked] = useState<{ names: readonly string[]; then: () => void } | null>(null);
   const whole = rigOfCarrier(outing, carrier);
 
-  const setRig = (edit: Partial<OutingCarrier['rig']>, key: string) =>
+  const applyRig = (edit: Partial<OutingCarrier['rig']>, key: string) =>
     change(
       (o) => ({
         ...o,
@@ -43,6 +47,17 @@ function Carrier({ carrier }: { carrier: OutingCarrier }) {
       }),
       `${carrier.id}-${key}`,
     );
+  /** A change that would leave cameras without their spot is asked about first. */
+  const setRig = (edit: Partial<OutingCarrier['rig']>, key: string) => {
+    const shots = outing.shots.filter((s) => s.carrierId === carrier.id);
+    const own = shots.map((s) => s.setUp.spotId).filter((id) => rig.ownSpots?.some((spot) => spot.id === id));
+    if (own.length === 0) return applyRig(edit, key);
+    void computing.strandedBy(whole, { ...whole, ...edit }, own).then((ids) => {
+      const names = shots.filter((s) => ids.includes(s.setUp.spotId)).map((s) => s.name);
+      if (names.length === 0) applyRig(edit, key);
+      else setAsked({ names, then: () => applyRig(edit, key) });
+    });
+  };
   const setRide = (edit: Partial<RideConditions>) =>
     change(
       (o) => ({
@@ -58,7 +73,12 @@ function Carrier({ carrier }: { carrier: OutingCarrier }) {
       toast(`A camera sits there. Move the camera of ${names.map((n) => `"${n}"`).join(', ')} first.`);
       return;
     }
-    setRig({ ownSpots: next.ownSpots }, 'own-spots');
+    applyRig({ ownSpots: next.ownSpots }, 'own-spots');
+  };
+  const moveSpot = (id: string) => {
+    setMoving(id);
+    setPlacing(true);
+    setPlace(null);
   };
   const saveGlb = async () => {
     try {
@@ -97,17 +117,22 @@ function Carrier({ carrier }: { carrier: OutingCarrier }) {
         <StanceChoice machine={machine} chosen={stanceId} onChoose={setStanceId} />
       </section>
       <div className="min-h-0 overflow-y-auto border-hair px-3 py-3 max-lg:order-3 lg:border-l">
-        <SpotTable rig={whole} chosen={chosen} onChoose={setChosen} onRemoveOwn={removeSpot} />
+        <SpotTable rig={whole} chosen={chosen} onChoose={setChosen} onRemoveOwn={removeSpot} onMoveOwn={moveSpot} />
         <OwnSpotForm
           rig={whole}
+          key={moving}
+          anew={rig.ownSpots?.find((s) => s.id === moving) ?? null}
           placing={placing}
           place={place}
           onPlacing={(on) => {
             setPlacing(on);
             setPlace(null);
+            if (!on) setMoving(null);
           }}
           onAdd={(spot) => {
-            setRig({ ownSpots: [...(rig.ownSpots ?? []), { ...spot, id: `own-${newId()}` }] }, 'own-spots');
+            const others = (rig.ownSpots ?? []).filter((s) => s.id !== moving);
+            applyRig({ ownSpots: [...others, { ...spot, id: moving ?? `own-${newId()}` }] }, 'own-spots');
+            setMoving(null);
             setPlacing(false);
             setPlace(null);
           }}
@@ -116,6 +141,21 @@ function Carrier({ carrier }: { carrier: OutingCarrier }) {
           <Download size={15} aria-hidden /> Save this stance as GLB
         </button>
       </div>
+      {asked && (
+        <Ask
+          title="Some cameras would lose their spot"
+          yes="Change it"
+          no="Leave it"
+          onNo={() => setAsked(null)}
+          onYes={() => {
+            asked.then();
+            setAsked(null);
+          }}
+        >
+          With this, the spot of {asked.names.map((n) => `"${n}"`).join(', ')} is no longer there. The shots are kept,
+          and nothing can be said of them until the camera is moved or the spot put anew.
+        </Ask>
+      )}
     </main>
   );
 }

@@ -27,6 +27,8 @@ const MATERIALS: readonly SurfaceMaterial[] = [
 
 interface OwnSpotFormProps {
   readonly rig: RigSpec;
+  /** The spot that is put anew; null = a new one. */
+  readonly anew: OwnSpot | null;
   readonly placing: boolean;
   readonly place: SurfacePlace | null;
   readonly onPlacing: (placing: boolean) => void;
@@ -34,12 +36,12 @@ interface OwnSpotFormProps {
 }
 
 /** A spot of one's own: click on the mesh (or give the middle of a part), say what the surface is. */
-export function OwnSpotForm({ rig, placing, place, onPlacing, onAdd }: OwnSpotFormProps) {
+export function OwnSpotForm({ rig, anew, placing, place, onPlacing, onAdd }: OwnSpotFormProps) {
   const nameId = useId();
-  const [name, setName] = useState('');
-  const [material, setMaterial] = useState<SurfaceMaterial>('plastic');
-  const [shape, setShape] = useState<Surface['shape']>('flat');
-  const [sizeMm, setSizeMm] = useState(32);
+  const [name, setName] = useState(anew?.name ?? '');
+  const [material, setMaterial] = useState<SurfaceMaterial>(anew?.surface.material ?? 'plastic');
+  const [shape, setShape] = useState<Surface['shape']>(anew?.surface.shape ?? 'flat');
+  const [sizeMm, setSizeMm] = useState((anew?.surface.tubeDiameterM ?? 0.032) * 1000);
   const [partId, setPartId] = useState('');
   const parts = useLatest(placing ? JSON.stringify(rig) : null, () => computing.partTops(rig));
   const round = shape === 'tube' || shape === 'bar' || shape === 'line';

@@ -143,6 +143,7 @@ export function FindScreen() {
           >
             <Progress
               phase={state.phase}
+              because={state.because}
               outdated={outdated}
               done={state.done}
               jobs={state.jobs}
@@ -276,6 +277,7 @@ function Progress({
   tried,
   seconds,
   kept,
+  because,
 }: {
   phase: string;
   outdated: boolean;
@@ -284,10 +286,17 @@ function Progress({
   tried: TriedSoFar;
   seconds: number | null;
   kept: number;
+  because: string | undefined;
 }) {
   const counted = `${useTried(tried).toLocaleString('en')} pictures on ${done} of ${jobs} spots`;
   if (phase === 'searching') return <>{counted}…</>;
   if (phase === 'checking') return <>{counted}; checking the best in full…</>;
+  if (phase === 'failed')
+    return (
+      <>
+        The search broke off after {counted}: {because}
+      </>
+    );
   if (phase === 'cancelled') return <>Stopped after {counted}. What was found is below.</>;
   if (outdated) return <>The question has changed: search again.</>;
   if (phase === 'done') {

@@ -2,7 +2,9 @@ import type { Candidate, ExactCandidate, SearchQuestion, SpotResult } from '@str
 
 /** A search as far as it has come. */
 export interface SearchState {
-  readonly phase: 'idle' | 'searching' | 'checking' | 'done' | 'cancelled';
+  readonly phase: 'idle' | 'searching' | 'checking' | 'done' | 'cancelled' | 'failed';
+  /** Why it failed. */
+  readonly because?: string;
   readonly done: number;
   readonly jobs: number;
   readonly spots: readonly SpotResult[];

@@ -20,7 +20,7 @@ export function useSpotSearch(question: SearchQuestion) {
   const [tried] = useState(() => new TriedSoFar());
   const end = useCallback(() => {
     run.current++;
-    for (const worker of searching()) void worker.stopSearching();
+    for (const worker of searching()) void worker.stopSearching().catch(() => undefined);
   }, []);
   const stop = useCallback(() => {
     end();
@@ -35,10 +35,14 @@ export function useSpotSearch(question: SearchQuestion) {
   const start = useCallback(async () => {
     end();
     const mine = run.current;
+    let latest: SearchState = NOTHING;
     const found = await runSearch(question, {
       goesOn: () => mine === run.current,
-      show: (state) => setShown({ key, state }),
+      show: (state) => setShown({ key, state: (latest = state) }),
       tried: (pictures) => tried.set(pictures),
+    }).catch((error: Error) => {
+      if (mine === run.current) setShown({ key, state: { ...latest, phase: 'failed', because: error.message } });
+      return null;
     });
     if (!found) return;
     finished.set(key, found);
@@ -48,7 +52,10 @@ export function useSpotSearch(question: SearchQuestion) {
   /** Checks one more candidate in full. */
   const makeExact = useCallback(
     async (candidate: Candidate) => {
-      const result = await searching()[0]!.exactCandidate(question, candidate);
+      const result = await searching()[0]!
+        .exactCandidate(question, candidate)
+        .catch(() => null);
+      if (!result) return;
       setShown((s) => ({ ...s, state: { ...s.state, exact: new Map(s.state.exact).set(candidate.id, result) } }));
     },
     [question],

@@ -5,6 +5,7 @@ import { Trash2 } from 'lucide-react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { boolean, object, string } from 'yup';
+import { changeLater, putBack } from '../../state/changeLater';
 import { newId, nowIso } from '../../state/newId';
 import { useShot } from '../../state/useShot';
 
@@ -23,7 +24,7 @@ const USABLE = { yes: 'Yes', partly: 'Partly', no: 'No' } as const;
 const HELD = { held: 'Held', slipped: 'Slipped', lost: 'Lost' } as const;
 
 export function LogScreen() {
-  const { shot, change } = useShot();
+  const { outing, shot, change } = useShot();
   const { register, handleSubmit, reset, formState } = useForm({
     resolver: yupResolver(schema),
     defaultValues: { done: true, usable: 'yes' as const, held: 'held' as const, note: '' },
@@ -34,11 +35,16 @@ export function LogScreen() {
     reset();
   });
   const remove = (entry: LogEntry) => {
+    const at = shot.log.indexOf(entry);
     change((s) => ({ ...s, log: s.log.filter((e) => e.id !== entry.id) }));
     toast('The entry is deleted.', {
       action: {
         label: 'Undo',
-        onClick: () => change((s) => ({ ...s, log: [...s.log, entry].sort((a, b) => a.at.localeCompare(b.at)) })),
+        onClick: () =>
+          void changeLater(outing.id, (o) => ({
+            ...o,
+            shots: o.shots.map((s) => (s.id === shot.id ? { ...s, log: putBack(s.log, entry, at) } : s)),
+          })),
       },
     });
   };

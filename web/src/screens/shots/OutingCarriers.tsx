@@ -1,5 +1,6 @@
 import { groundById, knownMachines, newCarrier, resolveRig, rigOfCarrier } from '@strut-spot/core';
 import { Ruler, Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { newId } from '../../state/newId';
@@ -11,6 +12,7 @@ import { useLatest } from '../../workers/useLatest';
 /** What the outing films from; each is fitted on its own sheet. */
 export function OutingCarriers() {
   const { outing, change } = useOuting();
+  const [next, setNext] = useState('');
   const add = (machineId: string) =>
     change((o) => ({
       ...o,
@@ -56,19 +58,34 @@ export function OutingCarriers() {
           );
         })}
       </ul>
-      <label className="mt-2 flex items-baseline gap-2">
-        <span className="label text-ink-2">Add</span>
-        <select className="field min-w-0 flex-1" value="" onChange={(event) => add(event.target.value)}>
-          <option value="" disabled>
-            another carrier…
-          </option>
+      <form
+        className="mt-2 flex items-center gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (next) add(next);
+          setNext('');
+        }}
+      >
+        <label htmlFor="add-carrier" className="sr-only">
+          Another carrier
+        </label>
+        <select
+          id="add-carrier"
+          className="field min-w-0 flex-1"
+          value={next}
+          onChange={(event) => setNext(event.target.value)}
+        >
+          <option value="">another carrier…</option>
           {knownMachines().map(({ id, name }) => (
             <option key={id} value={id} className="bg-sheet text-ink">
               {name}
             </option>
           ))}
         </select>
-      </label>
+        <button type="submit" className="action" disabled={next === ''}>
+          Add
+        </button>
+      </form>
     </section>
   );
 }

@@ -15,6 +15,8 @@ import {
 } from '@dnd-kit/sortable';
 import type { Shot } from '@strut-spot/core';
 import { toast } from 'sonner';
+import { changeLater, putBack } from '../../state/changeLater';
+import { copyName } from '../../state/copyName';
 import { newId } from '../../state/newId';
 import { useOuting } from '../../state/OutingProvider';
 import { ShotRow } from './ShotRow';
@@ -36,14 +38,18 @@ export function ShotList() {
     change((o) => ({
       ...o,
       shots: o.shots.flatMap((s) =>
-        s.id === shot.id ? [s, { ...s, id: newId(), name: `${s.name} (copy)`, clips: [], log: [] }] : [s],
+        s.id === shot.id ? [s, { ...s, id: newId(), name: copyName(s.name), clips: [], log: [] }] : [s],
       ),
     }));
   const remove = (shot: Shot) => {
     const at = shots.indexOf(shot);
     change((o) => ({ ...o, shots: o.shots.filter((s) => s.id !== shot.id) }));
     toast(`"${shot.name}" is deleted.`, {
-      action: { label: 'Undo', onClick: () => change((o) => ({ ...o, shots: o.shots.toSpliced(at, 0, shot) })) },
+      action: {
+        label: 'Undo',
+        // The message outlives this screen, and the step back may have been taken otherwise meanwhile.
+        onClick: () => void changeLater(outing.id, (o) => ({ ...o, shots: putBack(o.shots, shot, at) })),
+      },
     });
   };
 

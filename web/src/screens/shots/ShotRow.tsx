@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
 import { NumberField } from '../../ui/NumberField';
 import { PictureCanvas } from '../../ui/PictureCanvas';
+import { VerdictMark } from '../../ui/VerdictMark';
 import { WorstVerdict } from '../../ui/WorstVerdict';
 import { computing, drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
@@ -75,7 +76,13 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
           <span className="reading">{tiltWords(setUp.angles.tiltDeg, 'up', 'down', 'level')}</span>
         </div>
         <div>
-          <WorstVerdict checks={report.value?.checks ?? []} />
+          {report.problem ? (
+            <span className="inline-flex flex-col leading-tight" data-testid="worst" title={report.problem}>
+              <VerdictMark verdict="can't say" />
+            </span>
+          ) : (
+            <WorstVerdict checks={report.value?.checks ?? []} />
+          )}
         </div>
       </div>
       <div className="flex items-center pr-1">

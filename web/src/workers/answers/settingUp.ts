@@ -8,6 +8,8 @@ import {
   poseRig,
   rankSpots,
   kitWith,
+  lostSpots,
+  whyUnplaced,
   resolveRig,
   standardCamera,
   wantedHorizon,
@@ -45,6 +47,15 @@ export const settingUp = {
     const surface = placedSpots(rig).find((p) => p.spot.id === spotId)!.spot.surface;
     return Object.fromEntries(kitWith(rig.ownKit).bases.map((base) => [base.id, baseRefusal(base, surface)]));
   },
+
+  whyUnplaced: (rig: RigSpec, spotId: string) => whyUnplaced(rig, spotId),
+
+  /** Spots of the user's own that have no place on the rig as it is. */
+  lostSpots: (rig: RigSpec) => lostSpots(rig),
+
+  /** Of some spots those that have a place on a rig and would have none on it after a change. */
+  strandedBy: (rig: RigSpec, changed: RigSpec, spotIds: readonly string[]) =>
+    spotIds.filter((id) => whyUnplaced(rig, id) === null && whyUnplaced(changed, id) !== null),
 
   /** Contacts out of reach, by the stances asked for. */
   reachProblems: (rig: RigSpec, stanceIds: readonly string[]) =>

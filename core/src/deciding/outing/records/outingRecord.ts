@@ -1,0 +1,120 @@
+import { mixed, object } from 'yup';
+import { usualRide } from '../../../posing/lookup/grounds';
+import { knownMachines } from '../../../posing/lookup/resolveRig';
+import type { OwnKit } from '../../../words/kit/ownKit';
+import type { RideConditions } from '../../../words/ride/rideConditions';
+import { carrierSchema, type OutingCarrier } from './carrierRecord';
+import { ownKitSchema } from './rigRecord';
+import { day, id, instant, isRecord, list, oneOf, OUTING_LIMITS, text, timeOfDay, validatorOf } from './schemaParts';
+import { shotSchema, type Shot } from './shotRecord';
+
+export const OUTING_FORMAT = 'strut-spot/outing';
+/** Raised whenever the stored shape changes; with a migration below. */
+export const OUTING_VERSION = 5;
+
+/** A day or trip. Ids and numbers only; everything else is computed. */
+export interface Outing {
+  readonly format: typeof OUTING_FORMAT;
+  readonly version: typeof OUTING_VERSION;
+  readonly id: string;
+  readonly name: string;
+  readonly place: string;
+  /** yyyy-mm-dd */
+  readonly date: string;
+  /** hh:mm, 24 hours */
+  readonly startsAt: string;
+  readonly riderName: string;
+  readonly note: string;
+  readonly carriers: readonly OutingCarrier[];
+  /** Cameras, links and bases of the user's own that this outing uses. */
+  readonly ownKit: OwnKit;
+  readonly shots: readonly Shot[];
+  readonly createdAt: string;
+  readonly changedAt: string;
+}
+
+export const outingSchema = validatorOf<Outing>()(
+  object({
+    format: oneOf([OUTING_FORMAT]),
+    version: mixed<typeof OUTING_VERSION>().oneOf([OUTING_VERSION], '${path} is no version that there was').required(),
+    id: id(),
+    name: text(OUTING_LIMITS.nameLength),
+    place: text(OUTING_LIMITS.nameLength),
+    date: day(),
+    startsAt: timeOfDay(),
+    riderName: text(OUTING_LIMITS.nameLength),
+    note: text(OUTING_LIMITS.noteLength),
+    carriers: list(OUTING_LIMITS.carriers).min(1, '${path} is empty').of(carrierSchema),
+    ownKit: ownKitSchema,
+    shots: list(OUTING_LIMITS.shots).of(shotSchema),
+    createdAt: instant(),
+    changedAt: instant(),
+  }).noUnknown('unknown fields: ${unknown}'),
+);
+
+type Stored = Record<string, unknown>;
+
+/** The records of a list, edited; whatever else lies in it is left for the validator. */
+const each = (all: unknown, edit: (one: Stored, at: number) => Stored): unknown =>
+  Array.isArray(all) ? all.map((one: unknown, at) => (isRecord(one) ? edit(one, at) : one)) : all;
+
+/** Step from version n to n + 1, by n. */
+const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
+  // 1 → 2: the speed of the ride, the time of starting and a free note came in; shots say where the sky line is wanted.
+  1: (old) => ({
+    startsAt: '09:00',
+    speedMps: 6,
+    note: '',
+    ...old,
+    shots: each(old.shots, (shot) => ({ horizonAt: null, ...shot })),
+    version: 2,
+  }),
+  // 2 → 3: an outing has several carriers, each shot names its own; kit of the user's own came in.
+  2: ({ rig, ...old }) => ({
+    ...old,
+    carriers: [{ id: 'carrier', rig }],
+    ownKit: { cameras: [], links: [], bases: [] },
+    shots: each(old.shots, (shot) => ({ carrierId: 'carrier', ...shot })),
+    version: 3,
+  }),
+  // 3 → 4: each carrier has its own ground, speed, engine and light; the one speed of the outing was the first carrier's.
+  3: ({ speedMps, ...old }) => ({
+    ...old,
+    carriers: each(old.carriers, (carrier, i) => {
+      const ride = usualRideOf(isRecord(carrier.rig) ? carrier.rig.machineId : undefined);
+      return {
+        ...carrier,
+        ride: i === 0 && typeof speedMps === 'number' ? { ...ride, speedMps } : ride,
+        spotLogs: [],
+      };
+    }),
+    shots: each(old.shots, (shot) => ({ acknowledged: [], pullTests: [], ...shot })),
+    version: 4,
+  }),
+  // 4 → 5: what a strut weighs is called mass in an ask, since light is a check.
+  4: (old) => ({ ...old, shots: each(old.shots, (shot) => ({ ...shot, ...massForLight(shot.ask) })), version: 5 }),
+};
+
+/** An ask's weight of lightness by its present name; nothing for what is no ask. */
+function massForLight(ask: unknown): Stored {
+  if (!isRecord(ask) || !isRecord(ask.weights) || !('light' in ask.weights)) return {};
+  const { light, ...rest } = ask.weights;
+  return { ask: { ...ask, weights: { ...rest, mass: light } } };
+}
+
+/** Of a machine of the catalogue or the user's own; of one that is not known (any more), a quiet road. */
+function usualRideOf(machineId: unknown): RideConditions {
+  const machine = knownMachines().find((m) => m.id === machineId);
+  return usualRide(machine ?? { world: 'road', usualSpeedMps: 6 });
+}
+
+/** Brings a stored document of an older version up to date; anything else comes back as it is. */
+export function migrateOuting(stored: Stored): Stored {
+  let document = stored;
+  while (typeof document.version === 'number' && document.version < OUTING_VERSION) {
+    const step = MIGRATIONS[document.version];
+    if (!step) return document;
+    document = step(document);
+  }
+  return document;
+}

@@ -1,0 +1,40 @@
+import { object } from 'yup';
+import { GROUND_WORLDS } from '../../../../catalog/index.generated';
+import { LIGHTS } from '../../../words/ride/lights';
+import type { MeasuredBand } from '../../../words/ride/measuredBand';
+import {
+  ALTITUDE_RANGE_M,
+  DROP_LIMIT_M,
+  RPM_RANGE,
+  SPEED_LIMIT_MPS,
+  TEMPERATURE_RANGE_C,
+  WIND_LIMIT_MPS,
+  type RideConditions,
+} from '../../../words/ride/rideConditions';
+import { VENUE_IDS } from '../../../words/ride/venue';
+import { id, list, maybeOneOf, oneOf, OUTING_LIMITS, UNKNOWN_FIELDS, validatorOf, within } from './schemaParts';
+
+export const rideSchema = validatorOf<RideConditions>()(
+  object({
+    groundId: id().oneOf(
+      GROUND_WORLDS.flatMap((g) => g.grounds.map((ground) => ground.id)),
+      '${path} is no ground of this catalogue',
+    ),
+    speedMps: within(0, SPEED_LIMIT_MPS),
+    rpm: within(RPM_RANGE.low, RPM_RANGE.high).nullable().defined(),
+    dropM: within(0, DROP_LIMIT_M),
+    windMps: within(0, WIND_LIMIT_MPS),
+    altitudeM: within(ALTITUDE_RANGE_M.low, ALTITUDE_RANGE_M.high),
+    temperatureC: within(TEMPERATURE_RANGE_C.low, TEMPERATURE_RANGE_C.high),
+    lightId: oneOf(LIGHTS.map((light) => light.id)),
+    venueId: maybeOneOf(VENUE_IDS),
+  })
+    .required('${path} is missing')
+    .noUnknown(UNKNOWN_FIELDS),
+);
+
+export const measuredBandsSchema = validatorOf<readonly MeasuredBand[]>()(
+  list(OUTING_LIMITS.bands).of(
+    object({ lowHz: within(0, 5000), highHz: within(0, 5000), ratio: within(0, 1e6) }).noUnknown(UNKNOWN_FIELDS),
+  ),
+);

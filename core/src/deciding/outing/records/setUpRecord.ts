@@ -1,0 +1,47 @@
+import { object } from 'yup';
+import { CAMERA_MOUNTINGS } from '../../../words/kit/camera';
+import { SURFACE_STATES } from '../../../words/kit/grip';
+import { FASTENINGS } from '../../../words/setUp/fastening';
+import type { SetUp } from '../../../words/setUp/setUp';
+import {
+  id,
+  list,
+  maybeOneOf,
+  maybeWithin,
+  oneOf,
+  OUTING_LIMITS,
+  UNKNOWN_FIELDS,
+  validatorOf,
+  within,
+} from './schemaParts';
+
+const linkUse = object({
+  linkId: id(),
+  lengthM: within(0.001, 5),
+  bendDeg: within(-180, 180),
+  turnDeg: within(-360, 360),
+}).noUnknown(UNKNOWN_FIELDS);
+
+export const setUpSchema = validatorOf<SetUp>()(
+  object({
+    spotId: id(),
+    baseId: id(),
+    links: list(OUTING_LIMITS.links).of(linkUse),
+    headId: id(),
+    cameraId: id(),
+    modeId: id(),
+    stabiliserId: id(),
+    mounting: oneOf(CAMERA_MOUNTINGS),
+    angles: object({ panDeg: within(-360, 360), tiltDeg: within(-180, 180), rollDeg: within(-180, 180) })
+      .required('${path} is missing')
+      .noUnknown(UNKNOWN_FIELDS),
+    gimbalTiltDeg: maybeWithin(-180, 180),
+    ndStops: maybeWithin(0, 12),
+    shutterS: maybeWithin(1e-5, 1),
+    fastening: maybeOneOf(FASTENINGS),
+    surfaceState: maybeOneOf(SURFACE_STATES),
+    curedH: maybeWithin(0, 1000),
+  })
+    .required('${path} is missing')
+    .noUnknown(UNKNOWN_FIELDS),
+);

@@ -1,0 +1,123 @@
+import { boolean, object } from 'yup';
+import type { Ask } from '../../../words/shot/ask';
+import type { SetUp } from '../../../words/setUp/setUp';
+import { askSchema } from './askRecord';
+import {
+  id,
+  instant,
+  list,
+  oneOf,
+  OUTING_LIMITS,
+  pair,
+  text,
+  truth,
+  UNKNOWN_FIELDS,
+  validatorOf,
+  within,
+} from './schemaParts';
+import { setUpSchema } from './setUpRecord';
+
+/** What a test clip said, kept with the shot. Heights and widths are fractions of the picture. */
+export interface ClipRecord {
+  readonly id: string;
+  /** ISO 8601 date and time. */
+  readonly at: string;
+  readonly marks: { readonly left: readonly [number, number]; readonly right: readonly [number, number] };
+  readonly measuredTiltDeg: number;
+  readonly measuredRollDeg: number;
+  readonly tiltByDeg: number;
+  readonly rollByDeg: number;
+  readonly applied: boolean;
+}
+
+const USABLE = ['yes', 'partly', 'no'] as const;
+export type Usable = (typeof USABLE)[number];
+const HELD = ['held', 'slipped', 'lost'] as const;
+export type Held = (typeof HELD)[number];
+
+export interface LogEntry {
+  readonly id: string;
+  readonly at: string;
+  readonly done: boolean;
+  readonly usable: Usable;
+  readonly held: Held;
+  readonly note: string;
+}
+
+/** A pull with a hand scale before the ride. */
+interface PullTest {
+  readonly at: string;
+  readonly newton: number;
+  readonly held: boolean;
+}
+
+export interface Shot {
+  readonly id: string;
+  readonly name: string;
+  /** Which of the outing's carriers it is filmed from. */
+  readonly carrierId: string;
+  readonly intentId: string;
+  readonly note: string;
+  readonly seconds: number;
+  /** The stance that the angle is solved for. */
+  readonly actionStanceId: string;
+  /** Where the sky line is wanted, fraction of the picture from the top; null = the middle of the intent's band. */
+  readonly horizonAt: number | null;
+  readonly setUp: SetUp;
+  readonly clips: readonly ClipRecord[];
+  readonly log: readonly LogEntry[];
+  /** Cautions that were gone through, by id: never asked for twice. */
+  readonly acknowledged: readonly string[];
+  readonly pullTests: readonly PullTest[];
+  /** What was asked when spots were searched for it; none = its intent as it is. */
+  readonly ask?: Ask;
+}
+
+const clip = object({
+  id: id(),
+  at: instant(),
+  marks: object({ left: pair(), right: pair() }).required('${path} is missing').noUnknown(UNKNOWN_FIELDS),
+  measuredTiltDeg: within(-180, 180),
+  measuredRollDeg: within(-180, 180),
+  tiltByDeg: within(-360, 360),
+  rollByDeg: within(-360, 360),
+  applied: boolean().strict().required().typeError(truth),
+}).noUnknown(UNKNOWN_FIELDS);
+
+const logEntry = object({
+  id: id(),
+  at: instant(),
+  done: boolean().strict().required().typeError(truth),
+  usable: oneOf(USABLE),
+  held: oneOf(HELD),
+  note: text(OUTING_LIMITS.noteLength),
+}).noUnknown(UNKNOWN_FIELDS);
+
+const pullTest = object({
+  at: instant(),
+  newton: within(0, 5000),
+  held: boolean().strict().required().typeError(truth),
+}).noUnknown(UNKNOWN_FIELDS);
+
+export const horizonSchema = within(0, 1).nullable().defined('${path} is missing');
+
+export const shotSchema = validatorOf<Shot>()(
+  object({
+    id: id(),
+    name: text(OUTING_LIMITS.nameLength),
+    carrierId: id(),
+    intentId: id(),
+    note: text(OUTING_LIMITS.noteLength),
+    seconds: within(0, 36000),
+    actionStanceId: id(),
+    horizonAt: horizonSchema,
+    setUp: setUpSchema,
+    clips: list(OUTING_LIMITS.clips).of(clip),
+    log: list(OUTING_LIMITS.logEntries).of(logEntry),
+    acknowledged: list(OUTING_LIMITS.acknowledged).of(id()),
+    pullTests: list(OUTING_LIMITS.pullTests).of(pullTest),
+    ask: askSchema.default(undefined).optional(),
+  })
+    .required('${path} is missing')
+    .noUnknown(UNKNOWN_FIELDS),
+);

@@ -1,0 +1,143 @@
+import { serialiseOuting, type Outing } from '@strut-spot/core';
+import { format, parseISO } from 'date-fns';
+import { Copy, FileDown, Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
+import { toast } from 'sonner';
+import { download, fileNameOf } from '../../devices/download';
+import { copyName } from '../../state/copyName';
+import { newId, nowIso } from '../../state/newId';
+import { putIntoBin, takeOutOfBin } from '../../storage/bin';
+import { saveOuting, type StoredOuting } from '../../storage/outings';
+import { trouble } from '../../storage/trouble';
+
+const dayOf = (date: string): string => {
+  const day = parseISO(date);
+  return Number.isNaN(day.getTime()) ? date : format(day, 'EEE d MMM yyyy');
+};
+
+interface OutingTableProps {
+  readonly stored: readonly StoredOuting[];
+  readonly onProblem: (problem: string) => void;
+}
+
+/** The outings of this browser; one that cannot be read stands among them with its reason. */
+export function OutingTable({ stored, onProblem }: OutingTableProps) {
+  const duplicate = async (outing: Outing) => {
+    const now = nowIso();
+    try {
+      await saveOuting({ ...outing, id: newId(), name: copyName(outing.name), createdAt: now, changedAt: now });
+    } catch (error) {
+      onProblem(`No copy was made: ${trouble(error)}.`);
+    }
+  };
+  const remove = async (id: string, name: string) => {
+    try {
+      await putIntoBin(id, nowIso());
+    } catch (error) {
+      return onProblem(`${name} was not deleted: ${trouble(error)}.`);
+    }
+    toast(`${name} is in the bin.`, { action: { label: 'Undo', onClick: () => void takeOutOfBin(id) } });
+  };
+  return (
+    <table className="w-full table-fixed border-collapse bg-sheet">
+      <colgroup>
+        <col className="w-40 max-sm:w-24" />
+        <col />
+        <col className="w-56 max-sm:w-0" />
+        <col className="w-16 max-sm:w-12" />
+        <col className="w-36" />
+      </colgroup>
+      <thead>
+        <tr className="border-y-2 border-ink text-left">
+          {['Date', 'Outing', 'Place', 'Shots'].map((head) => (
+            <th
+              key={head}
+              scope="col"
+              className="caption px-3 py-1.5 font-[620] max-sm:px-1.5 max-sm:[&:nth-child(3)]:hidden"
+            >
+              {head}
+            </th>
+          ))}
+          <th scope="col">
+            <span className="sr-only">Actions</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {stored.map((one) =>
+          one.kind === 'readable' ? (
+            <tr key={one.id} className="border-b border-hair hover:bg-paper-2">
+              <td className="reading px-3 py-2 max-sm:px-1.5">{dayOf(one.outing.date)}</td>
+              <td className="px-3 max-sm:px-1.5">
+                <Link
+                  to={`/outing/${one.id}`}
+                  className="block py-2 text-[1.05rem] font-[620] wrap-anywhere underline decoration-hair underline-offset-4 hover:decoration-hivis"
+                >
+                  {one.outing.name || 'Unnamed'}
+                </Link>
+              </td>
+              <td className="px-3 wrap-anywhere text-ink-2 max-sm:hidden">{one.outing.place}</td>
+              <td className="reading px-3 max-sm:px-1.5">{one.outing.shots.length}</td>
+              <td className="text-right whitespace-nowrap">
+                <Action
+                  name="Export"
+                  of={one.outing.name}
+                  icon={<FileDown size={16} aria-hidden />}
+                  onClick={() =>
+                    download(`${fileNameOf(one.outing.name)}.json`, serialiseOuting(one.outing), 'application/json')
+                  }
+                />
+                <Action
+                  name="Duplicate"
+                  of={one.outing.name}
+                  icon={<Copy size={16} aria-hidden />}
+                  onClick={() => void duplicate(one.outing)}
+                />
+                <Action
+                  name="Delete"
+                  of={one.outing.name}
+                  icon={<Trash2 size={16} aria-hidden />}
+                  onClick={() => void remove(one.id, `"${one.outing.name}"`)}
+                />
+              </td>
+            </tr>
+          ) : (
+            <tr key={one.id} className="border-b border-hair">
+              <td colSpan={4} className="border-l-4 border-hivis px-3 py-2 wrap-anywhere">
+                <span className="block font-[620]">An outing that cannot be opened: it lies here as it was.</span>
+                <span className="text-ink-2">{one.problems.slice(0, 2).join(' ')}</span>
+              </td>
+              <td className="text-right whitespace-nowrap">
+                <Action
+                  name="Save as a file"
+                  of="the outing that cannot be opened"
+                  icon={<FileDown size={16} aria-hidden />}
+                  onClick={() => download('outing.json', JSON.stringify(one.document, null, 2), 'application/json')}
+                />
+                <Action
+                  name="Delete"
+                  of="the outing that cannot be opened"
+                  icon={<Trash2 size={16} aria-hidden />}
+                  onClick={() => void remove(one.id, 'It')}
+                />
+              </td>
+            </tr>
+          ),
+        )}
+      </tbody>
+    </table>
+  );
+}
+
+interface ActionProps {
+  readonly name: string;
+  readonly of: string;
+  readonly icon: React.ReactNode;
+  readonly onClick: () => void;
+}
+
+const Action = ({ name, of, icon, onClick }: ActionProps) => (
+  <button type="button" className="action action-quiet" aria-label={`${name} ${of}`} title={name} onClick={onClick}>
+    {icon}
+  </button>
+);

@@ -1,0 +1,56 @@
+import { newCarrier, newOuting } from '@strut-spot/core';
+import { outingWithShot } from './openSheet';
+
+type Stored = Record<string, unknown>;
+const now = { ...newOuting('old', '2027-02-14T08:00:00.000Z'), name: 'Old trip' } as unknown as Stored;
+const shot = outingWithShot().shots[0]! as unknown as Stored;
+const without = (from: Stored, ...fields: string[]): Stored =>
+  Object.fromEntries(Object.entries(from).filter(([field]) => !fields.includes(field)));
+const { rig, ...carrier } = newCarrier('carrier', 'mountain-bike', 1.8);
+
+/** One outing as each version of the program wrote it, the first version first. */
+export const WRITTEN_BY_VERSION: readonly Stored[] = [
+  {
+    ...without(now, 'carriers', 'ownKit', 'startsAt', 'note'),
+    version: 1,
+    rig,
+    shots: [without(shot, 'carrierId', 'horizonAt', 'acknowledged', 'pullTests')],
+  },
+  {
+    ...without(now, 'carriers', 'ownKit'),
+    version: 2,
+    rig,
+    speedMps: 9,
+    shots: [without(shot, 'carrierId', 'acknowledged', 'pullTests')],
+  },
+  {
+    ...now,
+    version: 3,
+    speedMps: 9,
+    carriers: [{ id: carrier.id, rig }],
+    shots: [without(shot, 'acknowledged', 'pullTests')],
+  },
+  {
+    ...now,
+    version: 4,
+    carriers: [{ ...carrier, rig }],
+    shots: [{ ...shot, ask: { ...fullAsk(), weights: { light: 7, steady: 2 } } }],
+  },
+  {
+    ...now,
+    carriers: [{ ...carrier, rig }],
+    shots: [{ ...shot, ask: { ...fullAsk(), weights: { mass: 7, steady: 2 } } }],
+  },
+];
+
+function fullAsk(): Stored {
+  return {
+    intentId: 'hands-and-trail',
+    format: 'wide',
+    hands: 'as the intent',
+    talking: false,
+    reachable: false,
+    kit: 'box',
+    carrierIds: ['carrier'],
+  };
+}
