@@ -29,6 +29,8 @@ export default {
       moduleNameMapper: {
         ...shared.moduleNameMapper,
         '\\.css$': '<rootDir>/testing/emptyStyle.ts',
+        '([^/]+)\\.ttf\\?url$': '<rootDir>/testing/fontUrl.ts',
+        '/workers/readGlb$': '<rootDir>/testing/inThreadGlb.ts',
         '/workers/core$': '<rootDir>/testing/inThreadWorkers.ts',
         '/scene/CarrierView$': '<rootDir>/testing/CarrierViewStub.tsx',
       },

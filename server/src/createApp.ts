@@ -2,6 +2,7 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { isSheet, ownNameOnly, plainErrors } from './guards';
 import { standInLog } from './routes/standInLog';
 import { standInStill } from './routes/standInStill';
 
@@ -9,6 +10,7 @@ import { standInStill } from './routes/standInStill';
 export function createApp(builtFolder: string): Express {
   const app = express();
   app.disable('x-powered-by');
+  app.use(ownNameOnly);
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -36,9 +38,14 @@ export function createApp(builtFolder: string): Express {
   });
   if (existsSync(builtFolder)) {
     app.use(express.static(builtFolder, { index: false, maxAge: 0 }));
-    app.get('/{*any}', (_request, response) => {
-      response.sendFile(join(builtFolder, 'index.html'));
+    app.get('/{*any}', (request, response, next) => {
+      if (isSheet(request.path)) response.sendFile(join(builtFolder, 'index.html'));
+      else next();
     });
   }
+  app.use((_request, response) => {
+    response.status(404).json({ problem: 'There is nothing of that name here.' });
+  });
+  app.use(plainErrors);
   return app;
 }

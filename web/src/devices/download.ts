@@ -8,10 +8,12 @@ export function download(name: string, content: BlobPart, type: string): void {
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
-/** "Ridge loop, day 2" → "ridge-loop-day-2" */
+/** "Ridge loop, day 2" → "ridge-loop-day-2", "Åsen" → "asen" */
 export const fileNameOf = (title: string): string =>
   title
     .normalize('NFKD')
+    // Å is a letter with a mark: without the mark it is still there.
+    .replace(/\p{M}+/gu, '')
     .replace(/[^\p{L}\p{N}]+/gu, '-')
     .replace(/^-+|-+$/g, '')
     .toLowerCase()

@@ -1,3 +1,5 @@
+import { withLocalStore } from './localStore';
+
 /** What was not written through when the page went, with what it was made on. */
 interface Left {
   readonly outing: unknown;
@@ -7,23 +9,14 @@ interface Left {
 
 const keyOf = (id: string): string => `left-unwritten-${id}`;
 
-/** The browser may deny this store, or have cut it off: then nothing is kept aside, and nothing else fails for it. */
-function withStore<Result>(use: (store: Storage) => Result, otherwise: Result): Result {
-  try {
-    return use(localStorage);
-  } catch {
-    return otherwise;
-  }
-}
-
 export const keepLeft = (id: string, left: Left): void =>
-  withStore((store) => store.setItem(keyOf(id), JSON.stringify(left)), undefined);
+  withLocalStore((store) => store.setItem(keyOf(id), JSON.stringify(left)), undefined);
 
-export const forgetLeft = (id: string): void => withStore((store) => store.removeItem(keyOf(id)), undefined);
+export const forgetLeft = (id: string): void => withLocalStore((store) => store.removeItem(keyOf(id)), undefined);
 
 /** What was kept aside of an outing; null where nothing was, or what is there is damaged. */
 export function leftBehind(id: string): Left | null {
-  const text = withStore((store) => store.getItem(keyOf(id)), null);
+  const text = withLocalStore((store) => store.getItem(keyOf(id)), null);
   if (text === null) return null;
   try {
     const left = JSON.parse(text) as Left | null;
@@ -37,7 +30,7 @@ export function leftBehind(id: string): Left | null {
 
 /** All that is kept aside, as text: for somebody whose database does not open. */
 export const allLeftBehind = (): readonly string[] =>
-  withStore(
+  withLocalStore(
     (store) =>
       Object.keys(store)
         .filter((key) => key.startsWith(keyOf('')))

@@ -1,4 +1,4 @@
-import { useId, useState, type KeyboardEvent } from 'react';
+import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
 
 interface NumberFieldProps {
   readonly label: string;
@@ -17,7 +17,21 @@ interface NumberFieldProps {
   readonly onChange: (value: number) => void;
 }
 
-/** A number with its unit. Arrow keys step it, Shift ten times, Alt a tenth; what is typed counts on Enter or on leaving. */
+type Limits = Pick<NumberFieldProps, 'label' | 'unit' | 'min' | 'max' | 'digits'>;
+
+/** What was typed as a number, or why it is none that can be taken. A limit as it is shown, rounded, is the limit. */
+function read(text: string, { label, unit, min, max, digits = 1 }: Limits): { number: number; problem: string | null } {
+  const number = text.trim() === '' ? NaN : Number(text.trim().replace(',', '.').replace('−', '-'));
+  const half = 0.5 * 10 ** -digits;
+  if (!Number.isFinite(number)) return { number, problem: `${label}: "${text}" is not a number` };
+  if (number < min - half || number > max + half) {
+    const [from, to] = [min, max].map((limit) => Number(limit.toFixed(digits)));
+    return { number, problem: `${label}: from ${from} to ${to} ${unit}` };
+  }
+  return { number: Math.min(max, Math.max(min, number)), problem: null };
+}
+
+/** A number with its unit. Arrow keys step it, Shift ten times, Alt a tenth; what is typed counts on Enter or on leaving; what is refused stays to be mended. */
 export function NumberField(props: NumberFieldProps) {
   const {
     label,
@@ -39,19 +53,34 @@ export function NumberField(props: NumberFieldProps) {
   const shown = typed ?? value.toFixed(digits).replace(/^-(0(\.0*)?)$/, '$1');
 
   const commit = (text: string) => {
+    const { number, problem } = read(text, props);
+    if (problem !== null) return setRefused(problem);
     setTyped(null);
-    const number = Number(text.replace(',', '.').replace('−', '-'));
-    if (text.trim() === '' || !Number.isFinite(number)) setRefused(`${label}: "${text}" is not a number`);
-    else if (number < min || number > max) setRefused(`${label}: from ${min} to ${max} ${unit}`);
-    else {
-      setRefused(null);
-      if (number !== value) onChange(number);
-    }
+    setRefused(null);
+    if (number !== value) onChange(number);
   };
+  // What was typed counts too when the field goes away under it: another sheet is opened, or the page is left.
+  const leave = useRef(() => undefined as void);
+  useEffect(() => {
+    leave.current = () => {
+      const { number, problem } = typed === null ? { number: value, problem: null } : read(typed, props);
+      if (problem === null && number !== value) onChange(number);
+    };
+  });
+  useEffect(() => {
+    const left = () => leave.current();
+    addEventListener('pagehide', left);
+    return () => {
+      removeEventListener('pagehide', left);
+      left();
+    };
+  }, []);
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') commit(event.currentTarget.value);
-    else if (event.key === 'Escape') setTyped(null);
-    else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+    else if (event.key === 'Escape') {
+      setTyped(null);
+      setRefused(null);
+    } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       event.preventDefault();
       const by = (event.key === 'ArrowUp' ? 1 : -1) * step * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
       setTyped(null);

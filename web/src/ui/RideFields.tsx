@@ -21,6 +21,10 @@ import { useSettings } from '../storage/settings';
 import { ChoiceField } from './ChoiceField';
 import { NumberField } from './NumberField';
 
+/** Back in the units that are stored a limit may lie a hair beyond itself. */
+const within = (value: number, { low, high }: { readonly low: number; readonly high: number }): number =>
+  Math.min(high, Math.max(low, value));
+
 /** What a carrier is ridden on or through: ground, speed, engine, drops, light. */
 export function RideFields({
   machine,
@@ -55,8 +59,8 @@ export function RideFields({
             step={1}
             digits={0}
             min={0}
-            max={Math.round(SPEED_LIMIT_MPS / perUnit)}
-            onChange={(value) => onChange({ speedMps: value * perUnit })}
+            max={SPEED_LIMIT_MPS / perUnit}
+            onChange={(value) => onChange({ speedMps: Math.min(SPEED_LIMIT_MPS, value * perUnit) })}
           />
         </>
       )}
@@ -80,8 +84,8 @@ export function RideFields({
           step={0.1}
           digits={1}
           min={0}
-          max={Math.round(DROP_LIMIT_M * perLength)}
-          onChange={(value) => onChange({ dropM: value / perLength })}
+          max={DROP_LIMIT_M * perLength}
+          onChange={(value) => onChange({ dropM: Math.min(DROP_LIMIT_M, value / perLength) })}
         />
       )}
       <NumberField
@@ -91,8 +95,8 @@ export function RideFields({
         step={1}
         digits={0}
         min={0}
-        max={Math.round(WIND_LIMIT_MPS / perUnit)}
-        onChange={(value) => onChange({ windMps: value * perUnit })}
+        max={WIND_LIMIT_MPS / perUnit}
+        onChange={(value) => onChange({ windMps: Math.min(WIND_LIMIT_MPS, value * perUnit) })}
       />
       <NumberField
         label="Altitude"
@@ -100,9 +104,9 @@ export function RideFields({
         unit={metric ? 'm' : 'ft'}
         step={100}
         digits={0}
-        min={Math.round(ALTITUDE_RANGE_M.low * perLength)}
-        max={Math.round(ALTITUDE_RANGE_M.high * perLength)}
-        onChange={(value) => onChange({ altitudeM: value / perLength })}
+        min={ALTITUDE_RANGE_M.low * perLength}
+        max={ALTITUDE_RANGE_M.high * perLength}
+        onChange={(value) => onChange({ altitudeM: within(value / perLength, ALTITUDE_RANGE_M) })}
       />
       <NumberField
         label="Temperature"
@@ -112,7 +116,9 @@ export function RideFields({
         digits={0}
         min={metric ? TEMPERATURE_RANGE_C.low : -40}
         max={metric ? TEMPERATURE_RANGE_C.high : 140}
-        onChange={(value) => onChange({ temperatureC: metric ? value : (value - 32) / 1.8 })}
+        onChange={(value) =>
+          onChange({ temperatureC: within(metric ? value : (value - 32) / 1.8, TEMPERATURE_RANGE_C) })
+        }
       />
       <ChoiceField
         label="Place"

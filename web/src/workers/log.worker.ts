@@ -1,52 +1,6 @@
-import Papa from 'papaparse';
-import { LOG_LIMITS, LogReader, NumberRows, type LogColumns, type LogHead, type LogResult } from '@strut-spot/core';
 import { expose } from 'comlink';
+import { logReading } from './answers/logReading';
 
-/** Enough of a file to know its delimiter and its names. */
-const HEAD_BYTES = 65_536;
+export type LogWorker = typeof logReading;
 
-/** Delimiter and names, by the first rows. */
-async function headOf(file: File): Promise<{ delimiter: string; names: readonly string[] }> {
-  const text = await file.slice(0, HEAD_BYTES).text();
-  const { data, meta } = Papa.parse<string[]>(text, { preview: 20, skipEmptyLines: true, comments: '#' });
-  const isFigure = (cell: string) => cell.trim() !== '' && Number.isFinite(Number(cell.trim().replace(',', '.')));
-  const names = data.find((row) => row.filter(isFigure).length < row.length / 2) ?? [];
-  return { delimiter: meta.delimiter || ',', names };
-}
-
-const api = {
-  /** Reads a file row by row as it comes from the disk; progress from 0 to 1. */
-  async read(
-    file: File,
-    columns: LogColumns | null,
-    onProgress: (share: number) => void,
-  ): Promise<{ result: LogResult; head: LogHead }> {
-    const { delimiter, names } = await headOf(file);
-    const reader = new LogReader(columns);
-    reader.named(names);
-    const rows = new NumberRows(delimiter, LOG_LIMITS.columns, (row) => reader.push(row));
-    const stream = file.stream().getReader();
-    let [bytes, told] = [0, 0];
-    for (;;) {
-      const { done, value } = await stream.read();
-      if (done) {
-        rows.end();
-        break;
-      }
-      if (!rows.push(value)) {
-        await stream.cancel();
-        break;
-      }
-      bytes += value.length;
-      if (bytes - told > file.size / 100) {
-        told = bytes;
-        void onProgress(bytes / file.size);
-      }
-    }
-    return { result: reader.result(), head: reader.headOf() };
-  },
-};
-
-export type LogWorker = typeof api;
-
-expose(api);
+expose(logReading);

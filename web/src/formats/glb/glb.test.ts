@@ -1,7 +1,8 @@
 import { newCarrier, poseRig } from '@strut-spot/core';
 import { BoxGeometry, Mesh, MeshBasicMaterial, Scene } from 'three';
 import { GLTFExporter } from 'three/addons/exporters/GLTFExporter.js';
-import { GLB_LIMITS, parseGlb } from './parseGlb';
+import { GLB_LIMITS } from './inspectGltf';
+import { parseGlb } from './parseGlb';
 import { rigAsGlb } from './rigAsGlb';
 
 const asFile = { metresPerUnit: 1, up: '+y', ahead: '+z' } as const;
@@ -64,4 +65,120 @@ it('what is broken, foreign or too much is refused with its reason', async () =>
   expect(await problemOf(whole, { ...asFile, metresPerUnit: 1000 })).toMatch(/another unit/);
   const empty = (await new GLTFExporter().parseAsync(new Scene(), { binary: true })) as ArrayBuffer;
   expect(await problemOf(empty)).toMatch(/no surface/);
+});
+
+describe('a file that asks for more than it brings', () => {
+  /** The box with its description changed. */
+  async function boxWith(edit: (gltf: Gltf) => void): Promise<ArrayBuffer> {
+    const whole = await boxGlb();
+    const length = new DataView(whole).getUint32(12, true);
+    const gltf = JSON.parse(new TextDecoder().decode(new Uint8Array(whole, 20, length))) as Gltf;
+    edit(gltf);
+    const text = new TextEncoder().encode(JSON.stringify(gltf));
+    const padded = Math.ceil(text.length / 4) * 4;
+    const rest = new Uint8Array(whole, 20 + length);
+    const out = new Uint8Array(20 + padded + rest.length).fill(0x20);
+    out.set(new Uint8Array(whole, 0, 20));
+    out.set(text, 20);
+    out.set(rest, 20 + padded);
+    const head = new DataView(out.buffer);
+    head.setUint32(8, out.length, true);
+    head.setUint32(12, padded, true);
+    return out.buffer;
+  }
+  interface Gltf extends Record<string, unknown> {
+    accessors: Record<string, unknown>[];
+    bufferViews: Record<string, unknown>[];
+    buffers: Record<string, unknown>[];
+    meshes: { primitives: Record<string, unknown>[] }[];
+    nodes: Record<string, unknown>[];
+    scenes: { nodes: number[] }[];
+  }
+
+  it('comes through unchanged, when nothing is changed', async () => {
+    expect((await parseGlb(await boxWith(() => undefined), asFile)).ok).toBe(true);
+  });
+
+  it.each<[string, (gltf: Gltf) => void, RegExp]>([
+    [
+      'a list of a thousand million points',
+      (g) => g.accessors.forEach((a) => (a.count = 1e9)),
+      /longer than what there is/,
+    ],
+    ['points that lie in no buffer', (g) => g.accessors.forEach((a) => delete a.bufferView), /lies nowhere/],
+    [
+      'a view beyond its buffer',
+      (g) => g.bufferViews.forEach((v) => Object.assign(v, { byteLength: 1e12 })),
+      /beyond the end/,
+    ],
+    ['sparse points', (g) => (g.accessors[0]!.sparse = { count: 1e9 }), /differs in/],
+    ['a mesh shown three hundred times', (g) => repeat(g, 300), /300 parts; at most 200/],
+    ['ten thousand nodes', (g) => (g.nodes = Array.from({ length: 10_000 }, () => ({}))), /10000 nodes; at most 5000/],
+    ['a node that hangs in itself', (g) => (g.nodes[0]!.children = [0]), /in two places, or in itself/],
+    ['nodes a hundred deep', (g) => deepen(g, 100), /more than 60 deep/],
+    ['a node that is not there', (g) => (g.scenes[0]!.nodes = [77]), /names node 77/],
+    ['no scene', (g) => (g.scenes = []), /no scene/],
+    ['no mesh', (g) => Object.assign(g, { meshes: {} }), /"meshes" is no list/],
+    ['lists of nothing', (g) => Object.assign(g, { nodes: [null] }), /"nodes" holds something that is none/],
+    ['a surface without points', (g) => (g.meshes[0]!.primitives[0]!.attributes = null), /has no points/],
+    ['lines alone', (g) => (g.meshes[0]!.primitives[0]!.mode = 1), /no surface/],
+    ['a file elsewhere', (g) => (g.buffers[0]!.uri = 'http://example.test/more.bin'), /refers to other files/],
+    ['compression', (g) => (g.extensionsRequired = ['KHR_draco_mesh_compression']), /compressed/],
+  ])('%s is refused before anything is made of it', async (_, edit, says) => {
+    expect(await problemOf(await boxWith(edit))).toMatch(says);
+  });
+
+  const repeat = (g: Gltf, times: number) => {
+    g.nodes = Array.from({ length: times }, () => ({ mesh: 0 }));
+    g.scenes[0]!.nodes = g.nodes.map((_, i) => i);
+  };
+  const deepen = (g: Gltf, depth: number) => {
+    g.nodes = Array.from({ length: depth }, (_, i) => (i + 1 < depth ? { children: [i + 1] } : { mesh: 0 }));
+    g.scenes[0]!.nodes = [0];
+  };
+
+  it('a description that is no object is refused', async () => {
+    for (const json of ['null', '[]', '7', '"x"']) {
+      const whole = await boxGlb();
+      const length = new DataView(whole).getUint32(12, true);
+      new Uint8Array(whole, 20, length).fill(0x20).set(new TextEncoder().encode(json));
+      expect(await problemOf(whole)).toMatch(/description is no object/);
+    }
+  });
+
+  it('what is beside the shapes is left out: pictures, skins, movements, lamps', async () => {
+    const laden = await boxWith((g) => {
+      Object.assign(g, {
+        images: [{ uri: 'http://example.test/x.png' }],
+        textures: [{ source: 0 }],
+        materials: [{ extensions: { KHR_materials_odd: {} } }],
+        animations: [{ channels: 'many' }],
+        skins: 'none',
+        extensionsUsed: ['KHR_materials_odd', 'KHR_lights_punctual'],
+      });
+      g.meshes[0]!.primitives[0]!.material = 0;
+      g.meshes[0]!.primitives[0]!.targets = [{ POSITION: 999 }];
+      g.nodes[0]!.skin = 3;
+      g.nodes[0]!.extensions = { KHR_lights_punctual: { light: 0 } };
+    });
+    const result = await parseGlb(laden, asFile);
+    expect(result).toMatchObject({ ok: true, parts: [{ name: 'crate' }] });
+  });
+
+  it('whatever bytes are turned over, it is read or refused, and never thrown', async () => {
+    const whole = new Uint8Array(await boxGlb());
+    let seed = 11;
+    const random = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
+    let refused = 0;
+    for (let round = 0; round < 400; round++) {
+      const bytes = whole.slice();
+      for (let i = 0; i < 1 + random() * 6; i++)
+        bytes[Math.floor(random() * bytes.length)] = Math.floor(random() * 256);
+      const result = await parseGlb(bytes.buffer, asFile);
+      if (!result.ok) refused++;
+      else for (const part of result.parts) expect(part.mesh.positions.every(Number.isFinite)).toBe(true);
+    }
+    expect(refused).toBeGreaterThan(50);
+    expect(refused).toBeLessThan(400);
+  });
 });

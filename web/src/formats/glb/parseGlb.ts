@@ -1,15 +1,7 @@
 import { meshBounds, openEdgeCount, type Mesh as CoreMesh, type OwnShape } from '@strut-spot/core';
-import { Matrix4, Mesh, type BufferGeometry, type Object3D } from 'three';
+import { Matrix4, Mesh, type BufferGeometry } from 'three';
 import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js';
-
-/** More than any carrier needs, little enough to stay quick. */
-export const GLB_LIMITS = {
-  bytes: 30_000_000,
-  triangles: 400_000,
-  parts: 200,
-  largestM: 200,
-  smallestM: 0.02,
-} as const;
+import { GLB_LIMITS, gltfProblem, shapesAlone } from './inspectGltf';
 
 export type Axis = '+x' | '-x' | '+y' | '-y' | '+z' | '-z';
 
@@ -68,27 +60,22 @@ function headerProblem(bytes: ArrayBuffer): string | null {
   return null;
 }
 
-/** Pictures on the surface are not needed and not every place can decode them. */
-function withoutPictures(bytes: ArrayBuffer): ArrayBuffer | string {
+/** The file with shapes and places alone, or why it is not read. */
+function plainShapes(bytes: ArrayBuffer): ArrayBuffer | string {
   const view = new DataView(bytes);
   const jsonLength = view.getUint32(12, true);
   if (view.getUint32(16, true) !== 0x4e4f534a || 20 + jsonLength > bytes.byteLength) {
     return 'The file is damaged: its description (JSON chunk) is missing.';
   }
-  let json: Record<string, unknown>;
+  let gltf: unknown;
   try {
-    json = JSON.parse(new TextDecoder().decode(new Uint8Array(bytes, 20, jsonLength))) as Record<string, unknown>;
+    gltf = JSON.parse(new TextDecoder().decode(new Uint8Array(bytes, 20, jsonLength)));
   } catch {
     return 'The file is damaged: its description cannot be read as JSON.';
   }
-  const needed = (json.extensionsRequired as string[] | undefined)?.filter((e) => /draco|meshopt/i.test(e)) ?? [];
-  if (needed.length > 0) return `The file is compressed (${needed.join(', ')}): save it uncompressed.`;
-  for (const key of ['images', 'textures', 'samplers', 'materials', 'animations', 'skins']) delete json[key];
-  for (const mesh of (json.meshes as { primitives?: { material?: number }[] }[] | undefined) ?? []) {
-    for (const primitive of mesh.primitives ?? []) delete primitive.material;
-  }
-  for (const node of (json.nodes as { skin?: number }[] | undefined) ?? []) delete node.skin;
-  const text = new TextEncoder().encode(JSON.stringify(json));
+  const problem = gltfProblem(gltf);
+  if (problem) return problem;
+  const text = new TextEncoder().encode(JSON.stringify(shapesAlone(gltf as Record<string, unknown>)));
   const padded = Math.ceil(text.length / 4) * 4;
   const rest = new Uint8Array(bytes, 20 + jsonLength);
   const out = new Uint8Array(20 + padded + rest.length).fill(0x20, 20, 20 + padded);
@@ -141,18 +128,21 @@ function weld({ positions, indices }: CoreMesh): CoreMesh {
 
 /** Bytes of a GLB file to named parts in the machine frame, standing on the ground, or the reason why not. Never throws. */
 export async function parseGlb(bytes: ArrayBuffer, reading: GlbReading): Promise<GlbResult> {
+  try {
+    return await read(bytes, reading);
+  } catch (error) {
+    return refuse(`The file is damaged: ${(error as Error).message}.`);
+  }
+}
+
+async function read(bytes: ArrayBuffer, reading: GlbReading): Promise<GlbResult> {
   const header = headerProblem(bytes);
   if (header) return refuse(header);
   const turn = machineFromFile(reading);
   if (!turn) return refuse('Ahead and up are on one line: choose two different axes.');
-  const plain = withoutPictures(bytes);
+  const plain = plainShapes(bytes);
   if (typeof plain === 'string') return refuse(plain);
-  let scene: Object3D;
-  try {
-    scene = (await new GLTFLoader().parseAsync(plain, '')).scene;
-  } catch (error) {
-    return refuse(`The file is damaged: ${(error as Error).message}.`);
-  }
+  const { scene } = await new GLTFLoader().parseAsync(plain, '');
   scene.updateMatrixWorld(true);
   const found: { name: string; mesh: CoreMesh }[] = [];
   scene.traverse((object) => {
@@ -161,13 +151,6 @@ export async function parseGlb(bytes: ArrayBuffer, reading: GlbReading): Promise
     if (mesh) found.push({ name: object.name || object.parent?.name || 'part', mesh });
   });
   if (found.length === 0) return refuse('There is no surface in this file.');
-  if (found.length > GLB_LIMITS.parts) {
-    return refuse(`The file has ${found.length} parts; at most ${GLB_LIMITS.parts} are read: join some.`);
-  }
-  const triangles = found.reduce((sum, { mesh }) => sum + mesh.indices.length / 3, 0);
-  if (triangles > GLB_LIMITS.triangles) {
-    return refuse(`The file has ${triangles} triangles; at most ${GLB_LIMITS.triangles} are read: simplify it.`);
-  }
   if (found.some(({ mesh }) => !mesh.positions.every(Number.isFinite))) {
     return refuse('The file has points that are not numbers.');
   }
@@ -176,7 +159,7 @@ export async function parseGlb(bytes: ArrayBuffer, reading: GlbReading): Promise
   const high = [0, 1, 2].map((k) => Math.max(...boxes.map((b) => b.max[k as 0]!)));
   const sizeM = low.map((v, k) => high[k]! - v);
   const largest = Math.max(...sizeM);
-  if (largest > GLB_LIMITS.largestM || largest < GLB_LIMITS.smallestM) {
+  if (!(largest <= GLB_LIMITS.largestM && largest >= GLB_LIMITS.smallestM)) {
     return refuse(`It would be ${largest.toPrecision(3)} m long: choose another unit.`);
   }
   // Middle over the origin, lowest point on the ground.

@@ -1,5 +1,6 @@
 import type { CardContent, DrawingPoint, Picture, SideElevation } from '@strut-spot/core';
-import { PDFDocument, PDFName, PDFString, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
+import { PDFDocument, PDFName, PDFString, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import { lettersFor, type Letters } from './pdfLetters';
 
 interface CardPdfInput {
   readonly card: CardContent;
@@ -17,15 +18,6 @@ const INK = rgb(0.13, 0.15, 0.17);
 const GREY = rgb(0.4, 0.43, 0.45);
 const HIVIS = rgb(1, 0.39, 0.09);
 
-/** The standard PDF fonts know Western Latin only: other letters lose their marks, or become a question mark. */
-export const printable = (text: string): string =>
-  [...text]
-    .map((letter) => (letter === '−' ? '-' : letter === '→' ? '>' : letter === '×' ? '\u00d7' : letter))
-    .map((letter) => (WESTERN.test(letter) ? letter : letter.normalize('NFKD').replace(/\p{M}/gu, '')))
-    .map((letter) => (WESTERN.test(letter) || letter === '' ? letter : '?'))
-    .join('');
-const WESTERN = /^[\u0020-\u007e\u00a0-\u00ff–—‘’“”•…€]+$/u;
-
 async function pngOf(picture: Picture): Promise<ArrayBuffer> {
   const canvas = new OffscreenCanvas(picture.widthPx, picture.heightPx);
   const pixels = new ImageData(picture.rgba as Uint8ClampedArray<ArrayBuffer>, picture.widthPx, picture.heightPx);
@@ -37,22 +29,23 @@ async function pngOf(picture: Picture): Promise<ArrayBuffer> {
 export async function cardPdf(input: CardPdfInput): Promise<Uint8Array> {
   const { card } = input;
   const document = await PDFDocument.create();
-  document.setTitle(printable(`${card.title}: ${card.level.tilt}`));
-  document.setSubject(printable(`${card.where}, ${input.outingName}`));
+  document.setTitle(`${card.title}: ${card.level.tilt}`);
+  document.setSubject(`${card.where}, ${input.outingName}`);
   document.catalog.set(PDFName.of('Lang'), PDFString.of('en'));
   const page = document.addPage([PAGE.width, PAGE.height]);
-  const regular = await document.embedFont(StandardFonts.Helvetica);
-  const bold = await document.embedFont(StandardFonts.HelveticaBold);
-  const pen = new Pen(page, regular, bold);
+  const letters = await lettersFor(document, textsOf(input));
+  const { regular, bold } = letters;
+  const pen = new Pen(page, letters);
   const right = PAGE.width - PAGE.margin;
   const middle = PAGE.width / 2;
 
-  pen.text(card.title, PAGE.margin, 790, 20, bold);
-  pen.text([input.outingName, input.outingLine].filter(Boolean).join(', '), PAGE.margin, 773, 10, regular, GREY);
+  const width = right - PAGE.margin;
+  pen.fit(card.title, PAGE.margin, 790, width, 20, bold);
+  pen.fit([input.outingName, input.outingLine].filter(Boolean).join(', '), PAGE.margin, 773, width, 10, regular, GREY);
   pen.line([PAGE.margin, 764], [right, 764], 1.4);
 
   pen.text('SPOT', PAGE.margin, 748, 7.5, bold, GREY);
-  pen.text(card.where, PAGE.margin, 729, 16, bold);
+  pen.fit(card.where, PAGE.margin, 729, middle - PAGE.margin - 10, 16, bold);
   pen.text('LEVEL READS, STANDING UPRIGHT, MACHINE LEVEL', PAGE.margin, 708, 7.5, bold, GREY);
   pen.text(card.level.tilt, PAGE.margin, 672, 36, bold);
   pen.text(`sideways ${card.level.roll}, pan ${card.level.pan}`, PAGE.margin, 654, 11);
@@ -102,22 +95,73 @@ export async function cardPdf(input: CardPdfInput): Promise<Uint8Array> {
   return document.save();
 }
 
+/** All that a person may have written on it. */
+const textsOf = ({ card, outingName, outingLine }: CardPdfInput): readonly string[] => [
+  outingName,
+  outingLine,
+  card.title,
+  card.where,
+  card.stance,
+  ...card.chain,
+  ...card.steps,
+  ...card.cautions,
+  ...[...card.mode, ...card.numbers].flatMap(({ label, value }) => [label, value]),
+  ...card.checks.flatMap(({ name, because }) => [name, because ?? '']),
+];
+
+/** Letters get no smaller than this share of their size. */
+const SMALLEST = 0.6;
+
 class Pen {
+  readonly regular: PDFFont;
+  readonly bold: PDFFont;
+  private readonly written: Letters['written'];
   constructor(
     readonly page: PDFPage,
-    readonly regular: PDFFont,
-    readonly bold: PDFFont,
-  ) {}
+    { regular, bold, written }: Letters,
+  ) {
+    this.regular = regular;
+    this.bold = bold;
+    this.written = written;
+  }
 
   text(text: string, x: number, y: number, size: number, font = this.regular, color = INK): void {
-    this.page.drawText(printable(text), { x, y, size, font, color });
+    this.page.drawText(this.written(text), { x, y, size, font, color });
+  }
+
+  /** One line that stays within its width: smaller letters, and in the end fewer of them. */
+  fit(text: string, x: number, y: number, width: number, size: number, font = this.regular, color = INK): void {
+    const line = this.written(text);
+    const smaller = Math.max(size * SMALLEST, Math.min(size, (size * width) / font.widthOfTextAtSize(line, size)));
+    this.text(this.cut(line, width, smaller, font), x, y, smaller, font, color);
+  }
+
+  /** As much of a text as goes into a width, with a mark where some is left out. */
+  private cut(text: string, width: number, size: number, font: PDFFont): string {
+    if (font.widthOfTextAtSize(text, size) <= width + 0.01) return text;
+    const letters = [...text];
+    while (letters.length > 1 && font.widthOfTextAtSize(`${letters.join('')}…`, size) > width) letters.pop();
+    return `${letters.join('')}…`;
+  }
+
+  /** A word that is longer than its line, in pieces. */
+  private pieces(word: string, width: number, size: number, font: PDFFont): readonly string[] {
+    const pieces = [''];
+    for (const letter of word) {
+      const longer = `${pieces.at(-1) ?? ''}${letter}`;
+      if (longer.length > 1 && font.widthOfTextAtSize(longer, size) > width) pieces.push(letter);
+      else pieces[pieces.length - 1] = longer;
+    }
+    return pieces;
   }
 
   /** Wrapped text; gives the next free line. */
   paragraph(text: string, x: number, y: number, width: number, size: number, font = this.regular): number {
     let line = '';
     let at = y;
-    for (const word of printable(text).split(' ')) {
+    for (const word of this.written(text)
+      .split(' ')
+      .flatMap((w) => this.pieces(w, width, size, font))) {
       const longer = line ? `${line} ${word}` : word;
       if (line && font.widthOfTextAtSize(longer, size) > width) {
         this.text(line, x, at, size, font);

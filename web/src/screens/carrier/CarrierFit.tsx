@@ -83,7 +83,13 @@ export function CarrierFit({ rig, onChange, stranded }: CarrierFitProps) {
           digits={metric ? 0 : 1}
           min={metric ? STATURE_RANGE_M.low * 100 : metresToInches(STATURE_RANGE_M.low)}
           max={metric ? STATURE_RANGE_M.high * 100 : metresToInches(STATURE_RANGE_M.high)}
-          onChange={(value) => onChange({ statureM: metric ? value / 100 : inchesToMetres(value) }, 'fit-stature')}
+          onChange={(value) => {
+            const statureM = metric ? value / 100 : inchesToMetres(value);
+            onChange(
+              { statureM: Math.min(STATURE_RANGE_M.high, Math.max(STATURE_RANGE_M.low, statureM)) },
+              'fit-stature',
+            );
+          }}
         />
         {machine.dimensions.map((d) => {
           const inDegrees = d.unit === 'deg';

@@ -4,8 +4,11 @@ import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { newId } from '../../state/newId';
 import { saveShape } from '../../storage/shapes';
+import { trouble } from '../../storage/trouble';
 import { ChoiceField } from '../../ui/ChoiceField';
+import { GLB_LIMITS } from '../../formats/glb/inspectGltf';
 import type { Axis, GlbReading, GlbResult } from '../../formats/glb/parseGlb';
+import { readGlb } from '../../workers/readGlb';
 
 const UNITS = [
   { id: '1', name: 'metres' },
@@ -24,13 +27,25 @@ export function ShapeReader() {
   const [name, setName] = useState('');
   const [world, setWorld] = useState<WorldId>('road');
   const [reading, setReading] = useState<GlbReading>({ metresPerUnit: 1, up: '+y', ahead: '+z' });
+  const asked = useRef(0);
   const [result, setResult] = useState<GlbResult | null>(null);
 
   const read = async (from: ArrayBuffer, as: GlbReading) => {
-    const { parseGlb } = await import('../../formats/glb/parseGlb');
-    setResult(await parseGlb(from, as));
+    const mine = ++asked.current;
+    setResult(null);
+    const read = await readGlb(from, as);
+    // Another unit or file may have been chosen meanwhile.
+    if (mine === asked.current) setResult(read);
   };
   const choose = async (chosen: File) => {
+    if (chosen.size > GLB_LIMITS.bytes) {
+      setBytes(new ArrayBuffer(0));
+      setResult({
+        ok: false,
+        problem: `${chosen.name} has ${(chosen.size / 1e6).toFixed(1)} MB; at most ${GLB_LIMITS.bytes / 1e6} MB are read.`,
+      });
+      return;
+    }
     const content = await chosen.arrayBuffer();
     setBytes(content);
     setName(chosen.name.replace(/\.[^.]*$/, '').slice(0, 80));
@@ -44,7 +59,12 @@ export function ShapeReader() {
   const keep = async () => {
     if (!result?.ok) return;
     const shape: OwnShape = { id: `own-${newId()}`, name: name.trim() || 'Own shape', world, parts: result.parts };
-    await saveShape(shape);
+    try {
+      await saveShape(shape);
+    } catch (error) {
+      setResult({ ok: false, problem: `The shape was not kept: ${trouble(error)}.` });
+      return;
+    }
     await navigate(`/carriers/${shape.id}`);
   };
 
@@ -111,6 +131,7 @@ export function ShapeReader() {
             onChange={(id) => setWorld(id as WorldId)}
           />
           <div aria-live="polite" className="pt-1">
+            {!result && <p>Reading…</p>}
             {result?.ok === false && <p role="alert">{result.problem} Nothing is changed.</p>}
             {result?.ok && (
               <p>

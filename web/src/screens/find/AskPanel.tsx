@@ -241,9 +241,9 @@ function RangeRow({
   return (
     <div className="flex items-center gap-1 border-b border-hair">
       <span className="min-w-0 flex-1 text-[0.9rem] leading-tight">{label}</span>
-      {field('At least', low, 0, high, (next) => onChange([next, high]))}
+      {field('At least', low, 0, high, (next) => onChange([Math.min(next, high), high]))}
       <span className="text-ink-2">to</span>
-      {field('At most', high, low, 1, (next) => onChange([low, next]))}
+      {field('At most', high, low, 1, (next) => onChange([Math.min(low, next), next]))}
     </div>
   );
 }

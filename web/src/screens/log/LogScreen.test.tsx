@@ -4,6 +4,11 @@ import { LogScreen } from './LogScreen';
 
 const add = () => fireEvent.click(screen.getByRole('button', { name: 'Add to the log' }));
 
+const said = jest.fn();
+jest.mock('sonner', () => ({ toast: (...words: unknown[]) => said(...words) as void }));
+
+afterEach(() => localStorage.clear());
+
 it('what was filmed, what held and a note go into the log, the newest on top', async () => {
   const { stored } = await openSheet(<LogScreen />);
   expect(screen.getByText(/Nothing logged yet/)).toBeTruthy();
@@ -39,4 +44,27 @@ it('an entry is deleted', async () => {
   fireEvent.click(await screen.findByRole('button', { name: 'Delete this entry' }));
   await waitFor(() => expect(screen.getByText(/Nothing logged yet/)).toBeTruthy());
   expect((await stored()).shots[0]!.log).toEqual([]);
+});
+
+it('a note that was not added yet is there again when the sheet is opened again, and gone once it is added', async () => {
+  const view = await openSheet(<LogScreen />);
+  fireEvent.change(screen.getByLabelText('Note'), { target: { value: 'mud on the lens' } });
+  view.unmount();
+  await openSheet(<LogScreen />);
+  const note = screen.getByLabelText<HTMLTextAreaElement>('Note');
+  expect(note.value).toBe('mud on the lens');
+  add();
+  await screen.findByText('mud on the lens', { selector: 'p' });
+  expect([note.value, localStorage.length]).toEqual(['', 0]);
+});
+
+it('the message of a deletion brings the entry back once, whatever was done meanwhile', async () => {
+  const { stored } = await openSheet(<LogScreen />);
+  add();
+  fireEvent.click(await screen.findByRole('button', { name: 'Delete this entry' }));
+  await waitFor(() => expect(said).toHaveBeenCalled());
+  const [, { action }] = said.mock.calls.at(-1) as [string, { action: { onClick: () => void } }];
+  action.onClick();
+  action.onClick();
+  await waitFor(async () => expect((await stored()).shots[0]!.log).toHaveLength(1));
 });

@@ -7,6 +7,7 @@ import { toast } from 'sonner';
 import { boolean, object, string } from 'yup';
 import { changeLater, putBack } from '../../state/changeLater';
 import { newId, nowIso } from '../../state/newId';
+import { useDraft } from '../../state/useDraft';
 import { useShot } from '../../state/useShot';
 
 const schema = object({
@@ -25,14 +26,16 @@ const HELD = { held: 'Held', slipped: 'Slipped', lost: 'Lost' } as const;
 
 export function LogScreen() {
   const { outing, shot, change } = useShot();
+  const [draft, setDraft] = useDraft(`log-${shot.id}`);
   const { register, handleSubmit, reset, formState } = useForm({
     resolver: yupResolver(schema),
-    defaultValues: { done: true, usable: 'yes' as const, held: 'held' as const, note: '' },
+    defaultValues: { done: true, usable: 'yes' as const, held: 'held' as const, note: draft },
   });
   const add = handleSubmit((values) => {
     const entry: LogEntry = { id: newId(), at: nowIso(), ...values };
     change((s) => ({ ...s, log: [...s.log, entry] }));
-    reset();
+    setDraft('');
+    reset({ done: true, usable: 'yes', held: 'held', note: '' });
   });
   const remove = (entry: LogEntry) => {
     const at = shot.log.indexOf(entry);
@@ -65,7 +68,7 @@ export function LogScreen() {
             id="log-note"
             rows={4}
             className="field w-full border border-hair-strong px-2"
-            {...register('note')}
+            {...register('note', { onChange: (event: { target: { value: string } }) => setDraft(event.target.value) })}
           />
           {formState.errors.note && <p role="alert">{formState.errors.note.message}</p>}
         </div>

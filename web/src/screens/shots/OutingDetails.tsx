@@ -93,8 +93,14 @@ export function OutingDetails() {
           id="detail-note"
           rows={3}
           className="field w-full border border-hair"
+          aria-invalid={Boolean(formState.errors.note)}
           {...register('note', { onChange: () => void keep('note') })}
         />
+        {formState.errors.note && (
+          <p role="alert" className="font-[600]">
+            {formState.errors.note.message}: what is over is not kept
+          </p>
+        )}
       </div>
     </section>
   );

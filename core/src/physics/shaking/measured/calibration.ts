@@ -1,7 +1,7 @@
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
 import type { MotionComponent, SpotMotion } from '../paths/spotMotion';
 import { hertzWords } from '../mount/mountModel';
-import type { ReadLog } from './logReader';
+import { LEAST_MOTION_MS2, type ReadLog } from './logReader';
 
 /** Third octaves from 1 Hz up: centres 10^(n/10). */
 const BAND_CENTRES_HZ = Array.from({ length: 27 }, (_, n) => 10 ** (n / 10));
@@ -47,6 +47,7 @@ function measured({ frequencyHz, up }: ReadLog, lowHz: number, highHz: number): 
 export function calibrate(log: ReadLog, motion: SpotMotion): readonly MeasuredBand[] {
   const limitHz = Math.min(0.4 * log.sampleHz, motion.gridHz[motion.gridHz.length - 1]!);
   const whole = measured(log, BAND_CENTRES_HZ[0]!, limitHz).rms;
+  if (!(whole >= LEAST_MOTION_MS2)) return [];
   return BAND_CENTRES_HZ.flatMap((centre): MeasuredBand[] => {
     const [lowHz, highHz] = [centre / HALF_BAND, centre * HALF_BAND];
     if (highHz > limitHz) return [];

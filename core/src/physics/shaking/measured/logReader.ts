@@ -39,6 +39,9 @@ const HEAD_ROWS = 2000;
 const GAP = 1.6;
 /** So many equal values in a row at an axis' very end: the sensor ran against its stop. */
 const CLIPPED_RUN = 4;
+/** Even a sensor that lies still trembles more than this, by its own noise: a tenth of a thousandth of gravity. Estimate. */
+export const LEAST_MOTION_MS2 = 1e-3;
+const LEAST_TURNING_RADS = 1e-4;
 /** Longest window, and its length in time: lines a quarter of a hertz apart are told apart. */
 const WINDOW_S = 4;
 const LARGEST_WINDOW = 8192;
@@ -203,6 +206,19 @@ export class LogReader {
     const gravity = this.sums.map((s) => s / size) as unknown as [number, number, number];
     const trace = (first: number) =>
       welch.frequencyHz.map((_, k) => [0, 1, 2].reduce((sum, i) => sum + welch.density[first + i]![first + i]![k]!, 0));
+    const all = trace(0);
+    const turning = columns.rotation ? trace(3) : null;
+    const stepHz = (welch.frequencyHz[1] ?? 0) - (welch.frequencyHz[0] ?? 0);
+    const rms = (of: Float64Array) =>
+      Math.sqrt(of.reduce((sum, density, k) => (k === 0 ? 0 : sum + density * stepHz), 0));
+    if (!(rms(all) >= LEAST_MOTION_MS2) && !(turning && rms(turning) >= LEAST_TURNING_RADS)) {
+      return {
+        ok: false,
+        problems: [
+          'Nothing moves in this log: the same figures from beginning to end. Was it recording, and are these its columns of acceleration?',
+        ],
+      };
+    }
     return {
       ok: true,
       log: {
@@ -212,8 +228,8 @@ export class LogReader {
         sampleHz: 1 / this.sampleS,
         frequencyHz: welch.frequencyHz,
         up: densityAlong(welch, 0, gravity),
-        all: trace(0),
-        turning: columns.rotation ? trace(3) : null,
+        all,
+        turning,
         gravity,
         notes: this.notes(size / used),
       },

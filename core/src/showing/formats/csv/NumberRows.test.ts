@@ -51,3 +51,13 @@ it('stops when told', () => {
   expect(reader.push(new TextEncoder().encode('1,1\n2,2\n3,3\n'))).toBe(false);
   expect(seen).toBe(2);
 });
+
+it('reads rows that end with a return alone, whole and cut in pieces', () => {
+  for (const piece of [1, 3, 100]) {
+    expect(rowsOf('# a remark\r1,2\r3,4\r\r5,6', { piece })).toEqual([
+      [1, 2],
+      [3, 4],
+      [5, 6],
+    ]);
+  }
+});

@@ -69,14 +69,15 @@ export class NumberRows {
         continue;
       }
       i++;
-      if (c === NEW_LINE) {
+      // Some write one, some the other, some both: the empty row between the two is none.
+      if (c === NEW_LINE || c === RETURN) {
         if (!this.endRow()) return false;
       } else if (this.comment) continue;
       else if (c === delimiter) {
         this.endCell();
         this.begun = true;
       } else if (c >= ZERO && c <= NINE) this.exponent = this.exponent * 10 + (c - ZERO);
-      else if (c === SPACE || c === QUOTE || c === RETURN || c === TAB) continue;
+      else if (c === SPACE || c === QUOTE || c === TAB) continue;
       else {
         if (c === HASH && !this.begun) this.comment = true;
         this.begun = true;

@@ -1,0 +1,2 @@
+/** Where the page would find a font; tests put their own bytes there. */
+export default 'font:DejaVuSans.ttf';
