@@ -107,6 +107,7 @@ it('a base that does not fit says why, and what is taken out of the box is marke
 it('a carrier is added to the trip, filmed from, and not taken out while it is in use', async () => {
   await page.open('/outing/skerra-late-winter');
   await (await page.at('//select/option[.="Snowboard"]')).click();
+  await page.press('Add');
   await page.at('//section[.//h2="Carriers"]//a[contains(., "Snowboard")]');
   await choose('Filmed from', 'Snowboard');
   await page.press('Clear ahead');

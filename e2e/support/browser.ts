@@ -44,6 +44,11 @@ export class Page {
         if (found) resolve(found);
       });
     });
+    return Page.in(folder, server, address);
+  }
+
+  /** A browser with the profile that lies in a folder. */
+  private static async in(folder: string, server: ChildProcess, address: string): Promise<Page> {
     const logs = new logging.Preferences();
     logs.setLevel(logging.Type.PERFORMANCE, logging.Level.ALL);
     logs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
@@ -63,6 +68,23 @@ export class Page {
     const page = new Page(driver, address, server, folder);
     await page.resize(1280, 800, false);
     return page;
+  }
+
+  /** Ends the browser as a failing battery does, and opens it again with the same profile. */
+  async killAndRestart(): Promise<Page> {
+    const profile = `--user-data-dir=${join(this.folder, 'profile')}`;
+    for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
+      try {
+        if (readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(profile)) process.kill(Number(pid), 'SIGKILL');
+      } catch {
+        // It has ended by itself meanwhile.
+      }
+    }
+    await this.driver.quit().catch(() => undefined);
+    // What says that another browser has the profile is left over from the one that was killed.
+    for (const lock of ['SingletonLock', 'SingletonSocket', 'SingletonCookie'])
+      rmSync(join(this.folder, 'profile', lock), { force: true });
+    return Page.in(this.folder, this.server, this.address);
   }
 
   /** Size of the page itself, as on a laptop or a phone. */

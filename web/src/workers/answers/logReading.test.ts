@@ -45,3 +45,18 @@ it.each([
   expect(result.ok).toBe(false);
   expect(!result.ok && result.problems[0]!.length).toBeGreaterThan(10);
 });
+
+it('whatever bytes are turned over, it is read or refused with a reason, and never thrown', async () => {
+  const whole = new TextEncoder().encode(rows(3, '\n'));
+  let seed = 23;
+  const random = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
+  const rounds = Number(process.env.FUZZ ?? 60);
+  for (let round = 0; round < rounds; round++) {
+    const bytes = whole.slice(0, random() < 0.2 ? Math.floor(random() * whole.length) : undefined);
+    for (let i = 0; i < 1 + random() * 400; i++)
+      bytes[Math.floor(random() * bytes.length)] = Math.floor(random() * 256);
+    const { result } = await read(bytes);
+    if (result.ok) expect(result.log.all.every((density) => density >= 0 && Number.isFinite(density))).toBe(true);
+    else expect(result.problems.join(' ')).toMatch(/\w{3}/);
+  }
+});

@@ -1,0 +1,116 @@
+import { ridgeLoop } from '../../../../testing/outings';
+import { mutated, randomFrom } from '../../../../testing/mutations';
+import { rigOfShot } from '../../../deciding/outing/outing';
+import { newCarrier } from '../../../deciding/outing/newOuting';
+import type { Outing } from '../../../deciding/outing/records/outingRecord';
+import { shotQuestion } from '../../../deciding/outing/shotQuestion';
+import { lostSpots, placedSpots, whyUnplaced } from '../../../posing/rig/spots';
+import { newAsk } from '../../../words/shot/ask';
+import type { ShotQuestion } from '../../../words/shot/shotQuestion';
+import { shotReport } from '../../../judging/report/shotReport';
+import { sideElevation } from '../../drawing/sideElevation';
+import { cardContent } from '../../card/cardContent';
+import { parseOuting, serialiseOuting } from './parseOuting';
+import { parseSetUpFile, setUpFileOf } from './setUpFile';
+
+/** So many of each; npm run endure asks for more. */
+const ROUNDS = Number(process.env.FUZZ ?? 150);
+jest.setTimeout(60_000 + ROUNDS * 500);
+
+const first = ridgeLoop();
+/** With something of every kind in it. */
+const full: Outing = {
+  ...first,
+  carriers: [
+    {
+      ...first.carriers[0]!,
+      rig: {
+        ...first.carriers[0]!.rig,
+        fit: { wheelbase: 1.2 },
+        subject: { machineId: 'kayak', distanceM: 6, bearingDeg: 20, headingDeg: 0, aboveM: 0 },
+        ownSpots: [
+          { id: 'own-s', name: 'Top of the tube', partId: 'topTube', point: [0, 0.1, 0], normal: [0, 1, 0], surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.035 } },
+        ],
+      },
+      spotLogs: [{ id: 'log', spotId: 'chest', fileName: 'a.csv', at: '2027-02-14T10:00:00Z', seconds: 60, sampleHz: 200, bands: [{ lowHz: 10, highHz: 20, ratio: 1.4 }], used: true }],
+    },
+    newCarrier('second', 'kayak', 1.7),
+  ],
+  ownKit: {
+    cameras: [{ id: 'own-c', name: 'Mine', projection: 'equidistant', fovDeg: 120, fovAcross: 'horizontal', widthPx: 3840, heightPx: 2160, framesPerSecond: 50, depthM: 0.03, heightM: 0.04, widthM: 0.06, massKg: 0.13, closestFocusM: 0.3 }],
+    links: [{ id: 'own-l', name: 'Stick', lowM: 0.1, highM: 0.3, thicknessM: 0.02, massKg: 0.1 }],
+    bases: [{ id: 'own-b', name: 'Wedge', kind: 'strap', shapes: ['tube', 'bar'], tubeLowM: 0.02, tubeHighM: 0.06, heightM: 0.02, massKg: 0.05 }],
+  },
+  shots: first.shots.map((shot) => ({
+    ...shot,
+    ask: { ...newAsk(shot.intentId, shot.carrierId), shares: { hands: [0.02, 0.3] }, sun: { bearingDeg: 30, heightDeg: 20 } },
+    setUp: { ...shot.setUp, shutterS: 0.001, ndStops: 2, fastening: 'tight' },
+    clips: [{ id: 'clip', at: '2027-02-14T10:00:00Z', marks: { left: [0, 0.5], right: [1, 0.5] }, measuredTiltDeg: 3, measuredRollDeg: 1, tiltByDeg: -3, rollByDeg: -1, applied: true }],
+    log: [{ id: 'e', at: '2027-02-14T11:00:00Z', done: true, usable: 'yes', held: 'held', note: 'fine' }],
+    pullTests: [{ at: '2027-02-14T09:00:00Z', newton: 60, held: true }],
+  })),
+}; // prettier-ignore
+
+/** All that the sheets of a shot ask of the computation. */
+function openEverySheet(question: ShotQuestion): void {
+  if (whyUnplaced(question.rig, question.setUp.spotId) !== null) return;
+  const report = shotReport(question, { columns: 12, ranges: true });
+  for (const check of report.checks) {
+    if (check.verdict !== "can't say")
+      for (const finding of check.findings) expect(finding.because).not.toMatch(/NaN|undefined/);
+  }
+  sideElevation(question.rig, question.setUp);
+}
+
+const open = (outing: Outing) => {
+  for (const carrier of outing.carriers) {
+    const rig = rigOfShot(outing, { carrierId: carrier.id });
+    placedSpots(rig);
+    lostSpots(rig);
+  }
+  for (const shot of outing.shots) {
+    openEverySheet(shotQuestion(outing, shot));
+    if (whyUnplaced(rigOfShot(outing, shot), shot.setUp.spotId) === null) cardContent(outing, shot, 'imperial');
+  }
+};
+
+function through<Read>(
+  text: string,
+  seed: number,
+  parse: (text: string) => { ok: boolean; value?: Read; problems?: readonly string[] },
+  use: (read: Read) => void,
+) {
+  const random = randomFrom(seed);
+  let accepted = 0;
+  for (let round = 0; round < ROUNDS; round++) {
+    const changed = mutated(text, random);
+    const parsed = parse(changed);
+    if (!parsed.ok) {
+      expect(parsed.problems!.join(' ')).toMatch(/\w{3}/);
+      expect(parsed.problems!.join(' ')).not.toMatch(/Cannot read|is not a function|undefined \(/);
+      continue;
+    }
+    accepted++;
+    try {
+      use(parsed.value as Read);
+    } catch (error) {
+      throw new Error(`round ${round} was taken and then threw: ${(error as Error).stack}\n${changed.slice(0, 6000)}`);
+    }
+  }
+  return accepted;
+}
+
+it('whatever is done to an outing, it is refused with a reason, or opens on every sheet and is written and read again', () => {
+  const accepted = through(serialiseOuting(full), 5, parseOuting, (outing) => {
+    open(outing);
+    expect(parseOuting(serialiseOuting(outing))).toEqual({ ok: true, value: outing });
+  });
+  expect(accepted).toBeGreaterThan(ROUNDS / 20);
+  expect(accepted).toBeLessThan(ROUNDS);
+});
+
+it('whatever is done to a set-up file, it is refused with a reason or can be worked out', () => {
+  const accepted = through(JSON.stringify(setUpFileOf(full, 's1')), 9, parseSetUpFile, openEverySheet);
+  expect(accepted).toBeGreaterThan(ROUNDS / 20);
+  expect(accepted).toBeLessThan(ROUNDS);
+});
