@@ -118,6 +118,7 @@ export { newCarrier, newOuting, newShot } from './deciding/outing/newOuting';
 export { carrierOfShot, measuredBands, rigOfCarrier, rigOfShot } from './deciding/outing/outing';
 export type { OutingCarrier, SpotLog } from './deciding/outing/records/carrierRecord';
 export { OUTING_FORMAT, OUTING_VERSION, type Outing } from './deciding/outing/records/outingRecord';
+export { PICTURE_SIDES_LIMIT, sortOwnKit, WIDEST_STRAIGHT_DEG } from './deciding/outing/records/rigRecord';
 export { OUTING_LIMITS, isDay } from './deciding/outing/records/schemaParts';
 export type { ClipRecord, LogEntry, Shot } from './deciding/outing/records/shotRecord';
 export { shotQuestion } from './deciding/outing/shotQuestion';

@@ -1,12 +1,17 @@
 import './shell/theme.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { toast } from 'sonner';
 import { App } from './shell/App';
 import { keepForOffline } from './shell/newVersion';
 import { emptyBinOfOld } from './storage/bin';
 import { openStore } from './storage/opening';
 import { placeDemoOnce } from './storage/placeDemo';
+import { trouble } from './storage/trouble';
 import { announceShapes } from './storage/shapes';
+
+// What nobody waited for must not fail in silence.
+addEventListener('unhandledrejection', ({ reason }) => toast(`Something was not done: ${trouble(reason)}.`));
 
 openStore();
 createRoot(document.getElementById('root')!).render(

@@ -1,9 +1,10 @@
 /** What the browser has and jsdom lacks. */
 import 'fake-indexeddb/auto';
+import { deserialize, serialize } from 'node:v8';
 import { TextDecoder, TextEncoder } from 'node:util';
 
 Object.assign(globalThis, { TextEncoder, TextDecoder });
-globalThis.structuredClone ??= <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+globalThis.structuredClone ??= <T>(value: T): T => deserialize(serialize(value)) as T;
 globalThis.matchMedia ??= (media: string) =>
   ({ matches: false, media, addEventListener: () => {}, removeEventListener: () => {} }) as unknown as MediaQueryList;
 globalThis.ResizeObserver ??= class {

@@ -26,6 +26,7 @@ export class OpenOuting {
   private base: Outing;
   private revision: number;
   private writing = false;
+  private heard: { readonly stored: StoredOuting | undefined } | null = null;
   private again: ReturnType<typeof setTimeout> | undefined;
   private readonly listeners = new Set<() => void>();
   private unwatch: (() => void) | null = null;
@@ -93,7 +94,11 @@ export class OpenOuting {
   }
 
   private hear(stored: StoredOuting | undefined): void {
-    if (this.writing) return;
+    if (this.writing) {
+      // Heard once the writing is through: what it came upon itself is then no news any more.
+      this.heard = { stored };
+      return;
+    }
     if (!stored || stored.deletedAt !== null) return this.tell({ saving: { kind: 'deleted' } });
     if (this.state.saving.kind === 'deleted') this.tell({ saving: { kind: 'saved' } });
     if (stored.revision <= this.revision) return;
@@ -136,6 +141,9 @@ export class OpenOuting {
       this.again = setTimeout(() => void this.write(), AGAIN_MS);
     } finally {
       this.writing = false;
+      const { heard } = this;
+      this.heard = null;
+      if (heard) this.hear(heard.stored);
     }
   }
 

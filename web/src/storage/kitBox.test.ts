@@ -34,3 +34,21 @@ it('two own kits together hold each piece once, the first one’s where both hav
   expect(mergeOwnKits(first, second).links.map((l) => l.name)).toEqual(['as used', 'second', 'third']);
   expect(mergeOwnKits(NO_OWN_KIT, second)).toEqual(second);
 });
+
+it('a piece that is damaged keeps none of the others from being used, and is not thrown away', async () => {
+  const own = {
+    cameras: [null, { id: 'own-9', name: 'half' }],
+    links: [link('own-1', 'Broom stick'), { id: 7 }],
+    bases: 'none',
+  };
+  await database.kit.put({ key: 'kit', inBox: ['phone', 5, 'own-1'], own } as never);
+  const box = await readKitBox();
+  expect(box).toEqual({
+    key: 'kit',
+    inBox: ['phone', 'own-1'],
+    own: { cameras: [], links: [own.links[0]], bases: [] },
+  });
+  await changeKitBox((b) => ({ ...b, own: { ...b.own, links: [...b.own.links, link('own-2', 'Rake')] } }));
+  expect((await readKitBox()).own.links.map((l) => l.name)).toEqual(['Broom stick', 'Rake']);
+  expect((await database.kit.get('kit'))!.own.cameras).toEqual(own.cameras);
+});

@@ -1,18 +1,38 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { kitWith, type Kit, type OwnKit } from '@strut-spot/core';
+import { kitWith, sortOwnKit, type Kit, type OwnKit } from '@strut-spot/core';
 import { database, STANDARD_KIT_BOX, type KitBox } from './database';
 
 /** Stands for the box while it is being read. */
 export const STANDARD_BOX = STANDARD_KIT_BOX;
 
-export const readKitBox = async (): Promise<KitBox> => (await database.kit.get('kit')) ?? STANDARD_KIT_BOX;
+/** What of the box can be used: a piece that is damaged keeps none of the others from being used. */
+export async function readKitBox(): Promise<KitBox> {
+  const stored = await database.kit.get('kit');
+  if (!stored) return STANDARD_KIT_BOX;
+  const { inBox } = stored as { inBox: unknown };
+  return {
+    key: 'kit',
+    inBox: Array.isArray(inBox) ? inBox.filter((id): id is string => typeof id === 'string') : null,
+    own: sortOwnKit(stored.own).kit,
+  };
+}
 
 /** The kit box; undefined while it is being read. */
 export const useKitBox = (): KitBox | undefined => useLiveQuery(readKitBox);
 
 export async function changeKitBox(edit: (box: KitBox) => KitBox): Promise<void> {
   await database.transaction('rw', database.kit, async () => {
-    await database.kit.put(edit(await readKitBox()));
+    // What cannot be read stays where it lies.
+    const { unreadable } = sortOwnKit((await database.kit.get('kit'))?.own);
+    const { own, ...box } = edit(await readKitBox());
+    await database.kit.put({
+      ...box,
+      own: {
+        cameras: [...own.cameras, ...unreadable.cameras],
+        links: [...own.links, ...unreadable.links],
+        bases: [...own.bases, ...unreadable.bases],
+      },
+    });
   });
 }
 

@@ -1,5 +1,6 @@
 import { knownMachines, newCarrier, newOuting, type OwnShape } from '@strut-spot/core';
 import { forgetAll } from '../../testing/openSheet';
+import { database } from './database';
 import { saveOuting } from './outings';
 import { outingsUsing, removeShape, saveShape } from './shapes';
 
@@ -44,4 +45,24 @@ it('names the outings that use it: ridden, or framed as somebody else', async ()
   await saveOuting({ ...outing, id: 'q', name: 'Neither' });
   expect([...(await outingsUsing('own-crate'))].sort()).toEqual(['Films it', 'Rides it']);
   expect(await outingsUsing('own-other')).toEqual([]);
+});
+
+it('a shape that is damaged keeps no other from being used', async () => {
+  const mesh = crate.parts[0]!.mesh;
+  const damaged: readonly unknown[] = [
+    { ...crate, id: 'own-a', parts: [] },
+    { ...crate, id: 'own-b', parts: [null] },
+    { ...crate, id: 'own-c', parts: [{ ...crate.parts[0], mesh: { ...mesh, indices: new Uint32Array([0, 1, 9]) } }] },
+    {
+      ...crate,
+      id: 'own-d',
+      parts: [{ ...crate.parts[0], mesh: { ...mesh, positions: new Float32Array([NaN, 0, 0]) } }],
+    },
+    { ...crate, id: 'own-e', world: 'space' },
+    { ...crate, id: 'other' },
+  ];
+  for (const shape of damaged) await database.shapes.put(shape as OwnShape);
+  await saveShape(crate);
+  expect(knownMachines().flatMap((m) => (m.family === 'own' ? [m.id] : []))).toEqual(['own-crate']);
+  await database.shapes.clear();
 });

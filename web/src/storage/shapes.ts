@@ -1,10 +1,37 @@
-import { registerOwnShapes, type OwnShape } from '@strut-spot/core';
+import { registerOwnShapes, WORLD_IDS, type OwnShape } from '@strut-spot/core';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { registerShapes } from '../workers/core';
 import { database } from './database';
 import { readAll } from './outings';
 
-const readShapes = async (): Promise<OwnShape[]> => (await database.shapes.toArray()) as OwnShape[];
+/** What a list of numbers is, wherever it was made. */
+const kindOf = (value: unknown): string => Object.prototype.toString.call(value).slice(8, -1);
+
+/** Whether a shape as it lies in the store can be drawn: a damaged one keeps no other from being used. */
+function isSound({ id, name, world, parts }: OwnShape): boolean {
+  return (
+    /^own-[\w-]+$/.test(id) &&
+    typeof name === 'string' &&
+    WORLD_IDS.includes(world) &&
+    Array.isArray(parts) &&
+    parts.length > 0 &&
+    parts.every((part) => {
+      const { positions, indices } = (part as Partial<OwnShape['parts'][number]> | null)?.mesh ?? {};
+      return (
+        positions !== undefined &&
+        indices !== undefined &&
+        kindOf(positions) === 'Float32Array' &&
+        kindOf(indices) === 'Uint32Array' &&
+        positions.length % 3 === 0 &&
+        indices.length % 3 === 0 &&
+        positions.every(Number.isFinite) &&
+        indices.every((index) => index < positions.length / 3)
+      );
+    })
+  );
+}
+
+const readShapes = async (): Promise<OwnShape[]> => ((await database.shapes.toArray()) as OwnShape[]).filter(isSound);
 
 export const useShapes = (): readonly OwnShape[] => useLiveQuery(readShapes) ?? [];
 

@@ -1,9 +1,11 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import {
   BASE_KINDS,
+  PICTURE_SIDES_LIMIT,
   PROJECTIONS,
   RADIAL_PROJECTION_IDS,
   SURFACE_SHAPES,
+  WIDEST_STRAIGHT_DEG,
   type OwnBase,
   type OwnCamera,
   type OwnLink,
@@ -27,12 +29,19 @@ const cameraSchema = object({
   projection: string().oneOf(RADIAL_PROJECTION_IDS).required(),
   fovDeg: within(3, 220, '°').test(
     'straight',
-    'A picture of straight lines is below 170°',
-    (fov, { parent }) => (parent as { projection: string }).projection !== 'rectilinear' || fov < 170,
+    `A picture of straight lines is below ${WIDEST_STRAIGHT_DEG}°`,
+    (fov, { parent }) => (parent as { projection: string }).projection !== 'rectilinear' || fov < WIDEST_STRAIGHT_DEG,
   ),
   fovAcross: string().oneOf(['horizontal', 'vertical', 'diagonal']).required(),
   widthPx: within(160, 20000, 'pixels'),
-  heightPx: within(120, 20000, 'pixels'),
+  heightPx: within(120, 20000, 'pixels').test(
+    'sides',
+    `At most ${PICTURE_SIDES_LIMIT} times one side to the other`,
+    (height, { parent }) => {
+      const sides = (parent as { widthPx: number }).widthPx / height;
+      return Number.isNaN(sides) || (sides <= PICTURE_SIDES_LIMIT && sides >= 1 / PICTURE_SIDES_LIMIT);
+    },
+  ),
   framesPerSecond: within(1, 1000, 'a second'),
   depthMm: within(5, 500, 'mm'),
   heightMm: within(5, 500, 'mm'),

@@ -1,4 +1,4 @@
-import { mixed, object } from 'yup';
+import { mixed, object, type Schema } from 'yup';
 import { RADIAL_PROJECTION_IDS } from '../../../mathematics/lens/projection';
 import { STATURE_RANGE_M } from '../../../words/carrier/bodySegments';
 import { BASE_KINDS, SURFACE_MATERIALS, SURFACE_SHAPES } from '../../../words/carrier/surface';
@@ -42,6 +42,12 @@ const ownSpot = object({
 const ownId = () =>
   id().matches(/^own-[\w-]+$/, '${path} must begin with "own-" and go on with letters, figures, - and _');
 
+/** What is no number is told by its own field. */
+const inOrder = (...numbers: readonly unknown[]): boolean =>
+  numbers.every((n, i) => i === 0 || !(Number(n) < Number(numbers[i - 1])));
+
+/** No flat picture comes near half of the world around. */
+export const WIDEST_STRAIGHT_DEG = 170;
 /** So many times as wide as high, or as high as wide, a picture may be. */
 export const PICTURE_SIDES_LIMIT = 4;
 
@@ -61,13 +67,17 @@ const ownCamera = object({
   closestFocusM: within(0.005, 10),
 })
   .noUnknown(UNKNOWN_FIELDS)
+  .test('sides', `\${path}: one side of its picture is more than ${PICTURE_SIDES_LIMIT} times the other`, (camera) =>
+    inOrder(
+      Number(camera?.widthPx) / PICTURE_SIDES_LIMIT,
+      Number(camera?.heightPx),
+      Number(camera?.widthPx) * PICTURE_SIDES_LIMIT,
+    ),
+  )
   .test(
-    'sides',
-    `\${path}: one side of its picture is more than ${PICTURE_SIDES_LIMIT} times the other`,
-    ({ widthPx, heightPx }) => {
-      const sides = Number(widthPx) / Number(heightPx);
-      return Number.isNaN(sides) || (sides <= PICTURE_SIDES_LIMIT && sides >= 1 / PICTURE_SIDES_LIMIT);
-    },
+    'straight',
+    `\${path}: a picture of straight lines spans less than ${WIDEST_STRAIGHT_DEG}°`,
+    (camera) => camera?.projection !== 'rectilinear' || !(Number(camera.fovDeg) >= WIDEST_STRAIGHT_DEG),
   );
 
 const ownLink = object({
@@ -77,7 +87,9 @@ const ownLink = object({
   highM: within(0.005, 4),
   thicknessM: within(0.002, 0.1),
   massKg: within(0.001, 5),
-}).noUnknown(UNKNOWN_FIELDS);
+})
+  .noUnknown(UNKNOWN_FIELDS)
+  .test('order', '${path}: its longest is shorter than its shortest', (link) => inOrder(link?.lowM, link?.highM));
 
 const ownBase = object({
   id: ownId(),
@@ -88,7 +100,11 @@ const ownBase = object({
   tubeHighM: within(0.001, 1),
   heightM: within(0.002, 0.4),
   massKg: within(0.001, 5),
-}).noUnknown(UNKNOWN_FIELDS);
+})
+  .noUnknown(UNKNOWN_FIELDS)
+  .test('order', '${path}: its thickest tube is thinner than its thinnest', (base) =>
+    inOrder(base?.tubeLowM, base?.tubeHighM),
+  );
 
 const ownKit = () =>
   object({
@@ -98,6 +114,19 @@ const ownKit = () =>
   }).noUnknown(UNKNOWN_FIELDS);
 
 export const ownKitSchema = validatorOf<OwnKit>()(ownKit().required('${path} is missing'));
+
+/** Of a kit that was stored the pieces that can be used, and the others as they lie there. */
+export function sortOwnKit(stored: unknown): { readonly kit: OwnKit; readonly unreadable: OwnKit } {
+  const lists = isRecord(stored) ? stored : {};
+  const sort = (name: keyof OwnKit, schema: Schema) => {
+    const all: readonly unknown[] = Array.isArray(lists[name]) ? lists[name] : [];
+    const fits = all.map((piece) => schema.isValidSync(piece, { strict: true }) && piece !== undefined);
+    return [all.filter((_, i) => fits[i]), all.filter((_, i) => !fits[i])] as const;
+  };
+  const [cameras, links, bases] = [sort('cameras', ownCamera), sort('links', ownLink), sort('bases', ownBase)];
+  const part = (which: 0 | 1) => ({ cameras: cameras[which], links: links[which], bases: bases[which] }) as OwnKit;
+  return { kit: part(0), unreadable: part(1) };
+}
 
 export const rigSchema = validatorOf<RigSpec>()(
   object({
