@@ -26,6 +26,8 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
+        // From the first visit on the page has its files from what was kept, also when the server has newer ones.
+        clientsClaim: true,
         globPatterns: ['**/*.{js,css,html,svg,woff2,ttf}'],
         navigateFallbackDenylist: [/^\/api\//],
         maximumFileSizeToCacheInBytes: 4_000_000,

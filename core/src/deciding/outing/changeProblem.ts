@@ -14,7 +14,7 @@ export function changeProblem(before: Outing, after: Outing): string | null {
   if (carriers.length > OUTING_LIMITS.carriers) return `An outing has at most ${OUTING_LIMITS.carriers} carriers.`;
   for (const shot of shots) {
     const problem = before.shots.includes(shot) ? null : problemBy(shotSchema, shot);
-    if (problem) return `"${shot.name.slice(0, 40)}": ${problem}`;
+    if (problem) return `"${String(shot.name).slice(0, 40)}": ${problem}`;
   }
   for (const carrier of carriers) {
     const problem = before.carriers.includes(carrier) ? null : problemBy(carrierSchema, carrier);

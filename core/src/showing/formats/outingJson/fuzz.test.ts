@@ -2,6 +2,7 @@ import { ridgeLoop } from '../../../../testing/outings';
 import { mutated, randomFrom } from '../../../../testing/mutations';
 import { rigOfShot } from '../../../deciding/outing/outing';
 import { newCarrier } from '../../../deciding/outing/newOuting';
+import { changeProblem } from '../../../deciding/outing/changeProblem';
 import type { Outing } from '../../../deciding/outing/records/outingRecord';
 import { shotQuestion } from '../../../deciding/outing/shotQuestion';
 import { poseRig } from '../../../posing/rig/poseRig';
@@ -15,7 +16,7 @@ import type { ShotQuestion } from '../../../words/shot/shotQuestion';
 import { shotReport } from '../../../judging/report/shotReport';
 import { sideElevation } from '../../drawing/sideElevation';
 import { cardContent } from '../../card/cardContent';
-import { parseOuting, serialiseOuting } from './parseOuting';
+import { parseOuting, readOuting, serialiseOuting } from './parseOuting';
 import { parseSetUpFile, setUpFileOf } from './setUpFile';
 
 /** So many of each; npm run endure asks for more. */
@@ -140,4 +141,31 @@ it('what is changed is whole before: both its shots can be worked out', () => {
   expect(parsed).toEqual({ ok: true, value: full });
   for (const shot of full.shots) expect(whyUnplaced(rigOfShot(full, shot), shot.setUp.spotId)).toBeNull();
   open(full);
+});
+
+it('whatever edit goes through can be read back, and whatever is held up could not', () => {
+  const random = randomFrom(31);
+  const text = serialiseOuting(full);
+  let [through, held] = [0, 0];
+  for (let round = 0; round < ROUNDS * 4; round++) {
+    let edited: Outing;
+    try {
+      edited = {
+        ...full,
+        ...(JSON.parse(mutated(text, random)) as Outing),
+        format: full.format,
+        version: full.version,
+      };
+    } catch {
+      continue;
+    }
+    if (!Array.isArray(edited.shots) || !Array.isArray(edited.carriers) || edited.shots.some((s) => s == null))
+      continue;
+    const problem = changeProblem(full, edited);
+    if (problem === null) through++;
+    else held++;
+    // Ids that cannot stand in an address are made anew in reading: no edit makes such.
+    expect([problem, readOuting(edited as unknown as Record<string, unknown>).ok]).toEqual([problem, problem === null]);
+  }
+  expect(Math.min(through, held)).toBeGreaterThan(ROUNDS / 4);
 });
