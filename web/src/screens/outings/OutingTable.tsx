@@ -41,7 +41,7 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
   return (
     <table className="w-full table-fixed border-collapse bg-sheet">
       <colgroup>
-        <col className="w-40 max-sm:w-24" />
+        <col className="w-48 max-sm:w-24" />
         <col />
         <col className="w-56 max-sm:w-0" />
         <col className="w-16 max-sm:w-12" />
@@ -104,7 +104,9 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
           ) : (
             <tr key={one.id} className="border-b border-hair">
               <td colSpan={4} className="border-l-4 border-hivis px-3 py-2 wrap-anywhere">
-                <span className="block font-[620]">An outing that cannot be opened: it lies here as it was.</span>
+                <span className="block font-[620]">
+                  {nameIn(one.document)} cannot be opened: it lies here as it was.
+                </span>
                 <span className="text-ink-2">{one.problems.slice(0, 2).join(' ')}</span>
               </td>
               <td className="text-right whitespace-nowrap">
@@ -128,6 +130,12 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
     </table>
   );
 }
+
+/** The name of an outing that cannot be read, as far as there is one. */
+const nameIn = (document: unknown): string => {
+  const name = (document as { name?: unknown } | null)?.name;
+  return typeof name === 'string' && name !== '' ? `"${name.slice(0, 120)}"` : 'An outing';
+};
 
 interface ActionProps {
   readonly name: string;

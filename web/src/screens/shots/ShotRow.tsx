@@ -57,7 +57,7 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
       >
         <PictureCanvas picture={picture.value} label="" className="aspect-video w-full object-contain" />
       </Link>
-      <div className="grid min-w-0 flex-1 items-center gap-x-4 px-3 py-2 sm:grid-cols-[minmax(0,1fr)_8.5rem_5rem]">
+      <div className="grid min-w-0 flex-1 items-center gap-x-4 px-3 py-2 sm:grid-cols-[minmax(0,1fr)_8.5rem_5.75rem]">
         <div className="min-w-0">
           <Link
             to={`shot/${shot.id}`}
@@ -66,7 +66,8 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
             {number}. {shot.name}
           </Link>
           <p className="text-ink-2 sm:truncate">
-            {resolveRig(rig).machine.name} · {report.value ? report.value.spotName.toLowerCase() : '…'} ·{' '}
+            {resolveRig(rig).machine.name} ·{' '}
+            {report.problem ? 'spot or piece lost' : report.value ? report.value.spotName.toLowerCase() : '…'} ·{' '}
             {intentOf(intentId).name.toLowerCase()}
             {last ? ` · ${last.done ? 'filmed' : 'not filmed'}, ${last.held}` : ''}
           </p>

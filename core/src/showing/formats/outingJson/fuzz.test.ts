@@ -143,7 +143,7 @@ it('what is changed is whole before: both its shots can be worked out', () => {
   open(full);
 });
 
-it('whatever edit goes through can be read back, and whatever is held up could not', () => {
+it('whatever edit goes through can be read back, and whatever is held up could not, but for ids', () => {
   const random = randomFrom(31);
   const text = serialiseOuting(full);
   let [through, held] = [0, 0];
@@ -162,10 +162,15 @@ it('whatever edit goes through can be read back, and whatever is held up could n
     if (!Array.isArray(edited.shots) || !Array.isArray(edited.carriers) || edited.shots.some((s) => s == null))
       continue;
     const problem = changeProblem(full, edited);
-    if (problem === null) through++;
-    else held++;
-    // Ids that cannot stand in an address are made anew in reading: no edit makes such.
-    expect([problem, readOuting(edited as unknown as Record<string, unknown>).ok]).toEqual([problem, problem === null]);
+    const { ok } = readOuting(edited as unknown as Record<string, unknown>);
+    if (problem === null) {
+      through++;
+      expect(ok).toBe(true);
+    } else {
+      held++;
+      // Ids that are missing or doubled are made anew in reading.
+      if (!/\bid\b|carrierIds/.test(problem)) expect([problem, ok]).toEqual([problem, false]);
+    }
   }
   expect(Math.min(through, held)).toBeGreaterThan(ROUNDS / 4);
 });
