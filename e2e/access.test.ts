@@ -1,15 +1,11 @@
 import { readFileSync } from 'node:fs';
-import { Page } from './support/browser';
+import type { Page } from './support/browser';
+import { withDemo } from './support/withDemo';
 
 const axeSource = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 
 let page: Page;
-beforeAll(async () => {
-  page = await Page.start();
-  await page.open('/');
-  await page.at('//a[contains(., "Late winter on Skerra")]');
-});
-afterAll(() => page.stop());
+withDemo((opened) => (page = opened));
 
 interface Violation {
   id: string;

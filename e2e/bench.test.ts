@@ -1,14 +1,10 @@
 import { Key } from 'selenium-webdriver';
-import { Page } from './support/browser';
+import type { Page } from './support/browser';
+import { withDemo } from './support/withDemo';
 
 const BENCH = '/outing/skerra-late-winter/shot/first-try';
 let page: Page;
-beforeAll(async () => {
-  page = await Page.start();
-  await page.open('/');
-  await page.at('//a[contains(., "Late winter on Skerra")]');
-});
-afterAll(() => page.stop());
+withDemo((opened) => (page = opened));
 
 /** Presses Tab until the focus is on something that matches. */
 async function tabTo(

@@ -1,15 +1,11 @@
 /** Carriers and kit: fit, add one's own, use it on the bench, find it again after a reload. */
 import { writeFileSync } from 'node:fs';
 import { Key } from 'selenium-webdriver';
-import { Page } from './support/browser';
+import type { Page } from './support/browser';
+import { withDemo } from './support/withDemo';
 
 let page: Page;
-beforeAll(async () => {
-  page = await Page.start();
-  await page.open('/');
-  await page.at('//a[contains(., "Late winter on Skerra")]');
-});
-afterAll(() => page.stop());
+withDemo((opened) => (page = opened));
 
 const option = (label: string, name: string) =>
   page.at(`//select[@id=//label[.="${label}"]/@for]/option[starts-with(normalize-space(.), "${name}")]`);

@@ -1,14 +1,10 @@
 import { By, Key } from 'selenium-webdriver';
-import { Page } from './support/browser';
+import type { Page } from './support/browser';
+import { withDemo } from './support/withDemo';
 
 const ADDRESS = '/outing/skerra-late-winter';
 let page: Page;
-beforeAll(async () => {
-  page = await Page.start();
-  await page.open('/');
-  await page.at('//a[contains(., "Late winter on Skerra")]');
-});
-afterAll(() => page.stop());
+withDemo((opened) => (page = opened), { complaints: true });
 
 const devTools = (name: string, values: object) =>
   (

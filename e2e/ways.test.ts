@@ -3,15 +3,11 @@ import { spawn } from 'node:child_process';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
-import { Page } from './support/browser';
+import type { Page } from './support/browser';
+import { withDemo } from './support/withDemo';
 
 let page: Page;
-beforeAll(async () => {
-  page = await Page.start();
-  await page.open('/');
-  await page.at('//a[contains(., "Late winter on Skerra")]');
-});
-afterAll(() => page.stop());
+withDemo((opened) => (page = opened), { complaints: true });
 
 const shot = '/outing/skerra-late-winter/shot/gravel-hands';
 const checkedSpot = () =>

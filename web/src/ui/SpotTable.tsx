@@ -2,6 +2,7 @@ import { SET_UP_STANCE_ID, type RigSpec } from '@strut-spot/core';
 import { MapPin, Trash2 } from 'lucide-react';
 import { computing } from '../workers/core';
 import { useLatest } from '../workers/useLatest';
+import { IconAction } from './IconAction';
 import { surfaceWords } from './surfaceWords';
 
 interface SpotTableProps {
@@ -20,26 +21,20 @@ export function SpotTable({ rig, chosen, onChoose, onRemoveOwn, onMoveOwn }: Spo
   const ownActions = (id: string, name: string) => (
     <>
       {onMoveOwn && (
-        <button
-          type="button"
-          className="action action-quiet"
-          aria-label={`Put the spot ${name} anew`}
-          title="Put it anew"
+        <IconAction
+          name="Put it anew"
+          label={`Put the spot ${name} anew`}
+          icon={<MapPin size={15} aria-hidden />}
           onClick={() => onMoveOwn(id)}
-        >
-          <MapPin size={15} aria-hidden />
-        </button>
+        />
       )}
       {onRemoveOwn && (
-        <button
-          type="button"
-          className="action action-quiet"
-          aria-label={`Take the spot ${name} away`}
-          title="Take it away"
+        <IconAction
+          name="Take it away"
+          label={`Take the spot ${name} away`}
+          icon={<Trash2 size={15} aria-hidden />}
           onClick={() => onRemoveOwn(id)}
-        >
-          <Trash2 size={15} aria-hidden />
-        </button>
+        />
       )}
     </>
   );

@@ -8,6 +8,7 @@ import { copyName } from '../../state/copyName';
 import { newId, nowIso } from '../../state/newId';
 import { putIntoBin, takeOutOfBin } from '../../storage/bin';
 import { saveOuting, type StoredOuting } from '../../storage/outings';
+import { IconAction } from '../../ui/IconAction';
 import { trouble } from '../../storage/trouble';
 
 const dayOf = (date: string): string => {
@@ -79,23 +80,23 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
               <td className="px-3 wrap-anywhere text-ink-2 max-sm:hidden">{one.outing.place}</td>
               <td className="reading px-3 max-sm:px-1.5">{one.outing.shots.length}</td>
               <td className="text-right whitespace-nowrap">
-                <Action
+                <IconAction
                   name="Export"
-                  of={one.outing.name}
+                  label={`Export ${one.outing.name}`}
                   icon={<FileDown size={16} aria-hidden />}
                   onClick={() =>
                     download(`${fileNameOf(one.outing.name)}.json`, serialiseOuting(one.outing), 'application/json')
                   }
                 />
-                <Action
+                <IconAction
                   name="Duplicate"
-                  of={one.outing.name}
+                  label={`Duplicate ${one.outing.name}`}
                   icon={<Copy size={16} aria-hidden />}
                   onClick={() => void duplicate(one.outing)}
                 />
-                <Action
+                <IconAction
                   name="Delete"
-                  of={one.outing.name}
+                  label={`Delete ${one.outing.name}`}
                   icon={<Trash2 size={16} aria-hidden />}
                   onClick={() => void remove(one.id, `"${one.outing.name}"`)}
                 />
@@ -110,15 +111,15 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
                 <span className="text-ink-2">{one.problems.slice(0, 2).join(' ')}</span>
               </td>
               <td className="text-right whitespace-nowrap">
-                <Action
+                <IconAction
                   name="Save as a file"
-                  of="the outing that cannot be opened"
+                  label="Save as a file the outing that cannot be opened"
                   icon={<FileDown size={16} aria-hidden />}
                   onClick={() => download('outing.json', JSON.stringify(one.document, null, 2), 'application/json')}
                 />
-                <Action
+                <IconAction
                   name="Delete"
-                  of="the outing that cannot be opened"
+                  label="Delete the outing that cannot be opened"
                   icon={<Trash2 size={16} aria-hidden />}
                   onClick={() => void remove(one.id, 'It')}
                 />
@@ -136,16 +137,3 @@ const nameIn = (document: unknown): string => {
   const name = (document as { name?: unknown } | null)?.name;
   return typeof name === 'string' && name !== '' ? `"${name.slice(0, 120)}"` : 'An outing';
 };
-
-interface ActionProps {
-  readonly name: string;
-  readonly of: string;
-  readonly icon: React.ReactNode;
-  readonly onClick: () => void;
-}
-
-const Action = ({ name, of, icon, onClick }: ActionProps) => (
-  <button type="button" className="action action-quiet" aria-label={`${name} ${of}`} title={name} onClick={onClick}>
-    {icon}
-  </button>
-);

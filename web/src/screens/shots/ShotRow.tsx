@@ -4,6 +4,7 @@ import { intentOf, resolveRig, rigOfShot, tiltWords, type Outing, type Shot, sho
 import { Copy, GripVertical, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
+import { IconAction } from '../../ui/IconAction';
 import { NumberField } from '../../ui/NumberField';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { VerdictMark } from '../../ui/VerdictMark';
@@ -98,24 +99,18 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
           digits={0}
           onChange={(seconds) => changeShot(shot.id, (s) => ({ ...s, seconds }), `seconds-${shot.id}`)}
         />
-        <button
-          type="button"
-          className="action action-quiet"
-          aria-label={`Duplicate ${shot.name}`}
-          title="Duplicate"
+        <IconAction
+          name="Duplicate"
+          label={`Duplicate ${shot.name}`}
+          icon={<Copy size={16} aria-hidden />}
           onClick={onDuplicate}
-        >
-          <Copy size={16} aria-hidden />
-        </button>
-        <button
-          type="button"
-          className="action action-quiet"
-          aria-label={`Delete ${shot.name}`}
-          title="Delete"
+        />
+        <IconAction
+          name="Delete"
+          label={`Delete ${shot.name}`}
+          icon={<Trash2 size={16} aria-hidden />}
           onClick={onRemove}
-        >
-          <Trash2 size={16} aria-hidden />
-        </button>
+        />
       </div>
     </li>
   );
