@@ -1,3 +1,4 @@
+import { CubePoint, FACE_AXES, faceSign } from '../../mathematics/geometry/cubeFace';
 import type { RayGrid } from '../../mathematics/lens/rayGrid';
 
 /**
@@ -104,19 +105,13 @@ function sortInto(size: number, rays: readonly number[], directions: Float64Arra
   };
 }
 
+const point = new CubePoint();
+
 /** The bin that a direction of any length falls into. */
 function binAt(size: number, x: number, y: number, z: number): { face: number; u: number; w: number } {
-  const [ax, ay, az] = [abs(x), abs(y), abs(z)];
-  let face: number;
-  let m: number;
-  let a: number;
-  let b: number;
-  if (ax >= ay && ax >= az) [face, m, a, b] = [x >= 0 ? 0 : 1, ax, y, z];
-  else if (ay >= az) [face, m, a, b] = [y >= 0 ? 2 : 3, ay, x, z];
-  else [face, m, a, b] = [z >= 0 ? 4 : 5, az, x, y];
-  const u = min(size - 1, ((a / m + 1) * 0.5 * size) | 0);
-  const w = min(size - 1, ((b / m + 1) * 0.5 * size) | 0);
-  return { face, u, w };
+  point.put(x, y, z);
+  const bin = (share: number) => min(size - 1, ((share + 1) * 0.5 * size) | 0);
+  return { face: point.face, u: bin(point.u), w: bin(point.w) };
 }
 
 const cubes = new Map<number, RayBins>();
@@ -127,18 +122,17 @@ export function cubeBins(size: number): RayBins {
   if (kept) return kept;
   const directions = new Float64Array(6 * size * size * 3);
   for (let face = 0; face < 6; face++) {
-    const sign = face % 2 === 0 ? 1 : -1;
+    const [own, first, second] = FACE_AXES[face >> 1]!;
+    const at = [0, 0, 0];
     for (let w = 0; w < size; w++) {
       for (let u = 0; u < size; u++) {
         const a = ((u + 0.5) / size) * 2 - 1;
         const b = ((w + 0.5) / size) * 2 - 1;
         const k = 1 / Math.sqrt(1 + a * a + b * b);
-        const at = [
-          [sign, a, b],
-          [a, sign, b],
-          [a, b, sign],
-        ][face >> 1]!;
-        directions.set([at[0]! * k, at[1]! * k, at[2]! * k], ((face * size + w) * size + u) * 3);
+        at[own] = faceSign(face) * k;
+        at[first] = a * k;
+        at[second] = b * k;
+        directions.set(at, ((face * size + w) * size + u) * 3);
       }
     }
   }

@@ -1,3 +1,4 @@
+import { CubePoint } from '../../mathematics/geometry/cubeFace';
 import { poseAt } from '../../mathematics/geometry/pose';
 import type { Rotation } from '../../mathematics/geometry/rotation';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
@@ -22,7 +23,6 @@ export interface VisibilityCube {
 export const CUBE_SIZE = 36;
 
 // Hot enough that looking up Math each time counts.
-const { abs } = Math;
 
 /** The same of a cube that places are ranked by. */
 export const ROUGH_CUBE_SIZE = 24;
@@ -90,6 +90,7 @@ export function lookUpFrame(
   const found = sharedFrame(columns, rows);
   const { part, distanceM, directions } = found;
   const [r0, r1, r2, r3, r4, r5, r6, r7, r8] = rotation;
+  const point = new CubePoint();
   const half = size / 2;
   const last = size - 1;
   for (let i = 0; i < cells; i++) {
@@ -107,26 +108,10 @@ export function lookUpFrame(
       distanceM[i] = Infinity;
       continue;
     }
-    const ax = abs(x);
-    const ay = abs(y);
-    const az = abs(z);
-    let face: number;
-    let u: number;
-    let w: number;
-    if (ax >= ay && ax >= az) {
-      face = x >= 0 ? 0 : 1;
-      u = (y / ax) * half + half;
-      w = (z / ax) * half + half;
-    } else if (ay >= az) {
-      face = y >= 0 ? 2 : 3;
-      u = (x / ay) * half + half;
-      w = (z / ay) * half + half;
-    } else {
-      face = z >= 0 ? 4 : 5;
-      u = (x / az) * half + half;
-      w = (y / az) * half + half;
-    }
-    const bin = (face * size + (w > last ? last : w | 0)) * size + (u > last ? last : u | 0);
+    point.put(x, y, z);
+    const u = point.u * half + half;
+    const w = point.w * half + half;
+    const bin = (point.face * size + (w > last ? last : w | 0)) * size + (u > last ? last : u | 0);
     part[i] = seen[bin]!;
     distanceM[i] = far[bin]!;
   }
