@@ -1,5 +1,5 @@
 import { changeProblem, mergeOutings, type Outing } from '@strut-spot/core';
-import { leaveUnwritten, watchStored, writeOuting, type StoredOuting } from '../storage/outings';
+import { leaveUnwritten, watchStored, writeOuting, type Lying, type StoredOuting } from '../storage/outings';
 import { forgetLeft } from '../storage/leftBehind';
 import { historyOf, rebased, type OutingHistory } from './outingHistory';
 import { trouble } from '../storage/trouble';
@@ -26,7 +26,7 @@ export class OpenOuting {
   private base: Outing;
   private revision: number;
   private writing = false;
-  private heard: { readonly stored: StoredOuting | undefined } | null = null;
+  private heard: { readonly lying: Lying | undefined } | null = null;
   private again: ReturnType<typeof setTimeout> | undefined;
   private readonly listeners = new Set<() => void>();
   private unwatch: (() => void) | null = null;
@@ -70,7 +70,7 @@ export class OpenOuting {
   private begin(): void {
     open.set(this.base.id, this);
     addEventListener('pagehide', this.leave);
-    this.unwatch = watchStored(this.base.id, (stored) => this.hear(stored));
+    this.unwatch = watchStored(this.base.id, (lying) => this.hear(lying));
   }
 
   private end(): void {
@@ -93,15 +93,16 @@ export class OpenOuting {
     for (const listener of this.listeners) listener();
   }
 
-  private hear(stored: StoredOuting | undefined): void {
+  private hear(lying: Lying | undefined): void {
     if (this.writing) {
       // Heard once the writing is through: what it came upon itself is then no news any more.
-      this.heard = { stored };
+      this.heard = { lying };
       return;
     }
-    if (!stored || stored.deletedAt !== null) return this.tell({ saving: { kind: 'deleted' } });
+    if (!lying || lying.deletedAt !== null) return this.tell({ saving: { kind: 'deleted' } });
     if (this.state.saving.kind === 'deleted') this.tell({ saving: { kind: 'saved' } });
-    if (stored.revision <= this.revision) return;
+    if (lying.revision <= this.revision) return;
+    const stored = lying.read();
     if (stored.kind === 'unreadable') return this.fail(NEWER);
     this.takeIn(stored.outing, stored.outing, stored.revision);
     if (this.state.history.present !== this.base) void this.write();
@@ -143,7 +144,7 @@ export class OpenOuting {
       this.writing = false;
       const { heard } = this;
       this.heard = null;
-      if (heard) this.hear(heard.stored);
+      if (heard) this.hear(heard.lying);
     }
   }
 

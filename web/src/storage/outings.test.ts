@@ -3,11 +3,21 @@ import { forgetAll, outingWithShot, readBack } from '../../testing/openSheet';
 import { deleteForGood, putIntoBin, takeOutOfBin } from './bin';
 import { database } from './database';
 import { allLeftBehind, keepLeft } from './leftBehind';
-import { editStored, leaveUnwritten, openStored, readAll, saveOuting, watchStored, writeOuting } from './outings';
+import {
+  editStored,
+  leaveUnwritten,
+  openStored,
+  readAll,
+  saveOuting,
+  watchStored,
+  writeOuting,
+  type StoredOuting,
+} from './outings';
 import { changeSettings, readSettings } from './settings';
 
 const outing: Outing = { ...outingWithShot(), id: 'kept' };
 const named = (name: string): Outing => ({ ...outing, name });
+const nameOf = (stored: StoredOuting | undefined) => (stored?.kind === 'readable' ? stored.outing.name : stored?.kind);
 const row = async () => (await database.outings.get('kept'))!;
 
 afterEach(() => forgetAll());
@@ -72,9 +82,7 @@ describe('two windows', () => {
   it('each hears of the other’s writing', async () => {
     await saveOuting(outing);
     const heard: (string | undefined)[] = [];
-    const stop = watchStored('kept', (stored) =>
-      heard.push(stored?.kind === 'readable' ? stored.outing.name : stored?.kind),
-    );
+    const stop = watchStored('kept', (lying) => heard.push(nameOf(lying?.read())));
     await new Promise((resolve) => setTimeout(resolve, 50));
     await editStored('kept', (o) => ({ ...o, name: 'Theirs' }));
     await new Promise((resolve) => setTimeout(resolve, 50));

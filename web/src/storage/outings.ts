@@ -115,12 +115,19 @@ export async function editStored(id: string, edit: (outing: Outing) => Outing): 
   return written.kind === 'written';
 }
 
+/** What lies in the store, not read yet: who wrote it needs not read it. */
+export interface Lying {
+  readonly revision: number;
+  readonly deletedAt: string | null;
+  readonly read: () => StoredOuting;
+}
+
 /** Tells what lies in the store now and with every change, in whatever window it was made. @returns how to stop */
-export function watchStored(id: string, told: (stored: StoredOuting | undefined) => void): () => void {
-  const watching = liveQuery(async () => {
-    const row = await database.outings.get(id);
-    return row && readOnce(row);
-  }).subscribe({ next: told, error: () => undefined });
+export function watchStored(id: string, told: (lying: Lying | undefined) => void): () => void {
+  const watching = liveQuery(() => database.outings.get(id)).subscribe({
+    next: (row) => told(row && { revision: row.revision, deletedAt: row.deletedAt, read: () => readOnce(row) }),
+    error: () => undefined,
+  });
   return () => watching.unsubscribe();
 }
 
