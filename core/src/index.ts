@@ -110,6 +110,8 @@ export type { Candidate, SpotResult } from './judging/check/candidate';
 export { CHECKS, type Findings, checkName } from './judging/checks';
 export { causeWords } from './judging/checks/steady/judgeSteady';
 export { type ReportOptions, type ShotReport, foundBy, shotReport } from './judging/report/shotReport';
+export { carrierScene } from './posing/scene/carrierScene';
+export { notOnThis } from './judging/scene/notOnThis';
 export { shakeQuestionOf } from './judging/scene/shotScene';
 export { type ClipResult, correctFromClip } from './deciding/learning/testClip/correction';
 export { changeProblem } from './deciding/outing/changeProblem';
@@ -122,6 +124,7 @@ export { PICTURE_SIDES_LIMIT, sortOwnKit, WIDEST_STRAIGHT_DEG } from './deciding
 export { OUTING_LIMITS, isDay } from './deciding/outing/records/schemaParts';
 export type { ClipRecord, LogEntry, Shot } from './deciding/outing/records/shotRecord';
 export { shotQuestion } from './deciding/outing/shotQuestion';
+export { foldAlike } from './deciding/search/foldAlike';
 export { type ExactCandidate, exactCandidate } from './deciding/search/exactCandidate';
 export {
   type Ranked,

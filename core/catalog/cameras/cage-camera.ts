@@ -22,19 +22,19 @@ const camera: CameraDefinition = {
   modes: [
     mode('wide', 'Wide lens 16:9', 'rectilinear', 84, [80, 90], [3840, 2160], {
       fps: 60,
-      readoutMs: 17,
+      readoutMs: 16,
       mbps: 150,
       watts: 8,
     }),
     mode('normal', 'Normal lens 16:9', 'rectilinear', 39.6, [38, 42], [3840, 2160], {
       fps: 60,
-      readoutMs: 17,
+      readoutMs: 16,
       mbps: 150,
       watts: 8,
     }),
     mode('long', 'Long lens 16:9', 'rectilinear', 12, [10, 15], [3840, 2160], {
       fps: 60,
-      readoutMs: 17,
+      readoutMs: 16,
       mbps: 150,
       watts: 8,
     }),

@@ -2,6 +2,7 @@ import { askedIntent } from '../../posing/lookup/askedIntent';
 import { newAsk, TERM_IDS, type TermId } from '../../words/shot/ask';
 import { USUAL_WEIGHTS, weightsOf } from './weights';
 import type { Candidate, SpotResult } from '../../judging/check/candidate';
+import { foldAlike } from './foldAlike';
 import { likeness, lostAgainst, rankCandidates, schoolCosts, withVariety } from './rankCandidates';
 import { scoreOf } from './score';
 import { whyNot } from './whyNot';
@@ -110,6 +111,37 @@ describe('the first ones', () => {
     const a = candidate('a', {});
     expect(likeness(a, a)).toBeCloseTo(1, 12);
     expect(likeness(a, { ...a, carrierId: 'other' })).toBe(0);
+  });
+});
+
+describe('a sheet with near-copies folded', () => {
+  const cards = (...candidates: Parameters<typeof rankCandidates>[0][number][]) =>
+    foldAlike(rankCandidates(candidates, USUAL_WEIGHTS)).map(({ ranked, alike }) => [
+      ranked.candidate.id,
+      ...alike.map((r) => r.candidate.id),
+    ]);
+  const first = candidate('a1', { picture: 0.9 });
+
+  it('has one card for one idea, with what differs little behind it, best first', () => {
+    const twin = candidate('a2', { picture: 0.89 });
+    const other = candidate('a3', { picture: 0.88 }, { facts: { ...first.facts, cameraName: 'another' } });
+    expect(cards(twin, other, first)).toEqual([['a1', 'a2', 'a3']]);
+  });
+
+  it('has another place, another view and another carrier on cards of their own', () => {
+    const bar = candidate('b1', { picture: 0.8 });
+    const back = candidate(
+      'a4',
+      { picture: 0.7 },
+      { facts: { ...first.facts, viewDeg: first.facts.viewDeg + 180, speedFeel: 4 } },
+    );
+    const elsewhere = candidate('a5', { picture: 0.6 }, { carrierId: 'other' });
+    expect(cards(first, bar, back, elsewhere)).toEqual([['a1'], ['b1'], ['a4'], ['a5']]);
+  });
+
+  it('hides nothing that a check stops behind what none does', () => {
+    const stopped = candidate('a6', { picture: 0.9 }, { verdicts: { ...first.verdicts, clear: 'stop' } });
+    expect(cards(first, stopped)).toEqual([['a1'], ['a6']]);
   });
 });
 

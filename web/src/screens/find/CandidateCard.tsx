@@ -9,6 +9,9 @@ interface CandidateCardProps {
   readonly rank: number;
   readonly candidate: Candidate;
   readonly score: number;
+  /** So many others differ from it only a little. */
+  readonly alike: number;
+  readonly onUnfold: () => void;
   readonly exact: ExactCandidate | undefined;
   readonly rig: RigSpec;
   readonly stanceId: string;
@@ -24,7 +27,8 @@ const WIDTH_PX = { rough: 96, fine: 256 } as const;
 
 /** One way to take the shot: its computed picture, what it is made of, and how the checks stand. */
 export function CandidateCard(props: CandidateCardProps) {
-  const { rank, candidate, score, exact, rig, stanceId, chosen, compared, rough, onChoose, onCompare } = props;
+  const { rank, candidate, score, alike, exact, rig, stanceId, chosen, compared, rough } = props;
+  const { onUnfold, onChoose, onCompare } = props;
   const { facts, setUp } = candidate;
   const widthPx = rough ? WIDTH_PX.rough : WIDTH_PX.fine;
   const picture = useLatest(`${candidate.id} ${widthPx}`, () =>
@@ -61,6 +65,15 @@ export function CandidateCard(props: CandidateCardProps) {
           </span>
         </span>
       </button>
+      {alike > 0 && (
+        <button
+          type="button"
+          className="min-h-[24px] px-2 text-left text-[0.86rem] font-[620] underline underline-offset-2 max-lg:min-h-12"
+          onClick={onUnfold}
+        >
+          and {alike} like it
+        </button>
+      )}
       <div className="mt-auto flex items-center justify-between px-2 pb-1 text-[0.8rem]">
         <span className="flex gap-1.5" title={CHECKS.map(({ name }) => name).join(', ')}>
           {CHECKS.map(({ id, name }) => {

@@ -1,4 +1,5 @@
 import {
+  foldAlike,
   newAsk,
   rankCandidates,
   rigOfCarrier,
@@ -54,6 +55,8 @@ export function FindScreen() {
   const weights = useMemo(() => weightsOf(ask), [ask]);
   const [schools, setSchools] = useState<readonly SchoolId[]>([]);
   const [chosenId, setChosenId] = useState<string | null>(null);
+  /** Cards whose near-copies are shown beside them. */
+  const [unfolded, setUnfolded] = useState<readonly string[]>([]);
   const [compared, setCompared] = useState<readonly string[]>([]);
   const [comparing, setComparing] = useState(false);
   const [shown, setShown] = useState(PAGE);
@@ -79,6 +82,18 @@ export function FindScreen() {
     [ranked, schools],
   );
   const busy = state.phase === 'searching' || state.phase === 'checking';
+  const cards = useMemo(
+    () =>
+      // While it is searched they change with every answer: folding waits.
+      busy
+        ? sheet.slice(0, VARIED).map((ranked) => ({ ranked, alike: 0 }))
+        : foldAlike(sheet).flatMap(({ ranked, alike }) =>
+            unfolded.includes(ranked.candidate.id)
+              ? [ranked, ...alike].map((one) => ({ ranked: one, alike: 0 }))
+              : [{ ranked, alike: alike.length }],
+          ),
+    [busy, sheet, unfolded],
+  );
   // The chart waits for the search to end: drawing its points anew with every answer would hold up the page.
   const candidates = useMemo(() => (busy ? [] : sheet.map((r) => r.candidate)), [busy, sheet]);
   const chosen =
@@ -214,12 +229,14 @@ export function FindScreen() {
                 </p>
               )}
               <ul className="grid grid-cols-2 sm:grid-cols-3 xl:grid-cols-4" data-testid="contact-sheet">
-                {sheet.slice(0, busy ? VARIED : shown).map(({ candidate, score }, i) => (
+                {cards.slice(0, shown).map(({ ranked: { candidate, score }, alike }, i) => (
                   <CandidateCard
                     key={candidate.id}
                     rank={i + 1}
                     candidate={candidate}
                     score={score}
+                    alike={alike}
+                    onUnfold={() => setUnfolded([...unfolded, candidate.id])}
                     exact={state.exact.get(candidate.id)}
                     rig={rigOf(candidate.carrierId)}
                     stanceId={question.carriers.find((c) => c.carrierId === candidate.carrierId)!.actionStanceId}
@@ -231,9 +248,9 @@ export function FindScreen() {
                   />
                 ))}
               </ul>
-              {!busy && sheet.length > shown && (
+              {!busy && cards.length > shown && (
                 <button type="button" className="action m-3" onClick={() => setShown(shown + PAGE)}>
-                  Show more ({sheet.length - shown} left)
+                  Show more ({cards.length - shown} left)
                 </button>
               )}
             </>

@@ -3,6 +3,9 @@ import { newCarrier } from '@strut-spot/core';
 import { openSheet, outingWithShot } from '../../../testing/openSheet';
 import { ShotsScreen } from './ShotsScreen';
 
+const said = jest.fn();
+jest.mock('sonner', () => ({ toast: (...words: unknown[]) => said(...words) as void }));
+
 const at = { path: '/outing/outing', route: '/outing/:outingId' };
 const open = (outing = outingWithShot()) => openSheet(<ShotsScreen />, { ...at, outing });
 
@@ -39,19 +42,38 @@ it('a shot is added at a place that no check stops, duplicated and deleted', asy
   await waitFor(async () => expect((await stored()).shots.map((s) => s.id)).toEqual(ids.slice(1)));
 });
 
-it('what makes no sense on a carrier is not added, and the outing stays as it was', async () => {
+it('what makes no sense on a carrier cannot be added, and says why', async () => {
+  await open();
+  const button = () => screen.getByRole<HTMLButtonElement>('button', { name: /^Somebody else/ });
+  await waitFor(() => expect(button().disabled).toBe(true));
+  expect(button().textContent).toMatch(/not on this carrier, because nobody else is framed/);
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Clear ahead/ }).disabled).toBe(false);
+});
+
+it('a message of a deletion brings the shot back where it was', async () => {
   const { stored } = await open();
-  fireEvent.click(screen.getByRole('button', { name: /Somebody else/ }));
-  await waitFor(() =>
-    expect(screen.getByRole<HTMLButtonElement>('button', { name: /Somebody else/ }).disabled).toBe(false),
-  );
-  expect((await stored()).shots).toHaveLength(1);
+  fireEvent.click(screen.getByRole('button', { name: 'Delete Hands and trail' }));
+  await waitFor(async () => expect((await stored()).shots).toHaveLength(0));
+  const [, { action }] = said.mock.calls.at(-1) as [string, { action: { onClick: () => void } }];
+  action.onClick();
+  await waitFor(async () => expect((await stored()).shots.map((s) => s.id)).toEqual(['shot']));
+});
+
+it('a note that is too long is not kept, and the field says so', async () => {
+  const { stored } = await open();
+  const note = screen.getByLabelText(/^Note/);
+  fireEvent.change(note, { target: { value: 'x'.repeat(4001) } });
+  expect((await screen.findByRole('alert')).textContent).toMatch(/at most 4000 characters/);
+  expect((await stored()).note).toBe('');
 });
 
 describe('carriers of the outing', () => {
   it('one more comes from the catalogue with the rider of the first', async () => {
     const { stored } = await open();
-    fireEvent.change(screen.getByRole('combobox', { name: /Add/ }), { target: { value: 'kayak' } });
+    fireEvent.change(screen.getByLabelText('Another carrier'), { target: { value: 'kayak' } });
+    // The first press of an arrow key in a list chooses, and must not add.
+    expect((await stored()).carriers).toHaveLength(1);
+    fireEvent.click(screen.getByRole('button', { name: 'Add' }));
     await waitFor(async () => expect((await stored()).carriers).toHaveLength(2));
     const [first, second] = (await stored()).carriers;
     expect(second!.rig).toMatchObject({ machineId: 'kayak', statureM: first!.rig.statureM });

@@ -5,6 +5,7 @@ import { toast } from 'sonner';
 import { newId } from '../../state/newId';
 import { useOuting } from '../../state/OutingProvider';
 import { computing } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { Coverage } from './Coverage';
 import { OutingDetails } from './OutingDetails';
@@ -17,10 +18,13 @@ export function ShotsScreen() {
   const [fromId, setFromId] = useState('');
   const carrier = outing.carriers.find((c) => c.id === fromId) ?? outing.carriers[0]!;
 
+  const rig = rigOfCarrier(outing, carrier);
+  const refused = useLatest(JSON.stringify(carrier.rig), () => computing.notOffered(rig)).value ?? {};
+
   const add = async (intentId: string) => {
     setSearching(intentId);
     try {
-      const shot: Shot = await computing.newShot(newId(), carrier, rigOfCarrier(outing, carrier), intentId);
+      const shot: Shot = await computing.newShot(newId(), carrier, rig, intentId);
       change((o) => ({ ...o, shots: [...o.shots, shot] }));
     } catch (error) {
       toast(`No shot was added: ${(error as Error).message}`);
@@ -63,14 +67,14 @@ export function ShotsScreen() {
                 <button
                   type="button"
                   className="flex h-full w-full items-start gap-2 p-3 text-left hover:bg-paper-2 disabled:opacity-60"
-                  disabled={searching !== null}
+                  disabled={searching !== null || intent.id in refused}
                   onClick={() => void add(intent.id)}
                 >
                   <Plus size={16} aria-hidden className="mt-0.5 shrink-0" />
                   <span>
                     <span className="block font-[620]">{intent.name}</span>
                     <span className="block text-ink-2">
-                      {searching === intent.id ? 'Trying every spot…' : intent.purpose}
+                      {searching === intent.id ? 'Trying every spot…' : (refused[intent.id] ?? intent.purpose)}
                     </span>
                   </span>
                 </button>

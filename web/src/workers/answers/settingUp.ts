@@ -1,4 +1,7 @@
 import {
+  carrierScene,
+  INTENTS,
+  notOnThis,
   aimedSetUp,
   baseRefusal,
   intentAsked,
@@ -46,6 +49,18 @@ export const settingUp = {
   baseRefusals(rig: RigSpec, spotId: string): Record<string, string | null> {
     const surface = placedSpots(rig).find((p) => p.spot.id === spotId)!.spot.surface;
     return Object.fromEntries(kitWith(rig.ownKit).bases.map((base) => [base.id, baseRefusal(base, surface)]));
+  },
+
+  /** Kinds of shots that make no sense on a rig, with the reason, by their ids. */
+  notOffered(rig: RigSpec): Readonly<Record<string, string>> {
+    const { machine } = resolveRig(rig);
+    const scene = carrierScene(rig, machine.actionStanceId);
+    return Object.fromEntries(
+      INTENTS.flatMap((intent) => {
+        const because = notOnThis(intent, machine, scene);
+        return because ? [[intent.id, because] as const] : [];
+      }),
+    );
   },
 
   whyUnplaced: (rig: RigSpec, spotId: string) => whyUnplaced(rig, spotId),

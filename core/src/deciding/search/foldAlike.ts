@@ -1,0 +1,26 @@
+import { likeness, type Ranked } from './rankCandidates';
+
+/** From here on two of them are one idea with another mode, link or camera. Estimate 0.85 to 0.92. */
+const NEAR_COPY = 0.88;
+
+/** One card of a contact sheet: what it shows, and what differs from that too little for a card of its own. */
+export interface Folded {
+  readonly ranked: Ranked;
+  readonly alike: readonly Ranked[];
+}
+
+const isStopped = ({ candidate }: Ranked): boolean => Object.values(candidate.verdicts).includes('stop');
+
+/** A sheet with near-copies folded into the first of their kind, in the sheet's order. What a check stops never hides behind what none does, nor the other way round. */
+export function foldAlike(sheet: readonly Ranked[]): readonly Folded[] {
+  const cards: { readonly ranked: Ranked; readonly alike: Ranked[] }[] = [];
+  for (const ranked of sheet) {
+    const like = cards.find(
+      (card) =>
+        isStopped(card.ranked) === isStopped(ranked) && likeness(card.ranked.candidate, ranked.candidate) >= NEAR_COPY,
+    );
+    if (like) like.alike.push(ranked);
+    else cards.push({ ranked, alike: [] });
+  }
+  return cards;
+}
