@@ -5,7 +5,7 @@ import { withDemo } from './support/withDemo';
 const axeSource = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 
 let page: Page;
-withDemo((opened) => (page = opened));
+withDemo((opened) => (page = opened), { usualBox: true });
 
 interface Violation {
   id: string;

@@ -171,6 +171,19 @@ export class Page {
     return content;
   }
 
+  /** Puts these pieces into the kit box, and all others out of it. */
+  packKit = (ids: readonly string[]): Promise<void> =>
+    this.driver.executeAsyncScript(
+      `const [inBox, done] = arguments;
+       const open = indexedDB.open('strut-spot');
+       open.onsuccess = () => {
+         const write = open.result.transaction('kit', 'readwrite');
+         write.objectStore('kit').put({ key: 'kit', inBox, own: { cameras: [], links: [], bases: [] } });
+         write.oncomplete = () => { open.result.close(); done(); };
+       };`,
+      ids,
+    );
+
   scratch = (name: string) => join(this.folder, name);
 
   /** Every address asked for since the last call. */
