@@ -53,11 +53,16 @@ const worker = new Proxy(answers, {
   get:
     (all, name: keyof typeof answers) =>
     (...asked: unknown[]) =>
-      Promise.resolve().then(() => (all[name] as (...a: unknown[]) => unknown)(...smaller(name, asked))),
+      Promise.resolve().then(() => (all[name] as (...a: unknown[]) => unknown)(...smaller(asked))),
 });
 
-const smaller = (name: string, asked: unknown[]): unknown[] =>
-  name === 'picture' ? [{ ...(asked[0] as object), widthPx: 32 }] : asked;
+/** Whatever asks for a picture gets a small one. */
+const smaller = (asked: unknown[]): unknown[] =>
+  asked.map((one) =>
+    typeof one === 'object' && one !== null && 'widthPx' in one
+      ? { ...one, widthPx: 32, ...('heightPx' in one ? { heightPx: 20 } : {}) }
+      : one,
+  );
 
 export const drawing = worker;
 export const refining = worker;
