@@ -1,6 +1,7 @@
 /** npm test: installs what is missing, then types, lint, cases of practice, unit, reference and end-to-end tests; the last line counts them. */
-import { mkdirSync, rmSync } from 'node:fs';
-import { buildAndRun } from './buildAndRun.mjs';
+import { Buffer } from 'node:buffer';
+import { spawn } from 'node:child_process';
+import { mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { build, installBrowser, installPackages, readJson, run } from './setUp.mjs';
 
 installPackages();
@@ -10,12 +11,27 @@ mkdirSync('.reports', { recursive: true });
 build();
 
 let failedSteps = 0;
-const step = (name, command, args) => {
-  console.error(`\n== ${name}`);
-  if (run(command, args) !== 0) failedSteps++;
-};
-step('types', 'npm', ['run', 'typecheck', '--silent']);
-step('lint', 'npm', ['run', 'lint', '--silent']);
+/** Runs several commands at a time; what each says is printed when it ends. */
+const together = (steps) =>
+  Promise.all(
+    steps.map(
+      ([name, command, args]) =>
+        new Promise((resolve) => {
+          const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+          const said = [];
+          for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => said.push(data));
+          child.once('close', (code) => {
+            console.error(`\n== ${name}\n${Buffer.concat(said)}`);
+            if (code !== 0) failedSteps++;
+            resolve();
+          });
+        }),
+    ),
+  );
+await together([
+  ['types', 'npm', ['run', 'typecheck', '--silent']],
+  ['lint', 'npm', ['run', 'lint', '--silent']],
+]);
 
 const counts = { passed: 0, failed: 0, skipped: 0 };
 const jest = (name, projects, extra) => {
@@ -34,26 +50,19 @@ const jest = (name, projects, extra) => {
     failedSteps++;
   }
 };
-/** Cases of practice, each group on a processor of its own; those that do not hold yet are listed with their reasons and count as nothing. */
-const practice = async (groups) => {
+/** Cases of practice; those that do not hold yet are listed with their reasons and count as nothing. */
+const practice = () => {
   console.error('\n== what practice expects');
-  const reports = groups.map((group) => `.reports/practice-${group}.json`);
-  await buildAndRun(
-    'core/outcomes/outcomes.ts',
-    ...groups.map((group, i) => ['cases', '--group', group, '--report', reports[i]]),
-  );
+  run(process.execPath, ['scripts/outcomes.mjs', 'groups', '.reports']);
+  const reports = readdirSync('.reports').filter((name) => name.startsWith('practice-'));
+  if (reports.length === 0) failedSteps++;
   for (const report of reports) {
-    try {
-      const { passed, failed } = readJson(report);
-      counts.passed += passed;
-      counts.failed += failed;
-    } catch {
-      console.error(`${report}: no report was written`);
-      failedSteps++;
-    }
+    const { passed, failed } = readJson(`.reports/${report}`);
+    counts.passed += passed;
+    counts.failed += failed;
   }
 };
-await practice(['land', 'water-air-shake']);
+practice();
 // Left to itself the runner keeps one core free, which of two is half.
 jest('unit and reference tests', ['core', 'web', 'server'], ['--maxWorkers=2']);
 jest('the real page', ['e2e'], ['--runInBand']);

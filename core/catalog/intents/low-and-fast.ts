@@ -16,7 +16,6 @@ const intent: IntentDefinition = {
   ],
   needs: ['near the ground'],
   lensBelowM: 0.95,
-  fixedView: true,
   shakingBorne: 2.5,
   feel: 1,
   weights: { feel: 9, steady: 2 },

@@ -52,9 +52,23 @@ function readOnce(row: OutingRow): StoredOuting {
 
 const changedAt = (stored: StoredOuting): string => (stored.kind === 'readable' ? stored.outing.changedAt : '');
 
+/** Reading goes on for so long before whatever else the page has to do gets its turn. */
+const AT_A_TIME_MS = 15;
+const otherWork = () => new Promise<void>((resolve) => setTimeout(resolve));
+
 /** All that is stored, last changed first, what is in the bin and what cannot be read included. */
-export const readAll = async (): Promise<readonly StoredOuting[]> =>
-  (await database.outings.toArray()).map(readOnce).sort((a, b) => changedAt(b).localeCompare(changedAt(a)));
+export async function readAll(): Promise<readonly StoredOuting[]> {
+  const all: StoredOuting[] = [];
+  let begun = performance.now();
+  for (const row of await database.outings.toArray()) {
+    if (performance.now() - begun > AT_A_TIME_MS) {
+      await otherWork();
+      begun = performance.now();
+    }
+    all.push(readOnce(row));
+  }
+  return all.sort((a, b) => changedAt(b).localeCompare(changedAt(a)));
+}
 
 /** The same, kept up to date; undefined while it is being read. */
 export const useStoredOutings = (): readonly StoredOuting[] | undefined => useLiveQuery(readAll);

@@ -30,7 +30,7 @@ export const frameTerm: SearchTerm = {
     const picture = frameScore(framed, intent) * (looksAbout ? LOOKS_ABOUT : 1);
     const { weightedSpeedFeel: speedFeel } = framed;
     const missed = speedFeel === null || intent.feel === null ? null : Math.abs(intent.feel - feelOnScale(speedFeel));
-    const { verdict } = judgeFrame(framed, intent, null);
+    const { verdict } = judgeFrame(framed, intent, null, scene.zone);
     return {
       verdict: verdict === "can't say" ? 'good' : verdict,
       rejection: null,

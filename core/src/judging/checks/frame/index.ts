@@ -41,7 +41,7 @@ export const frame: Check<FrameReport> = {
       solvedGimbalTiltDeg: aimed?.gimbalTiltDeg ?? null,
     };
   },
-  judge: ({ solved }, scene) => judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null),
+  judge: ({ solved }, scene) => judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null, scene.zone),
   searchTerm: frameTerm,
   mend(scene) {
     const { setUp } = scene.question;

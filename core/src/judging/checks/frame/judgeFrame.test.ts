@@ -77,12 +77,12 @@ describe('a want for a share', () => {
     expect(result.margin).toBeCloseTo(100 * Math.min(sky - 0.2, 0.4 - sky), 9);
   });
 
-  it('that asks for none at all bears two hundredths before it is spoilt', () => {
+  it('that asks for none at all bears four hundredths before it is spoilt', () => {
     const none = intent({ wants: [want({ share: [0, 0.01] })] });
     const verdict = (sky: number) => finding(showing({ shares: { ...nothing, sky } }), none, 'sky').verdict;
     expect(verdict(0.005)).toBe('good');
-    expect(verdict(0.025)).toBe('watch');
-    expect(verdict(0.2)).toBe('stop');
+    expect(verdict(0.045)).toBe('watch');
+    expect(verdict(0.055)).toBe('stop');
   });
 
   const hand = { id: 'handLeft', name: 'left hand', group: 'hands', centroidU: 0.5, nearestM: 1, extent: 0.3 } as const;
@@ -175,6 +175,15 @@ describe('other findings', () => {
     );
     expect(near.verdict).toBe('watch');
     expect(near.because).toMatch(/stem at 0.10 m/);
+  });
+
+  it('a head is never low, however near the ground: what a boot may do there is stopped on a helmet', () => {
+    const low = intent({ wants: [], lensBelowM: 3 });
+    const verdictOn = (zone: 'head' | 'foot' | null) => {
+      const check = judgeFrame(real, low, null, zone);
+      return check.verdict === "can't say" ? null : check.findings.find((f) => f.id === 'low')!.verdict;
+    };
+    expect([verdictOn('foot'), verdictOn(null), verdictOn('head')]).toEqual(['good', 'good', 'stop']);
   });
 
   it("can't say without an action stance", () => {

@@ -1,3 +1,4 @@
+import type { RiderZone } from '../../../posing/rig/riderZone';
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import {
@@ -26,11 +27,13 @@ export const ROLL_WRONG_DEG = 12;
 
 const percent = (share: number): number => share * 100;
 
+/** So much of a picture more than is wanted, in a corner or at an edge, is a blemish and no spoilt shot; and as much again as is wanted. Estimate 0.02 to 0.06. */
+const AT_THE_EDGE = 0.04;
+
 function shareVerdict(share: number, [low, high]: readonly [number, number]): Verdict {
   if (share >= low && share <= high) return 'good';
   if (share < low) return share >= low * MISSED ? 'watch' : 'stop';
-  // A want of none at all still bears as much again, and at least two hundredths of the picture, before it spoils the shot.
-  return share <= Math.max(high / MISSED, high + 0.02) ? 'watch' : 'stop';
+  return share <= Math.max(high / MISSED, high + AT_THE_EDGE) ? 'watch' : 'stop';
 }
 
 function wantFinding(want: Want, framed: FramedSetUp): Finding {
@@ -87,8 +90,13 @@ const tiltMend = ({ setUp }: ResolvedSetUp, solvedTiltDeg: number | null): Mend 
   return { text: `tilt ${by > 0 ? 'up' : 'down'} ${Math.abs(by).toFixed(0)}°`, tiltDeg: solvedTiltDeg };
 };
 
-/** Does the picture show what the shot is for, over all stances? Pure; see docs/models.md, Frame. */
-export function judgeFrame(framed: FramedSetUp, intent: IntentDefinition, solvedTiltDeg: number | null): CheckResult {
+/** Does the picture show what the shot is for, over all stances? Pure; see docs/models.md, Frame. @param zone of the body that it is worn on; null = none */
+export function judgeFrame(
+  framed: FramedSetUp,
+  intent: IntentDefinition,
+  solvedTiltDeg: number | null,
+  zone: RiderZone | null = null,
+): CheckResult {
   const action = framed.stances.find((s) => s.stanceId === framed.actionStanceId);
   if (!action) return { check: 'frame', verdict: "can't say", missing: 'no action stance chosen' };
   const mend = tiltMend(framed.resolved, solvedTiltDeg);
@@ -99,7 +107,7 @@ export function judgeFrame(framed: FramedSetUp, intent: IntentDefinition, solved
     const finding = wantFinding(want, framed);
     findings.push(finding.verdict === 'good' ? finding : { ...finding, mend });
   }
-  const low = lowFinding(intent, action);
+  const low = lowFinding(intent, action, zone);
   if (low) findings.push(low);
   const behind = behindFinding(intent, action);
   if (behind) findings.push(behind);
@@ -165,17 +173,29 @@ function rollFinding(action: StanceFrame): Finding {
 /** Lower than this times what is asked is still worth a look. Estimate 1.2 to 1.6. */
 export const STILL_LOW = 1.4;
 
-function lowFinding({ lensBelowM }: IntentDefinition, { lensHeightM, name }: StanceFrame): Finding | null {
+/** A head is the highest place that a rider has: from there nothing is low, however low they sit. */
+function lowFinding(
+  { lensBelowM }: IntentDefinition,
+  { lensHeightM, name }: StanceFrame,
+  zone: RiderZone | null,
+): Finding | null {
   if (lensBelowM === undefined) return null;
+  const onHead = zone === 'head';
   return {
     id: 'low',
     label: 'height over the ground',
-    verdict: lensHeightM <= lensBelowM ? 'good' : lensHeightM <= lensBelowM * STILL_LOW ? 'watch' : 'stop',
+    verdict: onHead
+      ? 'stop'
+      : lensHeightM <= lensBelowM
+        ? 'good'
+        : lensHeightM <= lensBelowM * STILL_LOW
+          ? 'watch'
+          : 'stop',
     value: lensHeightM,
     unit: 'm',
     limit: [null, lensBelowM],
     margin: lensBelowM - lensHeightM,
-    because: `the lens stands ${lensHeightM.toFixed(2)} m over the ground in ${name.toLowerCase()}; this kind of shot is taken below about ${lensBelowM.toFixed(1)} m`,
+    because: `the lens stands ${lensHeightM.toFixed(2)} m over the ground in ${name.toLowerCase()}${onHead ? ', on the head, and looks about with it' : ''}; this kind of shot is taken below about ${lensBelowM.toFixed(1)} m${onHead ? ', from machine, boot or hip' : ''}`,
     mend: null,
   };
 }
