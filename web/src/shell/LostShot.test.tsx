@@ -37,7 +37,7 @@ it('a shot whose place and pieces are there has its sheets', async () => {
 it('one whose spot is lost says why, and goes on from another spot', async () => {
   const { stored } = await open({ spotId: 'own-lost' }, [lost]);
   const said = await screen.findByTestId('lost');
-  expect(said.textContent).toMatch(/Nothing can be said of .Hands and trail.*your spot "Far off" is lost/s);
+  expect(said.textContent).toMatch(/Nothing can be said of .Hands and trail.*your spot "Far off" is lost/is);
   fireEvent.click(await screen.findByRole('button', { name: 'Chest' }));
   await waitFor(async () => expect((await stored()).shots[0]!.setUp.spotId).toBe('chest'));
   expect(await screen.findByText('the bench')).toBeTruthy();
@@ -45,5 +45,5 @@ it('one whose spot is lost says why, and goes on from another spot', async () =>
 
 it('one whose camera the kit has not got any more says which', async () => {
   await open({ cameraId: 'own-gone' });
-  expect((await screen.findByTestId('lost')).textContent).toMatch(/there is no camera "own-gone"/);
+  expect((await screen.findByTestId('lost')).textContent).toMatch(/there is no camera "own-gone"/i);
 });
