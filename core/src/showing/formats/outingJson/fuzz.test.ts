@@ -20,7 +20,7 @@ import { parseOuting, readOuting, serialiseOuting } from './parseOuting';
 import { parseSetUpFile, setUpFileOf } from './setUpFile';
 
 /** So many of each; npm run endure asks for more. */
-const ROUNDS = Number(process.env.FUZZ ?? 80);
+const ROUNDS = Number(process.env.FUZZ ?? 40);
 jest.setTimeout(60_000 + ROUNDS * 500);
 
 const first = ridgeLoop();
