@@ -4,7 +4,7 @@ import type { Page } from './support/browser';
 import { USUAL_BOX, withDemo } from './support/withDemo';
 
 let page: Page;
-withDemo((opened) => (page = opened), { usualBox: true });
+withDemo((opened) => (page = opened));
 
 const shot = '/outing/skerra-late-winter/shot/gravel-hands';
 const phase = async () => (await page.find('[data-testid=search-progress]')).getAttribute('data-phase');
