@@ -39,7 +39,8 @@ export const useShapes = (): readonly OwnShape[] => useLiveQuery(readShapes) ?? 
 export async function announceShapes(): Promise<void> {
   const shapes = await readShapes();
   registerOwnShapes(shapes);
-  await registerShapes(shapes);
+  // Nobody waits for that: a worker that is at something long takes it next, and before whatever is asked of it afterwards.
+  void registerShapes(shapes).catch(() => undefined);
 }
 
 export async function saveShape(shape: OwnShape): Promise<void> {
