@@ -48,7 +48,12 @@ const views = {
   outings: async () => driver.get(address),
   shots: async () => {
     await driver.get(base);
-    await settle(7000);
+    // Every row has its picture: how long that takes hangs on the machine.
+    await driver.wait(
+      async () => (await driver.findElements(By.css('ol canvas[data-drawn="0"]'))).length === 0,
+      120000,
+    );
+    await settle(3000);
   },
   bench: async () => {
     await driver.get(`${base}/shot/gravel-hands`);
