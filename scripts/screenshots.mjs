@@ -50,7 +50,9 @@ const views = {
     await driver.get(base);
     // Every row has its picture: how long that takes hangs on the machine.
     await driver.wait(
-      async () => (await driver.findElements(By.css('ol canvas[data-drawn="0"]'))).length === 0,
+      async () =>
+        (await driver.findElements(By.css('ol canvas'))).length > 0 &&
+        (await driver.findElements(By.css('ol canvas[data-drawn="0"]'))).length === 0,
       120000,
     );
     await settle(3000);
