@@ -75,6 +75,7 @@ export const STOREYS = {
     'src',
   ],
   web: [
+    'src/told',
     'src/formats',
     'src/workers/answers',
     'src/workers',

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { catalogSource } from '../../scripts/generate-catalog.mjs';
-import { bikeRig } from '../testing/rigs';
+import { bikeRig, usualRig } from '../testing/rigs';
 import { castRay } from '../src/mathematics/geometry/bvh';
 import { meshBounds, openEdgeCount, signedVolume, transformMesh } from '../src/mathematics/geometry/mesh';
 import { frameSetUp } from '../src/physics/framing/frameSetUp';
@@ -15,7 +15,6 @@ import { PART_GROUPS } from '../src/words/carrier/posedPart';
 import { poseRig } from '../src/posing/rig/poseRig';
 import type { BlueprintStance } from '../src/posing/building/blueprint';
 import { resolveRig } from '../src/posing/lookup/resolveRig';
-import type { RigSpec } from '../src/words/rig/rigSpec';
 import { baseRefusal } from '../src/posing/strut/baseRefusal';
 import { deepest } from '../testing/penetration';
 import { placedSpots, worldFromSpot } from '../src/posing/rig/spots';
@@ -28,14 +27,6 @@ import { BASES, CAMERAS, CARRIERS, GROUND_WORLDS, HEADS, INTENTS, LINKS } from '
 
 const machines = CARRIERS.filter((c): c is MachineDefinition => c.kind === 'machine');
 const rig = bikeRig();
-/** A machine with what its rider usually wears. */
-const rigOf = (machine: MachineDefinition, over: Partial<RigSpec> = {}): RigSpec => ({
-  machineId: machine.id,
-  fit: {},
-  wornIds: machine.wearing,
-  statureM: 1.75,
-  ...over,
-});
 
 function checkSource(source: Source, value?: number) {
   if (source.kind === 'published') expect(source.text.length).toBeGreaterThan(10);
@@ -114,19 +105,19 @@ describe.each(machines.map((m) => [m.id, m] as const))('machine %s', (_id, machi
   it.each(machine.stances.map((s) => s.id))(
     '%s: meshes closed and outward, contacts reached by riders of 1.60 to 1.90 m',
     (stanceId) => {
-      for (const part of poseRig(rigOf(machine), stanceId).parts) {
+      for (const part of poseRig(usualRig(machine), stanceId).parts) {
         expect([part.id, openEdgeCount(part.mesh)]).toEqual([part.id, 0]);
         expect([part.id, signedVolume(part.mesh) > 0]).toEqual([part.id, true]);
         expect(PART_GROUPS).toContain(part.group);
       }
       for (const statureM of [1.6, 1.75, 1.9]) {
-        expect([statureM, poseRig(rigOf(machine, { statureM }), stanceId).problems]).toEqual([statureM, []]);
+        expect([statureM, poseRig(usualRig(machine, { statureM }), stanceId).problems]).toEqual([statureM, []]);
       }
     },
   );
 
   it('no limb goes through the machine by more than 1 cm at rest', () => {
-    expect(deepest(poseRig(rigOf(machine), SET_UP_STANCE_ID))).toEqual([]);
+    expect(deepest(poseRig(usualRig(machine), SET_UP_STANCE_ID))).toEqual([]);
   });
 
   it('moving parts have a unit axis, a range with a source, and stances stay within it', () => {
@@ -150,10 +141,10 @@ describe.each(machines.map((m) => [m.id, m] as const))('machine %s', (_id, machi
   it('fits at both ends of every dimension', () => {
     for (const { id, low, high } of machine.dimensions) {
       for (const value of [low, high]) {
-        const posed = poseRig(rigOf(machine, { fit: { [id]: value } }), machine.actionStanceId);
+        const posed = poseRig(usualRig(machine, { fit: { [id]: value } }), machine.actionStanceId);
         for (const part of posed.parts)
           expect([id, part.id, part.mesh.positions.every(Number.isFinite)]).toEqual([id, part.id, true]);
-        expect(placedSpots(rigOf(machine, { fit: { [id]: value } })).length).toBeGreaterThan(0);
+        expect(placedSpots(usualRig(machine, { fit: { [id]: value } })).length).toBeGreaterThan(0);
       }
     }
   });
@@ -164,7 +155,7 @@ const helmets = CARRIERS.flatMap((c) =>
 );
 const rigs = [
   ...helmets.map((helmetId) => bikeRig({ wornIds: ['rider-body', helmetId] })),
-  ...machines.filter((m) => m.id !== 'mountain-bike').map((m) => rigOf(m)),
+  ...machines.filter((m) => m.id !== 'mountain-bike').map((m) => usualRig(m)),
 ];
 
 it.each(helmets)(
@@ -313,7 +304,7 @@ describe('dimensions against published or usual ranges', () => {
   });
 
   it('a coupé is as long, wide and high as its class: 4.1 to 4.6 m, 1.6 to 2.1 m with mirrors, 1.25 to 1.5 m', () => {
-    const parts = poseRig(rigOf(machines.find((m) => m.id === 'coupe')!), SET_UP_STANCE_ID).parts;
+    const parts = poseRig(usualRig(machines.find((m) => m.id === 'coupe')!), SET_UP_STANCE_ID).parts;
     const boxes = parts
       .filter((p) => p.group === 'machine')
       .map((p) => meshBounds(transformMesh(p.mesh, p.worldFromPart)));
@@ -350,7 +341,7 @@ it('names and notes are general words: no capitals inside, no model numbers', ()
 
 it('a strut of the kit reaches 360 cameras on a pole held in the hand', () => {
   const board = machines.find((m) => m.id === 'snowboard')!;
-  const spec = rigOf(board);
+  const spec = usualRig(board);
   const setUp = {
     ...plainSetUp(spec, 'hand', { cameraId: 'two-lens-360', modeId: 'sphere', stabiliserId: 'off' })!,
     links: [{ linkId: 'medium-pole', lengthM: 0.9, bendDeg: 0, turnDeg: 0 }],

@@ -121,7 +121,7 @@ export { carrierOfShot, measuredBands, rigOfCarrier, rigOfShot } from './decidin
 export type { OutingCarrier, SpotLog } from './deciding/outing/records/carrierRecord';
 export { OUTING_FORMAT, OUTING_VERSION, type Outing } from './deciding/outing/records/outingRecord';
 export { PICTURE_SIDES_LIMIT, sortOwnKit, WIDEST_STRAIGHT_DEG } from './deciding/outing/records/rigRecord';
-export { OUTING_LIMITS, isDay } from './deciding/outing/records/schemaParts';
+export { OUTING_LIMITS } from './deciding/outing/records/schemaParts';
 export type { ClipRecord, LogEntry, Shot } from './deciding/outing/records/shotRecord';
 export { shotQuestion } from './deciding/outing/shotQuestion';
 export { foldAlike } from './deciding/search/foldAlike';
@@ -153,7 +153,7 @@ export { type DrawnForce, forceElevation } from './showing/drawing/forceElevatio
 export { type DrawingPoint, type SideElevation, sideElevation } from './showing/drawing/sideElevation';
 export { NumberRows } from './showing/formats/csv/NumberRows';
 export { parseOuting, readOuting, serialiseOuting } from './showing/formats/outingJson/parseOuting';
-export { LARGEST_DOCUMENT, type Parsed } from './showing/formats/outingJson/readDocument';
+export { LARGEST_DOCUMENT } from './showing/formats/outingJson/readDocument';
 export { parseSetUpFile, setUpFileOf } from './showing/formats/outingJson/setUpFile';
 export { type PortraitView, renderPortrait } from './showing/picture/portrait';
 export { type Picture, renderPicture } from './showing/picture/renderPicture';

@@ -1,9 +1,3 @@
-/** A generator that repeats itself: numbers from 0 to 1 (Park and Miller's, modulus 2^31 − 1). */
-export function randomFrom(seed: number): () => number {
-  let state = seed;
-  return () => (state = (state * 16807) % 2147483647) / 2147483647;
-}
-
 const ODD: readonly unknown[] = [
   null, true, false, 0, -1, 0.5, 1e9, -1e9, 1e308, 5e-324, '', ' ', 'x', 'x'.repeat(5000), '../..', '2027-02-30', '٣', '\u0000', 'own-x',
   'constructor', '__proto__', [], {}, [null], [[[]]], { id: 1 }, [0, 1], [1, 0],

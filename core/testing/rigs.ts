@@ -1,4 +1,5 @@
 import { CAMERAS } from '../catalog/index.generated';
+import type { MachineDefinition } from '../src/words/carrier/machine';
 import type { RigSpec } from '../src/words/rig/rigSpec';
 import { plainSetUp } from '../src/posing/strut/plainSetUp';
 import type { SetUp } from '../src/words/setUp/setUp';
@@ -19,3 +20,12 @@ export function plainAt(spotId: string, tiltDeg = 0, over: Partial<SetUp> = {}, 
 }
 
 export const cubeCamera = CAMERAS.find((camera) => camera.id === 'cube-camera')!;
+
+/** A machine with what its rider usually wears. */
+export const usualRig = (machine: MachineDefinition, over: Partial<RigSpec> = {}): RigSpec => ({
+  machineId: machine.id,
+  fit: {},
+  wornIds: machine.wearing,
+  statureM: 1.75,
+  ...over,
+});

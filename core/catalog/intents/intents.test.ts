@@ -1,3 +1,4 @@
+import { usualRig } from '../../testing/rigs';
 import { notOnThis } from '../../src/judging/scene/notOnThis';
 import { poseRig } from '../../src/posing/rig/poseRig';
 import { carrierScene, type CarrierScene } from '../../src/posing/scene/carrierScene';
@@ -7,19 +8,12 @@ import type { RigSpec } from '../../src/words/rig/rigSpec';
 import { CARRIERS, INTENTS } from '../index.generated';
 
 const machines = CARRIERS.filter((c): c is MachineDefinition => c.kind === 'machine');
-const rigOf = (machine: MachineDefinition, over: Partial<RigSpec> = {}): RigSpec => ({
-  machineId: machine.id,
-  fit: {},
-  wornIds: machine.wearing,
-  statureM: 1.75,
-  ...over,
-});
 const subject = { machineId: 'mountain-bike', distanceM: 5, bearingDeg: 0, headingDeg: 0, aboveM: 0 };
 /** Posing a carrier in all its stances takes a while: each once. */
 const scenes = new Map<string, CarrierScene>();
 function sceneOf(machine: MachineDefinition, over: Partial<RigSpec>): CarrierScene {
   const key = JSON.stringify([machine.id, over]);
-  const scene = scenes.get(key) ?? carrierScene(rigOf(machine, over), machine.actionStanceId);
+  const scene = scenes.get(key) ?? carrierScene(usualRig(machine, over), machine.actionStanceId);
   scenes.set(key, scene);
   return scene;
 }
@@ -47,7 +41,7 @@ it.each(INTENTS.map((intent) => [intent.id, intent] as const))('%s asks for what
 
 it('parts that are asked for are there on some carrier', () => {
   const parts = new Set(
-    machines.flatMap((machine) => poseRig(rigOf(machine), SET_UP_STANCE_ID).parts.map((part) => part.id)),
+    machines.flatMap((machine) => poseRig(usualRig(machine), SET_UP_STANCE_ID).parts.map((part) => part.id)),
   );
   for (const intent of INTENTS) {
     for (const prefix of intent.wants.flatMap((want) => want.of.parts ?? [])) {

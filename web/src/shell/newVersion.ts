@@ -1,19 +1,17 @@
-import { useSyncExternalStore } from 'react';
+import { Told, useTold } from '../told/Told';
 
-let waiting: ServiceWorker | null = null;
-const listeners = new Set<() => void>();
+const waiting = new Told<ServiceWorker | null>(null);
 
 /** Takes the version that waits, and reloads once it is in charge. */
 function take(): void {
   navigator.serviceWorker.addEventListener('controllerchange', () => location.reload());
-  waiting?.postMessage({ type: 'SKIP_WAITING' });
+  waiting.get()?.postMessage({ type: 'SKIP_WAITING' });
 }
 
 function found(worker: ServiceWorker | null): void {
   // Without a controller it is the first visit: nothing newer than this page.
   if (!worker || !navigator.serviceWorker.controller) return;
-  waiting = worker;
-  for (const listener of listeners) listener();
+  waiting.set(worker);
 }
 
 /** Keeps the program for when there is no network, and notices a newer one; the open page keeps its own files meanwhile. */
@@ -30,10 +28,5 @@ export async function keepForOffline(): Promise<void> {
   });
 }
 
-const subscribe = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
-
 /** How to take a newer version; null while there is none. */
-export const useNewVersion = (): (() => void) | null => useSyncExternalStore(subscribe, () => (waiting ? take : null));
+export const useNewVersion = (): (() => void) | null => (useTold(waiting) ? take : null);

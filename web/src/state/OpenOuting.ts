@@ -12,7 +12,7 @@ export type Saving =
   /** It was put into the bin in another window. */
   | { readonly kind: 'deleted' };
 
-export interface OpenState {
+interface OpenState {
   readonly history: OutingHistory;
   readonly saving: Saving;
 }

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { Told, useTold } from '../told/Told';
 import { database } from './database';
 import { trouble } from './trouble';
 
@@ -14,46 +14,40 @@ export type Opening =
 /** After so long without an answer somebody who waits is told. */
 const PATIENCE_MS = 4000;
 
-let state: Opening = { kind: 'opening' };
-const listeners = new Set<() => void>();
-function become(next: Opening): void {
-  state = next;
-  for (const listener of listeners) listener();
-}
+const opening = new Told<Opening>({ kind: 'opening' });
 
 /** Opens the store. Never throws: what came of it is told by useOpening. */
 export function openStore(): void {
-  become({ kind: 'opening' });
+  opening.set({ kind: 'opening' });
   const late = setTimeout(
     () =>
-      become({ kind: 'shut', because: 'the browser does not answer: another window of it may be busy with the store' }),
+      opening.set({
+        kind: 'shut',
+        because: 'the browser does not answer: another window of it may be busy with the store',
+      }),
     PATIENCE_MS,
   );
   database.on('blocked', () =>
-    become({
+    opening.set({
       kind: 'shut',
       because: 'another window still has it open with an older version of the program: close that window, or reload it',
     }),
   );
   database.on('versionchange', () => {
     database.close();
-    become({ kind: 'taken' });
+    opening.set({ kind: 'taken' });
   });
   // What throws at once is no promise yet.
   void (async () => database.open())().then(
     () => {
       clearTimeout(late);
-      become({ kind: 'open' });
+      opening.set({ kind: 'open' });
     },
     (error) => {
       clearTimeout(late);
-      become({ kind: 'shut', because: trouble(error) });
+      opening.set({ kind: 'shut', because: trouble(error) });
     },
   );
 }
 
-const subscribe = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
-export const useOpening = (): Opening => useSyncExternalStore(subscribe, () => state);
+export const useOpening = (): Opening => useTold(opening);

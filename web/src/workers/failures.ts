@@ -1,17 +1,7 @@
-import { useSyncExternalStore } from 'react';
+import { Told, useTold } from '../told/Told';
 
-let failure: string | null = null;
-const listeners = new Set<() => void>();
+/** Why no worker could be started; null: one answers. */
+const failure = new Told<string | null>(null);
 
-/** Tells that a worker could not be started; null: one answers again. */
-export function tellFailure(words: string | null): void {
-  if (words === failure) return;
-  failure = words;
-  for (const listener of listeners) listener();
-}
-
-const subscribe = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
-export const useWorkerFailure = (): string | null => useSyncExternalStore(subscribe, () => failure);
+export const tellFailure = (words: string | null): void => failure.set(words);
+export const useWorkerFailure = (): string | null => useTold(failure);

@@ -1,4 +1,5 @@
 import { ridgeLoop } from '../../../testing/outings';
+import { seededNumbers } from '../../mathematics/numbers/seededNumbers';
 import { mergeOutings } from './mergeOutings';
 import type { Outing } from './records/outingRecord';
 import type { Shot } from './records/shotRecord';
@@ -114,8 +115,7 @@ it('the last date of change is the later one', () => {
 });
 
 it('over random edits nothing that only one side changed is lost', () => {
-  let seed = 7;
-  const random = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
+  const random = seededNumbers(7);
   for (let round = 0; round < 300; round++) {
     let [mine, theirs] = [base, base];
     const [mineAt, theirsAt] = [new Map<string, string>(), new Map<string, string>()];

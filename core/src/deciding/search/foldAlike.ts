@@ -4,7 +4,7 @@ import { likeness, type Ranked } from './rankCandidates';
 const NEAR_COPY = 0.88;
 
 /** One card of a contact sheet: what it shows, and what differs from that too little for a card of its own. */
-export interface Folded {
+interface Folded {
   readonly ranked: Ranked;
   readonly alike: readonly Ranked[];
 }

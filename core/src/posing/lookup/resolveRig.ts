@@ -17,9 +17,8 @@ export function registerOwnShapes(shapes: readonly OwnShape[]): void {
   for (const shape of shapes) byId.set(shape.id, shapeMachine(shape));
 }
 
-/** Whether an id is of a shape of somebody's own; 'unknown': one that is not here. */
-export const isOwnShape = (id: string, which: 'any' | 'unknown' = 'any'): boolean =>
-  id.startsWith('own-') && (which === 'any' || !byId.has(id));
+/** Whether an id is of a shape of somebody's own that is not here. */
+export const isMissingShape = (id: string): boolean => id.startsWith('own-') && !byId.has(id);
 
 /** Every machine of the catalogue and of the user's own. */
 export const knownMachines = (): readonly MachineDefinition[] =>

@@ -1,4 +1,5 @@
 import { bikeRig, plainAt } from '../../../testing/rigs';
+import { seededNumbers } from '../../mathematics/numbers/seededNumbers';
 import { shotReport } from '../../judging/report/shotReport';
 import { surfacePoint } from '../../mathematics/geometry/surfacePoint';
 import { missingPiece, resolveSetUp } from '../strut/resolveSetUp';
@@ -59,8 +60,7 @@ it('what the kit lacks is said, and nothing where all is there', () => {
 });
 
 it('over 200 random spots of one’s own nothing is thrown: each is placed or lost', () => {
-  let seed = 3;
-  const random = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
+  const random = seededNumbers(3);
   const parts = poseRig(bike, SET_UP_STANCE_ID).parts;
   const many = Array.from({ length: 200 }, (_, i) =>
     spot({

@@ -39,7 +39,7 @@ function placeAll(spec: RigSpec): readonly PlacedSpot[] {
 }
 
 /** A spot of the user's own that finds no place on the rig as it is now. */
-export interface LostSpot {
+interface LostSpot {
   readonly id: string;
   readonly name: string;
   readonly because: string;

@@ -16,6 +16,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { useShot } from '../../state/useShot';
+import { useTold, type Told } from '../../told/Told';
 import { useSettings } from '../../storage/settings';
 import { STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { AskPanel } from './AskPanel';
@@ -28,7 +29,6 @@ import { searchQuestionOf } from './searchQuestion';
 import { VARIED } from './runSearch';
 import { candidatesOf, spotsOf } from './searchState';
 import { useSpotSearch } from './useSpotSearch';
-import { useTried, type TriedSoFar } from './triedSoFar';
 import { WhyNotPanel } from './WhyNotPanel';
 
 const PAGE = 12;
@@ -300,12 +300,13 @@ function Progress({
   outdated: boolean;
   done: number;
   jobs: number;
-  tried: TriedSoFar;
+  /** Pictures looked at, told many times a second. */
+  tried: Told<number>;
   seconds: number | null;
   kept: number;
   because: string | undefined;
 }) {
-  const counted = `${useTried(tried).toLocaleString('en')} pictures on ${done} of ${jobs} spots`;
+  const counted = `${useTold(tried).toLocaleString('en')} pictures on ${done} of ${jobs} spots`;
   if (phase === 'searching') return <>{counted}…</>;
   if (phase === 'checking') return <>{counted}; checking the best in full…</>;
   if (phase === 'failed')

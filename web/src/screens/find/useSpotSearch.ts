@@ -1,9 +1,9 @@
 import type { Candidate, SearchQuestion } from '@strut-spot/core';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { Told } from '../../told/Told';
 import { searching } from '../../workers/core';
 import { runSearch } from './runSearch';
 import { keyOf, NOTHING, triedIn, type SearchState } from './searchState';
-import { TriedSoFar } from './triedSoFar';
 
 /** Searches of the last questions: kept as long as nothing in the outing that they depend on changes. */
 const finished = new Map<string, SearchState>();
@@ -17,7 +17,7 @@ export function useSpotSearch(question: SearchQuestion) {
     state: finished.get(key) ?? NOTHING,
   }));
   const run = useRef(0);
-  const [tried] = useState(() => new TriedSoFar());
+  const [tried] = useState(() => new Told(0));
   const end = useCallback(() => {
     run.current++;
     for (const worker of searching()) void worker.stopSearching().catch(() => undefined);

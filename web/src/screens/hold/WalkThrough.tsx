@@ -51,7 +51,7 @@ export function WalkThrough({ report }: { report: HoldSheet }) {
   const toggle = (id: string, done: boolean) =>
     change((s) => ({
       ...s,
-      acknowledged: done ? [...s.acknowledged, id].slice(-100) : s.acknowledged.filter((other) => other !== id),
+      acknowledged: done ? [...s.acknowledged, id] : s.acknowledged.filter((other) => other !== id),
     }));
   return (
     <section aria-labelledby="walk" data-testid="walk-through">

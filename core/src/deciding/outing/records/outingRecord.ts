@@ -5,7 +5,19 @@ import type { OwnKit } from '../../../words/kit/ownKit';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { carrierSchema, type OutingCarrier } from './carrierRecord';
 import { ownKitSchema } from './rigRecord';
-import { day, id, instant, isRecord, list, oneOf, OUTING_LIMITS, text, timeOfDay, validatorOf } from './schemaParts';
+import {
+  day,
+  eachRecord,
+  id,
+  instant,
+  isRecord,
+  list,
+  oneOf,
+  OUTING_LIMITS,
+  text,
+  timeOfDay,
+  validatorOf,
+} from './schemaParts';
 import { shotSchema, type Shot } from './shotRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
@@ -54,10 +66,6 @@ export const outingSchema = validatorOf<Outing>()(
 
 type Stored = Record<string, unknown>;
 
-/** The records of a list, edited; whatever else lies in it is left for the validator. */
-const each = (all: unknown, edit: (one: Stored, at: number) => Stored): unknown =>
-  Array.isArray(all) ? all.map((one: unknown, at) => (isRecord(one) ? edit(one, at) : one)) : all;
-
 /** Step from version n to n + 1, by n. */
 const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   // 1 → 2: the speed of the ride, the time of starting and a free note came in; shots say where the sky line is wanted.
@@ -66,7 +74,7 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
     speedMps: 6,
     note: '',
     ...old,
-    shots: each(old.shots, (shot) => ({ horizonAt: null, ...shot })),
+    shots: eachRecord(old.shots, (shot) => ({ horizonAt: null, ...shot })),
     version: 2,
   }),
   // 2 → 3: an outing has several carriers, each shot names its own; kit of the user's own came in.
@@ -74,13 +82,13 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
     ...old,
     carriers: [{ id: 'carrier', rig }],
     ownKit: { cameras: [], links: [], bases: [] },
-    shots: each(old.shots, (shot) => ({ carrierId: 'carrier', ...shot })),
+    shots: eachRecord(old.shots, (shot) => ({ carrierId: 'carrier', ...shot })),
     version: 3,
   }),
   // 3 → 4: each carrier has its own ground, speed, engine and light; the one speed of the outing was the first carrier's.
   3: ({ speedMps, ...old }) => ({
     ...old,
-    carriers: each(old.carriers, (carrier, i) => {
+    carriers: eachRecord(old.carriers, (carrier, i) => {
       const ride = usualRideOf(isRecord(carrier.rig) ? carrier.rig.machineId : undefined);
       return {
         ...carrier,
@@ -88,11 +96,15 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
         spotLogs: [],
       };
     }),
-    shots: each(old.shots, (shot) => ({ acknowledged: [], pullTests: [], ...shot })),
+    shots: eachRecord(old.shots, (shot) => ({ acknowledged: [], pullTests: [], ...shot })),
     version: 4,
   }),
   // 4 → 5: what a strut weighs is called mass in an ask, since light is a check.
-  4: (old) => ({ ...old, shots: each(old.shots, (shot) => ({ ...shot, ...massForLight(shot.ask) })), version: 5 }),
+  4: (old) => ({
+    ...old,
+    shots: eachRecord(old.shots, (shot) => ({ ...shot, ...massForLight(shot.ask) })),
+    version: 5,
+  }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

@@ -100,5 +100,11 @@ export const instant = () =>
 /** hh:mm, 24 hours. */
 export const timeOfDay = () => text(5).matches(/^([01]\d|2[0-3]):[0-5]\d$/, '${path} is not a time like 09:30');
 
+/** The records of a list, edited; whatever else lies in it, or stands in its place, is left for the validator. */
+export const eachRecord = (
+  list: unknown,
+  edit: (record: Record<string, unknown>, at: number) => Record<string, unknown>,
+): unknown => (Array.isArray(list) ? list.map((one: unknown, at) => (isRecord(one) ? edit(one, at) : one)) : list);
+
 export const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);

@@ -1,5 +1,5 @@
 import { INTENTS } from '../../../../catalog/index.generated';
-import { isOwnShape, resolveRig } from '../../../posing/lookup/resolveRig';
+import { isMissingShape, resolveRig } from '../../../posing/lookup/resolveRig';
 import { poseRig } from '../../../posing/rig/poseRig';
 import { placedSpots } from '../../../posing/rig/spots';
 import { resolvePieces } from '../../../posing/strut/resolveSetUp';
@@ -19,7 +19,7 @@ const saying = (where: string, look: () => unknown): string[] => {
 
 /** What a rig names that this catalogue lacks. */
 export function rigProblems(rig: RigSpec, where: string): string[] {
-  const missing = [rig.machineId, rig.subject?.machineId].find((id) => id !== undefined && isOwnShape(id, 'unknown'));
+  const missing = [rig.machineId, rig.subject?.machineId].find((id) => id !== undefined && isMissingShape(id));
   if (missing !== undefined) {
     return [
       `${where}: it is of somebody's own shape, which is not here (${missing}): bring its model in under Carriers first.`,

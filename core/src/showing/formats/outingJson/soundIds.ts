@@ -1,4 +1,4 @@
-import { isRecord } from '../../../deciding/outing/records/schemaParts';
+import { eachRecord, isRecord } from '../../../deciding/outing/records/schemaParts';
 
 /** Ids that stand in addresses as they are. */
 const SOUND = /^[A-Za-z0-9][\w-]{0,79}$/;
@@ -35,15 +35,12 @@ function withIds(list: unknown, name: string): { list: unknown; renamed: Readonl
   return { list: entries.some((entry, i) => entry !== list[i]) ? entries : list, renamed };
 }
 
-const each = (list: unknown, edit: (entry: Stored) => Stored): unknown =>
-  Array.isArray(list) ? list.map((entry: unknown) => (isRecord(entry) ? edit(entry) : entry)) : list;
-
 /** An outing whose ids can stand in an address and are told apart; those that can't, or come twice, are made anew and what refers to them follows. */
 export function withSoundIds(outing: Stored): Stored {
   const carriers = withIds(outing.carriers, 'carrier');
   const known = Array.isArray(carriers.list) ? carriers.list.flatMap((c: unknown) => (isRecord(c) ? [c.id] : [])) : [];
   const carrierId = (id: unknown) => carriers.renamed.get(id) ?? id;
-  const shots = each(withIds(outing.shots, 'shot').list, (shot) => ({
+  const shots = eachRecord(withIds(outing.shots, 'shot').list, (shot) => ({
     ...shot,
     carrierId: carrierId(shot.carrierId),
     clips: withIds(shot.clips, 'clip').list,
@@ -56,7 +53,7 @@ export function withSoundIds(outing: Stored): Stored {
   return {
     ...outing,
     id: typeof outing.id === 'string' && SOUND.test(outing.id) ? outing.id : 'outing',
-    carriers: each(carriers.list, (carrier) => ({ ...carrier, spotLogs: withIds(carrier.spotLogs, 'log').list })),
+    carriers: eachRecord(carriers.list, (carrier) => ({ ...carrier, spotLogs: withIds(carrier.spotLogs, 'log').list })),
     shots,
   };
 }

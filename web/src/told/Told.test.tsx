@@ -1,12 +1,12 @@
 import { act, render, screen } from '@testing-library/react';
-import { TriedSoFar, useTried } from './triedSoFar';
+import { Told, useTold } from './Told';
 
 it('only who shows the number is drawn anew, and not for the same number', () => {
-  const tried = new TriedSoFar();
+  const tried = new Told(0);
   let [inner, outer] = [0, 0];
   const Shown = () => {
     inner++;
-    return <span>{useTried(tried)} pictures</span>;
+    return <span>{useTold(tried)} pictures</span>;
   };
   const Sheet = () => {
     outer++;

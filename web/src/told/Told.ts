@@ -1,22 +1,23 @@
 import { useSyncExternalStore } from 'react';
 
-/** Pictures looked at in a running search: told many times a second, so that only what shows it is drawn anew. */
-export class TriedSoFar {
-  private value = 0;
+/** One value that some parts of the page follow: only what shows it is drawn anew when it changes. */
+export class Told<Value> {
   private readonly listeners = new Set<() => void>();
 
-  readonly get = (): number => this.value;
+  constructor(private value: Value) {}
+
+  readonly get = (): Value => this.value;
 
   readonly subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);
   };
 
-  set(value: number): void {
+  set(value: Value): void {
     if (value === this.value) return;
     this.value = value;
     this.listeners.forEach((listener) => listener());
   }
 }
 
-export const useTried = ({ subscribe, get }: TriedSoFar): number => useSyncExternalStore(subscribe, get);
+export const useTold = <Value>({ subscribe, get }: Told<Value>): Value => useSyncExternalStore(subscribe, get);
