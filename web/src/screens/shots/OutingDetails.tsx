@@ -7,7 +7,7 @@ import { useOuting } from '../../state/OutingProvider';
 
 const name = () => string().defined().max(OUTING_LIMITS.nameLength, `at most ${OUTING_LIMITS.nameLength} characters`);
 
-const schema = object({
+const fields = {
   name: name().required('an outing needs a name'),
   place: name(),
   date: string()
@@ -18,7 +18,11 @@ const schema = object({
     .matches(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time is needed'),
   riderName: name(),
   note: string().defined().max(OUTING_LIMITS.noteLength, `at most ${OUTING_LIMITS.noteLength} characters`),
-});
+};
+const schema = object(fields);
+
+type Kept = keyof typeof fields;
+const KEPT = Object.keys(fields) as Kept[];
 
 const FIELDS = [
   ['name', 'Name', 'text'],
@@ -31,30 +35,25 @@ const FIELDS = [
 /** Saved as it is typed; what isn't right yet stays in the field with its reason and changes nothing. */
 export function OutingDetails() {
   const { outing, change } = useOuting();
-  const { name, place, date, startsAt, riderName, note } = outing;
-  const { register, reset, trigger, getValues, formState } = useForm({
+  const { register, setValue, getValues, formState } = useForm({
     resolver: yupResolver(schema),
     mode: 'onChange',
-    defaultValues: { name, place, date, startsAt, riderName, note },
+    defaultValues: schema.cast(outing, { stripUnknown: true }),
   });
+  const { errors } = formState;
 
-  // Undo and redo come from outside the form.
+  // Undo, redo and other windows come from outside the form; what is refused stays to be mended.
   useEffect(() => {
-    const now = getValues();
-    if (
-      name !== now.name ||
-      place !== now.place ||
-      date !== now.date ||
-      startsAt !== now.startsAt ||
-      riderName !== now.riderName ||
-      note !== now.note
-    ) {
-      reset({ name, place, date, startsAt, riderName, note });
+    for (const field of KEPT) {
+      const value = getValues(field);
+      if (outing[field] !== value && fields[field].isValidSync(value)) setValue(field, outing[field]);
     }
-  }, [name, place, date, startsAt, riderName, note, getValues, reset]);
+  }, [outing, getValues, setValue]);
 
-  const keep = async (field: keyof typeof schema.fields) => {
-    if (await trigger(field)) change((o) => ({ ...o, [field]: getValues(field) }), `detail-${field}`);
+  // At once: were it awaited, another window's change could come in between and take the letter with it.
+  const keep = (field: Kept) => {
+    const value = getValues(field);
+    if (fields[field].isValidSync(value)) change((o) => ({ ...o, [field]: value }), `detail-${field}`);
   };
   return (
     <section aria-labelledby="details">
@@ -63,7 +62,7 @@ export function OutingDetails() {
       </h2>
       <div className="space-y-0.5">
         {FIELDS.map(([field, label, type]) => {
-          const problem = formState.errors[field]?.message;
+          const problem = errors[field]?.message;
           return (
             <div key={field}>
               <div className="flex items-baseline gap-2">
@@ -75,7 +74,7 @@ export function OutingDetails() {
                   type={type}
                   className="field min-w-0 flex-1"
                   aria-invalid={Boolean(problem)}
-                  {...register(field, { onChange: () => void keep(field) })}
+                  {...register(field, { onChange: () => keep(field) })}
                 />
               </div>
               {problem && (
@@ -93,12 +92,12 @@ export function OutingDetails() {
           id="detail-note"
           rows={3}
           className="field w-full border border-hair"
-          aria-invalid={Boolean(formState.errors.note)}
-          {...register('note', { onChange: () => void keep('note') })}
+          aria-invalid={Boolean(errors.note)}
+          {...register('note', { onChange: () => keep('note') })}
         />
-        {formState.errors.note && (
+        {errors.note && (
           <p role="alert" className="font-[600]">
-            {formState.errors.note.message}: what is over is not kept
+            {errors.note.message}: what is over is not kept
           </p>
         )}
       </div>

@@ -1,6 +1,8 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { newCarrier } from '@strut-spot/core';
 import { openSheet, outingWithShot } from '../../../testing/openSheet';
+import { openHere } from '../../state/OpenOuting';
+import { changeOuting } from '../../state/outingHistory';
 import { ShotsScreen } from './ShotsScreen';
 
 const said = jest.fn();
@@ -88,6 +90,21 @@ describe('carriers of the outing', () => {
     fireEvent.click(screen.getByRole('button', { name: /Take Mountain bike.* out/ }));
     expect((await stored()).carriers).toHaveLength(1);
   });
+});
+
+it('a letter is not lost when another window’s change comes in with it; what is refused stays to be mended', async () => {
+  const { stored } = await open();
+  const field = (label: string) => screen.getByLabelText<HTMLInputElement>(label);
+  act(() => {
+    fireEvent.change(field('Note'), { target: { value: 'right 4' } });
+    fireEvent.change(field('Name'), { target: { value: '' } });
+    openHere('outing')!.step((h) => changeOuting(h, { ...h.present, place: 'left 4' }, null, 0));
+  });
+  await waitFor(async () => expect(await stored()).toMatchObject({ note: 'right 4', place: 'left 4' }));
+  expect(field('Place').value).toBe('left 4');
+  expect(await screen.findByText('an outing needs a name')).toBeTruthy();
+  expect(field('Name').value).toBe('');
+  expect((await stored()).name).not.toBe('');
 });
 
 it('what is known of the day is typed in and kept', async () => {
