@@ -46,7 +46,7 @@ export {
   WIND_LIMIT_MPS,
 } from './words/ride/rideConditions';
 export { VENUES, type VenueId, usualVenue } from './words/ride/venue';
-export type { OwnSpot, RigSpec, SubjectSpec } from './words/rig/rigSpec';
+export type { OwnSpot, RigSpec, StanceShares, SubjectSpec } from './words/rig/rigSpec';
 export type { RuleDefinition } from './words/rule/rule';
 export { FASTENINGS, type Fastening } from './words/setUp/fastening';
 export type { LinkUse, SetUp } from './words/setUp/setUp';
@@ -64,6 +64,7 @@ export { groundById, groundsFor } from './posing/lookup/grounds';
 export { intentOf } from './posing/lookup/intentOf';
 export { type Kit, kitWith } from './posing/lookup/kit';
 export { knownMachines, registerOwnShapes, resolveRig } from './posing/lookup/resolveRig';
+export { withStanceShare } from './posing/lookup/stanceShares';
 export { poseRig } from './posing/rig/poseRig';
 export { lostSpots, placedSpots, whyUnplaced, worldFromSpot } from './posing/rig/spots';
 export { baseRefusal } from './posing/strut/baseRefusal';
@@ -115,6 +116,7 @@ export { notOnThis } from './judging/scene/notOnThis';
 export { shakeQuestionOf } from './judging/scene/shotScene';
 export { type ClipResult, correctFromClip } from './deciding/learning/testClip/correction';
 export { changeProblem } from './deciding/outing/changeProblem';
+export { piecesLeft, piecesShort, type Owned } from './deciding/outing/kitUse';
 export { mergeOutings } from './deciding/outing/mergeOutings';
 export { newCarrier, newOuting, newShot } from './deciding/outing/newOuting';
 export { carrierOfShot, measuredBands, rigOfCarrier, rigOfShot } from './deciding/outing/outing';

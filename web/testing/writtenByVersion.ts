@@ -38,8 +38,16 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
   },
   {
     ...now,
+    version: 5,
     carriers: [{ ...carrier, rig }],
     shots: [{ ...shot, ask: { ...fullAsk(), weights: { mass: 7, steady: 2 } } }],
+  },
+  {
+    ...now,
+    carriers: [{ ...carrier, rig: { ...rig, stanceShares: { seated: 0 } } }],
+    shots: [
+      { ...shot, stanceShares: { seated: 0.5 }, ask: { ...fullAsk(), kit: 'left', weights: { mass: 7, steady: 2 } } },
+    ],
   },
 ];
 

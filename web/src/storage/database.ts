@@ -17,6 +17,8 @@ export interface KitBox {
   readonly key: 'kit';
   /** Ids of what is in the box; null = everything, until something is taken out. */
   readonly inBox: readonly string[] | null;
+  /** How many there are of what is counted; of anything else in the box, as many as it takes. */
+  readonly counts?: Readonly<Record<string, number>>;
   readonly own: OwnKit;
 }
 

@@ -9,17 +9,17 @@ afterEach(() => database.kit.clear());
 it('at first everything is in the box; taking one thing out leaves the rest in', () => {
   const all = Object.values(kitWith()).flatMap((items: readonly { id: string }[]) => items.map((i) => i.id));
   expect(all.every((id) => isInBox(STANDARD_KIT_BOX, id))).toBe(true);
-  const without = withInBox(STANDARD_KIT_BOX, 'phone', false);
+  const without = withInBox(STANDARD_KIT_BOX, ['phone'], false);
   expect(all.filter((id) => !isInBox(without, id))).toEqual(['phone']);
-  const again = withInBox(without, 'phone', true);
+  const again = withInBox(without, ['phone'], true);
   expect(all.every((id) => isInBox(again, id))).toBe(true);
-  expect(withInBox(again, 'phone', true).inBox).toHaveLength(all.length);
+  expect(withInBox(again, ['phone'], true).inBox).toHaveLength(all.length);
 });
 
 it('is kept, and changes follow one another', async () => {
   expect(await readKitBox()).toEqual(STANDARD_KIT_BOX);
   await Promise.all([
-    changeKitBox((box) => withInBox(box, 'phone', false)),
+    changeKitBox((box) => withInBox(box, ['phone'], false)),
     changeKitBox((box) => ({ ...box, own: { ...box.own, links: [link('own-1', 'Broom stick')] } })),
   ]);
   const box = await readKitBox();
@@ -41,11 +41,17 @@ it('a piece that is damaged keeps none of the others from being used, and is not
     links: [link('own-1', 'Broom stick'), { id: 7 }],
     bases: 'none',
   };
-  await database.kit.put({ key: 'kit', inBox: ['phone', 5, 'own-1'], own } as never);
+  await database.kit.put({
+    key: 'kit',
+    inBox: ['phone', 5, 'own-1'],
+    counts: { phone: 2, 'own-1': 'many' },
+    own,
+  } as never);
   const box = await readKitBox();
   expect(box).toEqual({
     key: 'kit',
     inBox: ['phone', 'own-1'],
+    counts: { phone: 2 },
     own: { cameras: [], links: [own.links[0]], bases: [] },
   });
   await changeKitBox((b) => ({ ...b, own: { ...b.own, links: [...b.own.links, link('own-2', 'Rake')] } }));

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { kitWith, sortOwnKit, type Kit, type OwnKit } from '@strut-spot/core';
+import { kitWith, sortOwnKit, type Kit, type Owned, type OwnKit } from '@strut-spot/core';
 import { database, STANDARD_KIT_BOX, type KitBox } from './database';
 
 /** Stands for the box while it is being read. */
@@ -9,10 +9,11 @@ export const STANDARD_BOX = STANDARD_KIT_BOX;
 export async function readKitBox(): Promise<KitBox> {
   const stored = await database.kit.get('kit');
   if (!stored) return STANDARD_KIT_BOX;
-  const { inBox } = stored as { inBox: unknown };
+  const { inBox, counts } = stored as { inBox: unknown; counts?: unknown };
   return {
     key: 'kit',
     inBox: Array.isArray(inBox) ? inBox.filter((id): id is string => typeof id === 'string') : null,
+    ...(counts === undefined ? {} : { counts: soundCounts(counts) }),
     own: sortOwnKit(stored.own).kit,
   };
 }
@@ -38,11 +39,35 @@ export async function changeKitBox(edit: (box: KitBox) => KitBox): Promise<void>
 
 export const isInBox = ({ inBox }: KitBox, id: string): boolean => inBox === null || inBox.includes(id);
 
-/** Puts an item in or takes it out; the first time everything else stays in. */
-export const withInBox = (box: KitBox, id: string, into: boolean): KitBox => {
+/** Nobody carries more of one thing. */
+export const MOST_OF_ONE = 20;
+
+const soundCounts = (counts: unknown): Readonly<Record<string, number>> =>
+  Object.fromEntries(
+    Object.entries(typeof counts === 'object' && counts !== null ? counts : {}).filter(
+      ([, count]) => Number.isInteger(count) && count >= 1 && count <= MOST_OF_ONE,
+    ),
+  ) as Record<string, number>;
+
+/** How many of each piece can be rigged at the same time. */
+export const ownedOf =
+  (box: KitBox): Owned =>
+  (id) =>
+    isInBox(box, id) ? (box.counts?.[id] ?? Infinity) : 0;
+
+/** @param count null = as many as it takes */
+export function withCount(box: KitBox, id: string, count: number | null): KitBox {
+  const { [id]: before, ...others } = box.counts ?? {};
+  void before;
+  return { ...box, counts: count === null ? others : { ...others, [id]: count } };
+}
+
+/** Puts items in or takes them out; the first time everything else stays in. */
+export const withInBox = (box: KitBox, ids: readonly string[], into: boolean): KitBox => {
   const { cameras, bases, links, heads } = kitWith(box.own) as Kit;
   const all = box.inBox ?? [...cameras, ...bases, ...links, ...heads].map((item) => item.id);
-  return { ...box, inBox: into ? [...all.filter((other) => other !== id), id] : all.filter((other) => other !== id) };
+  const others = all.filter((other) => !ids.includes(other));
+  return { ...box, inBox: into ? [...others, ...ids] : others };
 };
 
 /** Two own kits together; the first wins where both have an id. */

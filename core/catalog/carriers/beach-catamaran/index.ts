@@ -129,12 +129,14 @@ export default machineFrom({
           id: 'mast',
           name: 'mast',
           tone: 'metal',
+          aloft: true,
           mesh: rod(foot, head, { radiusM: 0.05, flatness: 0.62, segments: 16, reference: AHEAD }),
         },
         {
           id: 'stays',
           name: 'shrouds and forestay',
           tone: 'metal',
+          aloft: true,
           mesh: mergeMeshes([
             wire(hounds, [front - 0.5, 0.46, z + 0.12]),
             wire(hounds, [front - 0.5, 0.46, -z - 0.12]),
@@ -147,6 +149,7 @@ export default machineFrom({
           id: 'jib',
           name: 'jib',
           tone: 'sail',
+          aloft: true,
           mesh: sailMesh(
             [mix([long * 0.36, 0.62, 0], hounds, 0.04), mix([long * 0.36, 0.62, 0], hounds, 0.93)],
             (t) => mix([front + 0.12, 0.9, 0.34], mix([long * 0.36, 0.62, 0], hounds, 0.935), t),
@@ -157,6 +160,7 @@ export default machineFrom({
           id: 'boom',
           name: 'boom',
           tone: 'metal',
+          aloft: true,
           mesh: rod(tack, clew, { radiusM: 0.032, segments: 14 }),
           on: 'boom',
         },
@@ -164,6 +168,7 @@ export default machineFrom({
           id: 'mainsail',
           name: 'mainsail',
           tone: 'sail',
+          aloft: true,
           on: 'boom',
           mesh: sailMesh(
             [
@@ -182,6 +187,7 @@ export default machineFrom({
           id: 'sheet',
           name: 'mainsheet',
           tone: 'rope',
+          aloft: true,
           on: 'boom',
           mesh: rod([clew[0] + 0.1, clew[1] - 0.03, 0], [clew[0] + 0.16, 0.56, 0], { radiusM: 0.012, segments: 8 }),
         },

@@ -54,6 +54,17 @@ export function gliderSpots(half: number, rimX: number): readonly Spot[] {
       ],
       note: 'beside the head, wing and horizon',
     },
+    ...([1, -1] as const).map((side): Spot => ({
+      id: side > 0 ? 'side-wall-right' : 'side-wall-left',
+      name: `Cockpit wall, ${side > 0 ? 'right' : 'left'}, under the sill`,
+      partId: 'fuselage',
+      aim: { from: [0.62, 0.82, 0], toward: [0, 0, side] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: { material: 'gelcoat', shape: 'flat', flatAreaM2: 0.012, wallM: 0.003 },
+      cautions: [LOOSE, 'Levers and cables run along the walls: work every one of them to its stops.', LICENSED],
+      note: 'instruments and hands from the side, another aircraft past the canopy',
+    })),
     {
       id: 'wing-left',
       name: 'Wing, left, looking in',

@@ -1,13 +1,32 @@
 import type { MeasuredBand } from '../../words/ride/measuredBand';
-import type { RigSpec } from '../../words/rig/rigSpec';
+import type { RigSpec, StanceShares } from '../../words/rig/rigSpec';
 import type { OwnKit } from '../../words/kit/ownKit';
 import type { OutingCarrier } from './records/carrierRecord';
 import type { Outing } from './records/outingRecord';
 import type { Shot } from './records/shotRecord';
 
-/** What a shot is filmed from, with the user's own kit. @throws RangeError when the shot names a carrier that the outing lacks */
-export const rigOfShot = (outing: Outing, shot: Pick<Shot, 'carrierId'>): RigSpec =>
-  rigOfCarrier(outing, carrierOfShot(outing, shot));
+type RiddenShot = Pick<Shot, 'carrierId' | 'stanceShares'>;
+
+/** What a shot is filmed from, ridden as in that shot, with the user's own kit. @throws RangeError when the shot names a carrier that the outing lacks */
+export const rigOfShot = (outing: Outing, shot: RiddenShot): RigSpec =>
+  riddenIn(shot, rigOfCarrier(outing, carrierOfShot(outing, shot)));
+
+const ridden = new WeakMap<StanceShares, RigSpec>();
+
+/** A carrier as it is ridden in a shot. The same rig and shares give the same object. */
+function riddenIn({ stanceShares }: RiddenShot, rig: RigSpec): RigSpec {
+  if (!stanceShares) return rig;
+  const known = ridden.get(stanceShares);
+  if (known && sameBut(known, rig)) return known;
+  const spent = { ...rig, stanceShares };
+  ridden.set(stanceShares, spent);
+  return spent;
+}
+
+const sameBut = (known: RigSpec, rig: RigSpec): boolean =>
+  (Object.keys({ ...known, ...rig }) as (keyof RigSpec)[]).every(
+    (key) => key === 'stanceShares' || known[key] === rig[key],
+  );
 
 /** The carrier that a shot is filmed from. @throws RangeError when the shot names a carrier that the outing lacks */
 export function carrierOfShot(outing: Outing, shot: Pick<Shot, 'carrierId'>): OutingCarrier {

@@ -1,5 +1,5 @@
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
-import { carrierOfShot, measuredBands, rigOfCarrier } from './outing';
+import { carrierOfShot, measuredBands, rigOfShot } from './outing';
 import type { Outing } from './records/outingRecord';
 import type { Shot } from './records/shotRecord';
 
@@ -8,7 +8,7 @@ export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
   const carrier = carrierOfShot(outing, shot);
   const { setUp, intentId, actionStanceId, horizonAt, ask } = shot;
   return {
-    rig: rigOfCarrier(outing, carrier),
+    rig: rigOfShot(outing, shot),
     setUp,
     intentId,
     actionStanceId,

@@ -19,6 +19,8 @@ export interface StanceFrame {
   readonly aheadOfEyesM: number | null;
   /** Share of the craft's ends (nose, tail, both sides, top) that lie in the picture. */
   readonly endsInFrame: number;
+  /** Whether the head of whoever films lies in the picture; null where nobody is on board. */
+  readonly riderInFrame: boolean | null;
   /** Share of the picture that is seen through glass. */
   readonly throughGlass: number;
   /** Parts that the seam of a two-lens camera takes, most first; empty for others. */

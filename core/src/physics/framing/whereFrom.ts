@@ -13,12 +13,16 @@ export const whereFrom = (
   lens: Lens,
   worldFromCamera: Pose,
   { closely = true } = {},
-): Pick<StanceFrame, 'lensHeightM' | 'aheadOfEyesM' | 'endsInFrame' | 'throughGlass'> => ({
-  lensHeightM: heightAboveGround(rig.ground, worldFromCamera.position),
-  aheadOfEyesM: rig.body && rig.eyes ? aheadOf(rig, rig.eyes.position, worldFromCamera.position) : null,
-  endsInFrame: endsInFrame(rig, lens, worldFromCamera, closely),
-  throughGlass: closely ? throughGlass(rig, lens, worldFromCamera) : 0,
-});
+): Pick<StanceFrame, 'lensHeightM' | 'aheadOfEyesM' | 'endsInFrame' | 'riderInFrame' | 'throughGlass'> => {
+  const head = rig.byId.get('head');
+  return {
+    lensHeightM: heightAboveGround(rig.ground, worldFromCamera.position),
+    aheadOfEyesM: rig.body && rig.eyes ? aheadOf(rig, rig.eyes.position, worldFromCamera.position) : null,
+    endsInFrame: inFrame(rig, endsOf(rig), lens, worldFromCamera, closely),
+    riderInFrame: head ? inFrame(rig, [head.worldFromPart.position], lens, worldFromCamera, closely) === 1 : null,
+    throughGlass: closely ? throughGlass(rig, lens, worldFromCamera) : 0,
+  };
+};
 
 /** How far one point lies ahead of another as the machine goes, metres. */
 function aheadOf({ worldFromMachine: { rotation } }: PosedRig, from: Vec3, to: Vec3): number {
@@ -27,7 +31,7 @@ function aheadOf({ worldFromMachine: { rotation } }: PosedRig, from: Vec3, to: V
 
 const ends = new WeakMap<PosedRig, readonly Vec3[]>();
 
-/** The outermost points of machine and people on board: nose, tail, left, right and top, world frame. */
+/** The outermost points of machine and people on board: nose, tail, left, right and top, world frame; masts and sails left out. */
 function endsOf(rig: PosedRig): readonly Vec3[] {
   const known = ends.get(rig);
   if (known) return known;
@@ -36,8 +40,8 @@ function endsOf(rig: PosedRig): readonly Vec3[] {
     point: [0, 0, 0],
     value: -Infinity,
   }));
-  for (const { group, mesh, worldFromPart } of rig.parts) {
-    if (group === 'subject' || group === 'own') continue;
+  for (const { group, aloft, mesh, worldFromPart } of rig.parts) {
+    if (group === 'subject' || group === 'own' || aloft) continue;
     for (let i = 0; i < mesh.positions.length / 3; i++) {
       const point = transformPoint(worldFromPart, meshPoint(mesh, i));
       const [x, y, z] = transformPoint(machineFromWorld, point);
@@ -54,9 +58,9 @@ function endsOf(rig: PosedRig): readonly Vec3[] {
 /** An end is still seen when what stands before it does so this near to it, metres: the end of a wing hides itself. */
 const AT_THE_END_M = 0.4;
 
-function endsInFrame(rig: PosedRig, lens: Lens, worldFromCamera: Pose, closely: boolean): number {
+/** Share of some points that lie in the picture. */
+function inFrame(rig: PosedRig, points: readonly Vec3[], lens: Lens, worldFromCamera: Pose, closely: boolean): number {
   const cameraFromWorld = invert(worldFromCamera);
-  const points = endsOf(rig);
   const inside = points.filter((point) => {
     const pixel = projectDirectionToPixel(lens, transformPoint(cameraFromWorld, point));
     const inside =

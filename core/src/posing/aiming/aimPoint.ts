@@ -22,7 +22,7 @@ export function aimPoint(spec: RigSpec, rig: PosedRig, at: PartAim['at']): Vec3 
     at === 'hands'
       ? part.id.startsWith('hand')
       : at === 'craft'
-        ? part.group === 'machine' || part.group === 'rider' || part.group === 'face'
+        ? !part.aloft && (part.group === 'machine' || part.group === 'rider' || part.group === 'face')
         : part.group === 'subject',
   );
   return parts.length > 0 ? middleOf(parts) : null;

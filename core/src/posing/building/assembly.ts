@@ -16,6 +16,8 @@ export interface AssembledPart {
   readonly seeThrough?: boolean;
   /** Looked at to drive or fly by: a mirror, instruments. */
   readonly watched?: boolean;
+  /** The craft is whole in a picture without it: mast, sails. */
+  readonly aloft?: boolean;
   /** Runs along itself: a chain, a belt. */
   readonly runs?: boolean;
   /** Gives way: a cable. */
@@ -48,7 +50,7 @@ export function turnAbout(at: Vec3, axis: Vec3, angleDeg: number): Pose {
 
 /** Every part where the state puts it. */
 export function poseAssembly({ parts, moving }: Assembly, worldFromMachine: Pose, state: MovingState): PosedPart[] {
-  return parts.map(({ id, name, tone, mesh, on, seeThrough, watched, bends, runs, group = 'machine' }) => ({
+  return parts.map(({ id, name, tone, mesh, on, seeThrough, watched, aloft, bends, runs, group = 'machine' }) => ({
     id,
     name,
     tone,
@@ -56,6 +58,7 @@ export function poseAssembly({ parts, moving }: Assembly, worldFromMachine: Pose
     group,
     ...(seeThrough ? { seeThrough } : {}),
     ...(watched ? { watched } : {}),
+    ...(aloft ? { aloft } : {}),
     ...(bends ? { bends } : {}),
     ...(runs ? { runs } : {}),
     ...(on === undefined ? {} : { on }),

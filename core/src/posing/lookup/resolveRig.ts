@@ -3,6 +3,7 @@ import { shapeMachine, type OwnShape } from '../building/ownShape';
 import type { CarrierDefinition, MachineDefinition } from '../../words/carrier/machine';
 import type { WornDefinition } from '../../words/carrier/worn';
 import type { RigSpec } from '../../words/rig/rigSpec';
+import { machineRidden } from './stanceShares';
 
 interface ResolvedRig {
   readonly machine: MachineDefinition;
@@ -33,5 +34,5 @@ export function resolveRig(spec: RigSpec): ResolvedRig {
     if (found?.kind !== 'worn') throw new RangeError(`resolveRig: nothing worn called "${id}" in the catalogue`);
     return found;
   });
-  return { machine, worn };
+  return { machine: machineRidden(machine, spec.stanceShares), worn };
 }

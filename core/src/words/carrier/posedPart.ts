@@ -47,4 +47,6 @@ export interface PosedPart {
   readonly seeThrough?: boolean;
   /** Looked at to drive or fly by: a mirror, instruments. */
   readonly watched?: boolean;
+  /** Reaches out of every picture taken on board, and is not missed there: mast, sails. The craft is whole without it. */
+  readonly aloft?: boolean;
 }

@@ -11,11 +11,16 @@ export interface RigSpec {
   readonly statureM: number;
   /** Somebody or something else to be framed: another rider, vehicle, boat or aircraft. */
   readonly subject?: SubjectSpec;
+  /** How the time is spent, where not as usual. */
+  readonly stanceShares?: StanceShares;
   /** Cameras, links and bases that the user added. */
   readonly ownKit?: OwnKit;
   /** Spots that the user put on parts by hand. */
   readonly ownSpots?: readonly OwnSpot[];
 }
+
+/** Shares of the riding time by stance, 0 to 1; what is not named goes as usual. */
+export type StanceShares = Readonly<Record<string, number>>;
 
 export interface SubjectSpec {
   readonly machineId: string;

@@ -27,6 +27,10 @@ export const OWN_THINGS = [
 ] as const;
 type OwnThing = (typeof OWN_THINGS)[number]['id'];
 
+/** From the kit box, from what the outing's other shots leave in it, or from everything that there is. */
+export const ASKED_KITS = ['box', 'left', 'anything'] as const;
+type AskedKit = (typeof ASKED_KITS)[number];
+
 /** What the filmer asks of a shot: an intent, and how it is to differ from it. Stored with the shot. */
 export interface Ask {
   readonly intentId: string;
@@ -46,8 +50,7 @@ export interface Ask {
   readonly without?: readonly OwnThing[];
   /** Where the sun stands, to be kept out of the picture; none = it does not matter. */
   readonly sun?: SunPlace;
-  /** From the kit box, or from everything that there is. */
-  readonly kit: 'box' | 'anything';
+  readonly kit: AskedKit;
   /** Carriers of the outing that are looked at. */
   readonly carrierIds: readonly string[];
   readonly weights: Partial<Weights>;

@@ -27,7 +27,7 @@ export interface Want {
   readonly whole?: boolean;
   /** Least extent across or down, as a share of the picture: what is far is a dot by its area and still a shape by its length. */
   readonly extent?: number;
-  /** Least share of the craft's ends (nose, tail, both sides, top) that must lie in the picture. */
+  /** Least share of the craft's ends (nose, tail, both sides, top) that must lie in the picture, and with them whoever rides it. */
   readonly ends?: number;
   /** Weight in the ranking of spots. */
   readonly weight: number;

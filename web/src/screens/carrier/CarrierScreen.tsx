@@ -11,6 +11,7 @@ import type { SurfacePlace } from '../../scene/CarrierScene';
 import { computing } from '../../workers/core';
 import { Ask } from '../../ui/Ask';
 import { RideFields } from '../../ui/RideFields';
+import { StanceShares } from '../../ui/StanceShares';
 import { StanceChoice } from '../../ui/StanceChoice';
 import { CarrierFit } from './CarrierFit';
 import { OwnSpotForm } from './OwnSpotForm';
@@ -98,6 +99,13 @@ function Carrier({ carrier }: { carrier: OutingCarrier }) {
           onChange={setRig}
           stranded={(wornIds) => strandedShots(outing, carrier.id, { ...rig, wornIds })}
         />
+        <h2 className="caption mt-4 mb-1 border-b-2 border-ink pb-1">How the time goes</h2>
+        <StanceShares
+          machine={machine}
+          asUsual={!rig.stanceShares}
+          usual="As it is usually ridden"
+          onChange={(stanceShares) => setRig({ stanceShares }, 'stance-shares')}
+        />
         <h2 className="caption mt-4 mb-1 border-b-2 border-ink pb-1">Ridden on</h2>
         <RideFields machine={machine} ride={carrier.ride} onChange={setRide} />
       </div>
@@ -162,6 +170,6 @@ function Carrier({ carrier }: { carrier: OutingCarrier }) {
 
 /** What is not there is left out, so that stored documents stay plain. */
 const withoutEmpty = (rig: OutingCarrier['rig']): OutingCarrier['rig'] => {
-  const { subject, ...rest } = rig;
-  return subject ? rig : rest;
+  const { subject, stanceShares, ...rest } = rig;
+  return { ...rest, ...(subject ? { subject } : {}), ...(stanceShares ? { stanceShares } : {}) };
 };

@@ -129,6 +129,7 @@ export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
           value={ask.kit}
           choices={[
             { id: 'box', name: 'What is in the box' },
+            { id: 'left', name: 'What other shots leave in it' },
             { id: 'anything', name: 'Anything there is' },
           ]}
           onChange={(kit) => set({ kit: kit as Ask['kit'] })}

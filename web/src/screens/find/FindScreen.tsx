@@ -2,7 +2,6 @@ import {
   foldAlike,
   newAsk,
   rankCandidates,
-  rigOfCarrier,
   SCHOOLS,
   schoolCosts,
   weightsOf,
@@ -45,11 +44,12 @@ export function FindScreen() {
     () => shot.ask ?? newAsk(shot.intentId, shot.carrierId),
     [shot.ask, shot.intentId, shot.carrierId],
   );
+  const others = ask.kit === 'left' ? outing.shots : null;
   const question = useMemo(
     () => searchQuestionOf(outing, shot, ask, box),
-    // Of the outing only carriers and own kit count.
+    // Of the outing only carriers and own kit count, and its other shots where they take from the kit.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [outing.carriers, outing.ownKit, shot.carrierId, shot.actionStanceId, ask, box],
+    [outing.carriers, outing.ownKit, others, shot.carrierId, shot.actionStanceId, shot.stanceShares, ask, box],
   );
   const { state, outdated, tried, start, stop, makeExact } = useSpotSearch(question);
   const weights = useMemo(() => weightsOf(ask), [ask]);
@@ -99,12 +99,8 @@ export function FindScreen() {
   const chosen =
     sheet.find((r) => r.candidate.id === chosenId) ?? ranked.find((r) => r.candidate.id === chosenId) ?? sheet[0];
   const rigOf = useCallback(
-    (carrierId: string) =>
-      rigOfCarrier(
-        outing,
-        outing.carriers.find((c) => c.id === carrierId)!,
-      ),
-    [outing],
+    (carrierId: string) => question.carriers.find((c) => c.carrierId === carrierId)!.rig,
+    [question],
   );
   const pick = useCallback((id: string) => setChosenId(id), []);
 

@@ -1,20 +1,22 @@
 import {
   kitWith,
+  piecesLeft,
   measuredBands,
   resolveRig,
   rigOfCarrier,
+  rigOfShot,
   type Ask,
   type Outing,
   type SearchQuestion,
   type Shot,
 } from '@strut-spot/core';
 import type { KitBox } from '../../storage/database';
-import { isInBox } from '../../storage/kitBox';
+import { isInBox, ownedOf } from '../../storage/kitBox';
 
 /** The question as the search takes it: carriers as fitted, pieces by id. */
 export function searchQuestionOf(
   outing: Outing,
-  shot: Pick<Shot, 'carrierId' | 'actionStanceId'>,
+  shot: Pick<Shot, 'id' | 'carrierId' | 'actionStanceId' | 'stanceShares'>,
   ask: Ask,
   box: KitBox,
 ): SearchQuestion {
@@ -22,7 +24,7 @@ export function searchQuestionOf(
     .filter((c) => ask.carrierIds.includes(c.id))
     .map((carrier) => ({
       carrierId: carrier.id,
-      rig: rigOfCarrier(outing, carrier),
+      rig: carrier.id === shot.carrierId ? rigOfShot(outing, shot) : rigOfCarrier(outing, carrier),
       actionStanceId:
         carrier.id === shot.carrierId ? shot.actionStanceId : resolveRig(carrier.rig).machine.actionStanceId,
       ride: carrier.ride,
@@ -33,8 +35,10 @@ export function searchQuestionOf(
       ),
     }));
   const { cameras, bases, links, heads } = kitWith(outing.ownKit);
-  const pieceIds = [...cameras, ...bases, ...links, ...heads]
+  const inBox = [...cameras, ...bases, ...links, ...heads]
     .map((piece) => piece.id)
     .filter((id) => ask.kit === 'anything' || isInBox(box, id));
+  const others = outing.shots.filter((other) => other.id !== shot.id);
+  const pieceIds = ask.kit === 'left' ? piecesLeft(inBox, ownedOf(box), others) : inBox;
   return { ask, carriers, pieceIds };
 }

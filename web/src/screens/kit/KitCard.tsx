@@ -1,5 +1,6 @@
 import type { KitKind, OwnKit } from '@strut-spot/core';
 import { Trash2 } from 'lucide-react';
+import { MOST_OF_ONE } from '../../storage/kitBox';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
@@ -11,11 +12,14 @@ interface KitCardProps {
   readonly own: OwnKit;
   readonly inBox: boolean;
   readonly onInBox: (into: boolean) => void;
+  /** null = as many as it takes */
+  readonly count: number | null;
+  readonly onCount: (count: number | null) => void;
   /** Only for pieces of the user's own. */
   readonly onRemove: (() => void) | null;
 }
 
-export function KitCard({ kind, piece, own, inBox, onInBox, onRemove }: KitCardProps) {
+export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, onRemove }: KitCardProps) {
   const picture = useLatest(`${kind}/${piece.id}`, () =>
     drawing.kitPortrait(own, kind, piece.id, { widthPx: 192, heightPx: 128, aroundDeg: 38, aboveDeg: 22, land: false }),
   );
@@ -31,6 +35,24 @@ export function KitCard({ kind, piece, own, inBox, onInBox, onRemove }: KitCardP
             in the box
             <span className="sr-only">: {piece.name}</span>
           </label>
+          {inBox && (
+            <label className="flex min-h-6 items-center gap-2 max-lg:min-h-12">
+              <span className="text-ink-2">how many</span>
+              <span className="sr-only">: {piece.name}</span>
+              <input
+                type="number"
+                className="field w-16"
+                min={1}
+                max={MOST_OF_ONE}
+                placeholder="enough"
+                value={count ?? ''}
+                onChange={({ target }) => {
+                  if (target.value === '') onCount(null);
+                  else if (target.validity.valid) onCount(target.valueAsNumber);
+                }}
+              />
+            </label>
+          )}
         </div>
         {onRemove && (
           <button

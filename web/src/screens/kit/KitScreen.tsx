@@ -1,6 +1,6 @@
 import { kitWith, type KitKind } from '@strut-spot/core';
 import { useState } from 'react';
-import { changeKitBox, isInBox, STANDARD_BOX, useKitBox, withInBox } from '../../storage/kitBox';
+import { changeKitBox, isInBox, STANDARD_BOX, useKitBox, withCount, withInBox } from '../../storage/kitBox';
 import { SearchBar } from '../../ui/SearchBar';
 import { KitCard } from './KitCard';
 import { OwnKitForms } from './OwnKitForms';
@@ -24,6 +24,10 @@ export function KitScreen() {
       .filter((piece) => `${piece.name} ${name}`.toLowerCase().includes(words.trim().toLowerCase()))
       .map((piece) => ({ kind: id, piece })),
   );
+  const putIn = (into: boolean) => {
+    const ids = shown.map(({ piece }) => piece.id);
+    void changeKitBox((b) => withInBox(b, ids, into));
+  };
   return (
     <main className="mx-auto max-w-7xl px-4 py-5">
       <h1 className="mb-3 text-3xl leading-none font-[700] [font-stretch:72%]">Kit box</h1>
@@ -36,6 +40,16 @@ export function KitScreen() {
         onFilter={(id) => setKind(id as KitKind | 'all')}
         found={shown.length}
       />
+      {shown.length > 0 && (
+        <div className="mb-3 flex flex-wrap gap-2">
+          <button type="button" className="action" onClick={() => putIn(true)}>
+            All {shown.length} shown into the box
+          </button>
+          <button type="button" className="action action-quiet" onClick={() => putIn(false)}>
+            None of them
+          </button>
+        </div>
+      )}
       <ul className="grid grid-cols-[minmax(0,1fr)] border-t border-l border-hair sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
         {shown.map(({ kind: of, piece }) => (
           <KitCard
@@ -44,7 +58,9 @@ export function KitScreen() {
             piece={piece}
             own={box.own}
             inBox={isInBox(box, piece.id)}
-            onInBox={(into) => void changeKitBox((b) => withInBox(b, piece.id, into))}
+            onInBox={(into) => void changeKitBox((b) => withInBox(b, [piece.id], into))}
+            count={box.counts?.[piece.id] ?? null}
+            onCount={(count) => void changeKitBox((b) => withCount(b, piece.id, count))}
             onRemove={
               piece.id.startsWith('own-')
                 ? () =>
@@ -62,7 +78,7 @@ export function KitScreen() {
         ))}
       </ul>
       {shown.length === 0 && (
-        <p className="border border-dashed border-hair-strong p-6 text-ink-2">None is called so.</p>
+        <p className="border border-dashed border-hair-strong p-6 text-ink-2">No piece has that in its name.</p>
       )}
       <OwnKitForms />
     </main>

@@ -10,6 +10,7 @@ import { ChoiceField } from '../../ui/ChoiceField';
 import { Coverage } from './Coverage';
 import { OutingDetails } from './OutingDetails';
 import { OutingCarriers } from './OutingCarriers';
+import { KitShort } from './KitShort';
 import { ShotList } from './ShotList';
 
 export function ShotsScreen() {
@@ -45,6 +46,7 @@ export function ShotsScreen() {
           <Coverage shots={outing.shots} />
         </div>
         <ShotList />
+        <KitShort outing={outing} />
         <section aria-labelledby="add-shot" className="mt-6">
           <div className="mb-1 flex flex-wrap items-end justify-between gap-x-6">
             <h2 id="add-shot" className="caption">

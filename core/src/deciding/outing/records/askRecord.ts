@@ -1,5 +1,5 @@
 import { boolean, mixed, object } from 'yup';
-import { OWN_THINGS, TERM_IDS, WEIGHT_LIMIT, type Ask, type Weights } from '../../../words/shot/ask';
+import { ASKED_KITS, OWN_THINGS, TERM_IDS, WEIGHT_LIMIT, type Ask, type Weights } from '../../../words/shot/ask';
 import { id, isRecord, list, oneOf, OUTING_LIMITS, truth, UNKNOWN_FIELDS, validatorOf, within } from './schemaParts';
 
 /** Two shares in order, 0 to 1. */
@@ -36,7 +36,7 @@ export const askSchema = validatorOf<Ask>()(
       .optional()
       .noUnknown(UNKNOWN_FIELDS),
     reachable: boolean().strict().required().typeError(truth),
-    kit: oneOf(['box', 'anything'] as const),
+    kit: oneOf(ASKED_KITS),
     carrierIds: list(OUTING_LIMITS.carriers).of(id()),
     weights: mixed<Partial<Weights>>()
       .defined('${path} is missing')

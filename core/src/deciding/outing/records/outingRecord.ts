@@ -22,7 +22,7 @@ import { shotSchema, type Shot } from './shotRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 5;
+export const OUTING_VERSION = 6;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -105,6 +105,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
     shots: eachRecord(old.shots, (shot) => ({ ...shot, ...massForLight(shot.ask) })),
     version: 5,
   }),
+  // 5 → 6: shares of stances by outing and shot, and an ask of what other shots leave in the box; none of them has to be there.
+  5: (old) => ({ ...old, version: 6 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

@@ -128,6 +128,14 @@ export function sortOwnKit(stored: unknown): { readonly kit: OwnKit; readonly un
   return { kit: part(0), unreadable: part(1) };
 }
 
+/** Optional wherever it stands. */
+export const stanceSharesSchema = () =>
+  mixed<Record<string, number>>().test(
+    'shares',
+    '${path} must hold shares from 0 to 1 only',
+    (v) => v === undefined || (isRecord(v) && Object.values(v).every((n) => typeof n === 'number' && n >= 0 && n <= 1)),
+  );
+
 export const rigSchema = validatorOf<RigSpec>()(
   object({
     machineId: id(),
@@ -150,6 +158,7 @@ export const rigSchema = validatorOf<RigSpec>()(
       .default(undefined)
       .optional()
       .noUnknown(UNKNOWN_FIELDS),
+    stanceShares: stanceSharesSchema(),
     ownSpots: list(OUTING_LIMITS.ownSpots).of(ownSpot).optional(),
     ownKit: ownKit().default(undefined).optional(),
   })

@@ -1,4 +1,5 @@
 import { boolean, object } from 'yup';
+import type { StanceShares } from '../../../words/rig/rigSpec';
 import type { Ask } from '../../../words/shot/ask';
 import type { SetUp } from '../../../words/setUp/setUp';
 import { askSchema } from './askRecord';
@@ -15,6 +16,7 @@ import {
   validatorOf,
   within,
 } from './schemaParts';
+import { stanceSharesSchema } from './rigRecord';
 import { setUpSchema } from './setUpRecord';
 
 /** What a test clip said, kept with the shot. Heights and widths are fractions of the picture. */
@@ -63,6 +65,8 @@ export interface Shot {
   readonly actionStanceId: string;
   /** Where the sky line is wanted, fraction of the picture from the top; null = the middle of the intent's band. */
   readonly horizonAt: number | null;
+  /** How the time of this shot is spent, where not as on its carrier. */
+  readonly stanceShares?: StanceShares;
   readonly setUp: SetUp;
   readonly clips: readonly ClipRecord[];
   readonly log: readonly LogEntry[];
@@ -111,6 +115,7 @@ export const shotSchema = validatorOf<Shot>()(
     seconds: within(0, 36000),
     actionStanceId: id(),
     horizonAt: horizonSchema,
+    stanceShares: stanceSharesSchema(),
     setUp: setUpSchema,
     clips: list(OUTING_LIMITS.clips).of(clip),
     log: list(OUTING_LIMITS.logEntries).of(logEntry),

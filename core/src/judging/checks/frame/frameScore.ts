@@ -4,6 +4,9 @@ import type { IntentDefinition } from '../../../words/shot/intent';
 import { BEHIND_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { measureWant } from './wants';
 
+/** A craft without whoever rides it is met so far. A weight of ranking, no measurement. */
+const WITHOUT_RIDER = 0.4;
+
 /**
  * 0 to 1 for the ranking of spots: weighted mean of how far each want is met, the sky line counting as the heaviest and a lean to the side against it, times
  * one half to one by the want that is met worst, so that one spoilt thing is not averaged away.
@@ -17,7 +20,10 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
       ridden;
     const [low, high] = want.share;
     const met = share < low ? share / low : share > high ? Math.max(0, 1 - (share - high) / Math.max(high, 0.05)) : 1;
-    const ends = want.ends === undefined ? 1 : Math.min(1, action.endsInFrame / want.ends);
+    const ends =
+      want.ends === undefined
+        ? 1
+        : Math.min(1, action.endsInFrame / want.ends) * (action.riderInFrame === false ? WITHOUT_RIDER : 1);
     const seen = measureWant(want, action.measures, framed.working);
     const extent = want.extent === undefined ? 1 : Math.min(1, seen.extent / want.extent);
     return { weight: want.weight, met: met * ends * extent };

@@ -66,6 +66,10 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
     verdict = worseOf(verdict, action.stance.endsInFrame < want.ends * ENDS_MISSED ? 'stop' : 'watch');
     place += `; ${Math.round(action.stance.endsInFrame * 5)} of its 5 ends (nose, tail, sides, top) lie in the picture in ${action.stance.name.toLowerCase()}`;
   }
+  if (want.ends !== undefined && action?.stance.riderInFrame === false) {
+    verdict = 'stop';
+    place += `; the rider’s head is not in the picture in ${action.stance.name.toLowerCase()}`;
+  }
   const how = share < want.share[0] ? 'too little' : share > want.share[1] ? 'too much' : 'enough';
   return {
     id: want.id,

@@ -1,0 +1,39 @@
+import type { SetUp } from '../../words/setUp/setUp';
+import type { Shot } from './records/shotRecord';
+
+/** How many of a piece there are, by its id; Infinity = as many as it takes. */
+export type Owned = (pieceId: string) => number;
+
+/** Every piece of a strut, as often as it is in it. */
+const piecesOf = ({ cameraId, baseId, headId, links }: SetUp): readonly string[] => [
+  cameraId,
+  baseId,
+  headId,
+  ...links.map((link) => link.linkId),
+];
+
+/** How many of each piece all these shots take, rigged at the same time. */
+function taken(shots: readonly Pick<Shot, 'setUp'>[]): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const id of shots.flatMap((shot) => piecesOf(shot.setUp))) counts.set(id, (counts.get(id) ?? 0) + 1);
+  return counts;
+}
+
+/** Of these pieces those that are left once the shots have theirs. */
+export function piecesLeft(
+  pieceIds: readonly string[],
+  owned: Owned,
+  shots: readonly Pick<Shot, 'setUp'>[],
+): readonly string[] {
+  const used = taken(shots);
+  return pieceIds.filter((id) => owned(id) > (used.get(id) ?? 0));
+}
+
+/** What the shots lack when all of them are rigged at the same time. */
+export const piecesShort = (
+  owned: Owned,
+  shots: readonly Pick<Shot, 'setUp'>[],
+): readonly { readonly pieceId: string; readonly needed: number; readonly owned: number }[] =>
+  [...taken(shots)]
+    .map(([pieceId, needed]) => ({ pieceId, needed, owned: owned(pieceId) }))
+    .filter((piece) => piece.needed > piece.owned);
