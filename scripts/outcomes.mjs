@@ -1,7 +1,7 @@
 /** npm run outcomes [-- cases [IDS] | grid [CARRIERS [INTENTS [wordy]]]]: what practice expects, what is answered. */
 import { buildAndRun } from './buildAndRun.mjs';
 
-/** Groups of cases (core/outcomes/run.ts) that npm test runs; those on land take minutes, and are run by this command alone. */
+/** Groups of cases (core/outcomes/run.ts) that npm test runs; those on land and of plain sense take minutes, and are run by this command alone. */
 const GROUPS = ['water-and-air', 'angle-shake-hold'];
 
 const [what, folder, ...rest] = process.argv.slice(2);

@@ -16,7 +16,8 @@ afterEach(() => settle(20));
 const cards = () => [...document.querySelectorAll('li')].filter((item) => item.querySelector('[type=checkbox]'));
 // By the labels and buttons themselves: asking for roles among all cards takes seconds.
 const field = (label: string) =>
-  [...document.querySelectorAll('label')].find((l) => l.textContent === label)!.control as HTMLInputElement;
+  [...document.querySelectorAll('label')].find((l) => l.textContent === label || l.firstChild?.textContent === label)!
+    .control as HTMLInputElement;
 const fill = (label: string, value: string) => fireEvent.change(field(label), { target: { value } });
 const submit = (name: string) => act(async () => fireEvent.click(screen.getByText(name, { selector: 'button' })));
 

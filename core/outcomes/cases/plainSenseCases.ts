@@ -1,0 +1,59 @@
+import { open, sheetFor, spotsOf } from '../ask';
+import { outcome, type OutcomeCase } from '../case';
+
+/** What an onlooker would laugh at, over many carriers. */
+export const PLAIN_SENSE_CASES: readonly OutcomeCase[] = [
+  {
+    id: 'plain sense: face',
+    asked: 'every carrier, look back at the face',
+    expected: 'no first answer shows the back of a head',
+    find() {
+      const carriers = ['coupe', 'buggy', 'powerboat', 'light-aircraft', 'glider', 'kayak'];
+      const faces = carriers.map((id) => {
+        const [best] = open(sheetFor(id, 'look-back-at-the-face'));
+        return { id, share: best?.candidate.facts.shares.face ?? 0, spot: best?.spotId ?? 'nothing' };
+      });
+      return outcome(
+        faces.every((f) => f.share > 0.003),
+        faces.map((f) => `${f.id} ${f.spot} ${(f.share * 100).toFixed(1)} %`).join(', '),
+      );
+    },
+  },
+  {
+    id: 'plain sense: low',
+    asked: 'aircraft, low and fast',
+    expected: 'not on this carrier, with the height',
+    find() {
+      const reasons = ['glider', 'light-aircraft'].map(
+        (id) => sheetFor(id, 'low-and-fast').spots[0]?.rejections[0]?.because ?? '',
+      );
+      return outcome(
+        reasons.every((r) => /not on this carrier, because it goes \d+ m over the ground/.test(r)),
+        reasons.join(' | '),
+      );
+    },
+  },
+  {
+    id: 'plain sense: nobody',
+    asked: 'multirotor, the face; mountain bike alone, somebody else',
+    expected: 'nobody is on board; nobody else is framed',
+    find() {
+      const face = sheetFor('multirotor', 'look-back-at-the-face').spots[0]?.rejections[0]?.because ?? '';
+      const other = sheetFor('mountain-bike', 'far-subject').spots[0]?.rejections[0]?.because ?? '';
+      return outcome(/nobody is on board/.test(face) && /nobody else is framed/.test(other), `${face} | ${other}`);
+    },
+  },
+  {
+    id: 'plain sense: first answers',
+    asked: 'clear ahead on bikes and boards',
+    expected: 'the first place has no stop',
+    find() {
+      const carriers = ['mountain-bike', 'road-bike', 'motorcycle', 'longboard', 'snowboard'];
+      const firsts = carriers.map((id) => sheetFor(id, 'clear-ahead'));
+      return outcome(
+        firsts.every((s) => s.places[0] && !s.places[0].stopped),
+        firsts.map((s, i) => `${carriers[i]} ${spotsOf(s.places, 1).join()}`).join(', '),
+      );
+    },
+  },
+];
