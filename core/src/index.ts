@@ -18,6 +18,7 @@ export {
   resized,
   unprojectPixelToDirection,
 } from './mathematics/lens/lens';
+export { angleFromFocal } from './mathematics/lens/angleFromFocal';
 export { PROJECTIONS, RADIAL_PROJECTION_IDS } from './mathematics/lens/projection';
 export { rowsFor } from './mathematics/lens/rayGrid';
 export { MPS_PER_KMH, MPS_PER_MPH, inchesToMetres, metresToInches } from './mathematics/units/length';

@@ -1,5 +1,4 @@
 import {
-  ALTITUDE_RANGE_M,
   DROP_LIMIT_M,
   groundsFor,
   LIGHTS,
@@ -8,7 +7,6 @@ import {
   MPS_PER_MPH,
   RPM_RANGE,
   SPEED_LIMIT_MPS,
-  TEMPERATURE_RANGE_C,
   usualVenue,
   VENUES,
   WIND_LIMIT_MPS,
@@ -18,12 +16,9 @@ import {
   type VenueId,
 } from '@strut-spot/core';
 import { useSettings } from '../storage/settings';
+import { AltitudeField, TemperatureField } from './AirFields';
 import { ChoiceField } from './ChoiceField';
 import { NumberField } from './NumberField';
-
-/** Back in the units that are stored a limit may lie a hair beyond itself. */
-const within = (value: number, { low, high }: { readonly low: number; readonly high: number }): number =>
-  Math.min(high, Math.max(low, value));
 
 /** What a carrier is ridden on or through: ground, speed, engine, drops, light. */
 export function RideFields({
@@ -98,27 +93,11 @@ export function RideFields({
         max={WIND_LIMIT_MPS / perUnit}
         onChange={(value) => onChange({ windMps: Math.min(WIND_LIMIT_MPS, value * perUnit) })}
       />
-      <NumberField
-        label="Altitude"
-        value={ride.altitudeM * perLength}
-        unit={metric ? 'm' : 'ft'}
-        step={100}
-        digits={0}
-        min={ALTITUDE_RANGE_M.low * perLength}
-        max={ALTITUDE_RANGE_M.high * perLength}
-        onChange={(value) => onChange({ altitudeM: within(value / perLength, ALTITUDE_RANGE_M) })}
-      />
-      <NumberField
+      <AltitudeField label="Altitude" value={ride.altitudeM} onChange={(altitudeM) => onChange({ altitudeM })} />
+      <TemperatureField
         label="Temperature"
-        value={metric ? ride.temperatureC : ride.temperatureC * 1.8 + 32}
-        unit={metric ? '°C' : '°F'}
-        step={1}
-        digits={0}
-        min={metric ? TEMPERATURE_RANGE_C.low : -40}
-        max={metric ? TEMPERATURE_RANGE_C.high : 140}
-        onChange={(value) =>
-          onChange({ temperatureC: within(metric ? value : (value - 32) / 1.8, TEMPERATURE_RANGE_C) })
-        }
+        value={ride.temperatureC}
+        onChange={(temperatureC) => onChange({ temperatureC })}
       />
       <ChoiceField
         label="Place"

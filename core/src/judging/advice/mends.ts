@@ -72,15 +72,22 @@ export function mendsOf(
       .sort((a, b) => b.worth - a.worth || a.attempt.id.localeCompare(b.attempt.id))
       .filter(({ attempt }) => !attempt.elsewhere || ++elsewhere <= PROVED)
       .slice(0, 2 * PROVED)
-      .flatMap(({ attempt, after, brings }) => proved(check, checks, before, attempt, after, brings))
+      .flatMap(({ attempt, after, brings }) => {
+        const mend = proved(check, checks, before, attempt, after, brings);
+        return mend ? [{ ...mend, after }] : [];
+      })
       .filter(atMost(MOST_PLACES))
-      .slice(0, TOLD);
+      .slice(0, TOLD)
+      .map(({ after, ...mend }): ProvedMend => {
+        const surely = check.surely?.(now, after);
+        return surely ? { ...mend, text: `${mend.text}; ${surely}` } : mend;
+      });
   });
 }
 
 const atMost = (most: number) => {
   let places = 0;
-  return ({ elsewhere }: ProvedMend) => !elsewhere || ++places <= most;
+  return ({ elsewhere }: Pick<ProvedMend, 'elsewhere'>) => !elsewhere || ++places <= most;
 };
 
 /** A better verdict counts before any figure. */
@@ -100,32 +107,30 @@ function proved(
   attempt: Attempt,
   after: ShotScene,
   brings: number,
-): ProvedMend[] {
+): ProvedMend | null {
   const lost: string[] = [];
   for (const other of checks) {
     if (other.id === check.id) continue;
     const [was, is] = [before.get(other.id)!, outcomeOf(other, after)];
-    if (worseThan(is.verdict, was.verdict)) return [];
+    if (worseThan(is.verdict, was.verdict)) return null;
     for (const term of is.terms) {
       const had = was.terms.find((t) => t.id === term.id)?.value ?? 0;
       if (term.value >= had - LOST) continue;
-      if (term.id === 'picture') return [];
+      if (term.id === 'picture') return null;
       lost.push(term.text);
     }
   }
   const text = typeof attempt.text === 'string' ? attempt.text : attempt.text(after);
-  return [
-    {
-      id: attempt.id,
-      check: check.id,
-      text: `${text}: ${gainOf(check, before.get(check.id)!, outcomeOf(check, after))}`,
-      setUp: attempt.ride ? null : after.question.setUp,
-      elsewhere: attempt.elsewhere ?? false,
-      brings,
-      loses: lost.length > 0 ? lost.join('; ') : null,
-      costs: attempt.costs,
-    },
-  ];
+  return {
+    id: attempt.id,
+    check: check.id,
+    text: `${text}: ${gainOf(check, before.get(check.id)!, outcomeOf(check, after))}`,
+    setUp: attempt.ride ? null : after.question.setUp,
+    elsewhere: attempt.elsewhere ?? false,
+    brings,
+    loses: lost.length > 0 ? lost.join('; ') : null,
+    costs: attempt.costs,
+  };
 }
 
 /** A first figure that gets better by less is not what the change is for. */

@@ -3,6 +3,7 @@ import type { LinkDefinition } from '../../words/kit/link';
 import type { LinkUse, SetUp } from '../../words/setUp/setUp';
 import { hertzWords, mountModes } from '../../physics/shaking/mount/mountModel';
 import { shakeOf, type Shake, type ShakePx } from '../../physics/shaking/whole/shakeOf';
+import { shakeDraws, steadierIn100 } from '../../physics/shaking/whole/shakeDraws';
 import type { ShakeQuestion } from '../../physics/shaking/whole/shakeScene';
 import { unsteadiness } from '../../physics/shaking/figures/figures';
 
@@ -19,12 +20,16 @@ export interface Schools {
   readonly locked: School;
   readonly damped: School;
   readonly halfMeasure: School;
+  /** Of 100 cases of what the estimates may really be those in which the damper is steadier. */
+  readonly dampedIn100: number;
   /** 'neither' where the picture is spoilt both ways. */
   readonly winner: 'locked' | 'damped' | 'about equal' | 'neither';
 }
 
-/** Within this they count as equal: less than the estimates bear. */
-const ABOUT_EQUAL = 0.15;
+/** One wins that is steadier in two of three cases, and by more than anybody would see; else they count as equal. */
+const WINS_IN_100 = 67;
+const SEEN = 0.15;
+const COMPARED = 50;
 
 /**
  * The two schools of the trade side by side: everything that gives taken out, and a proper damper for this weight; with the half
@@ -66,12 +71,14 @@ export function schoolsOf(question: ShakeQuestion): Schools {
   // Where both are spoilt neither wins.
   const usable = Math.min(locked.unsteadiness, damped.unsteadiness) <= 1;
   const ratio = locked.unsteadiness / Math.max(damped.unsteadiness, 1e-9);
+  const drawn = (school: School) => shakeDraws({ ...question, setUp: school.setUp }, COMPARED);
+  const dampedIn100 = steadierIn100(drawn(locked), drawn(damped));
   const winner = !usable
     ? 'neither'
-    : ratio > 1 + ABOUT_EQUAL
+    : dampedIn100 >= WINS_IN_100 && ratio > 1 + SEEN
       ? 'damped'
-      : ratio < 1 / (1 + ABOUT_EQUAL)
+      : dampedIn100 <= 100 - WINS_IN_100 && ratio < 1 / (1 + SEEN)
         ? 'locked'
         : 'about equal';
-  return { locked, damped, halfMeasure, winner };
+  return { locked, damped, halfMeasure, dampedIn100, winner };
 }

@@ -155,7 +155,7 @@ it('the drawn forces are in balance: weight, drag, what it is thrown by, and wha
     ['kayak', 'bow-deck'],
   ] as const) {
     const question = shakeAt(machineId, spotId);
-    const hold = holdReport({ ...question, shakeRmsMS2: 6, landingG: 1 });
+    const hold = holdReport({ ...question, shakeRmsMS2: 6, shakeHz: 10, landingG: 1 });
     const { forces, drawing, momentNm } = forceElevation(question.rig, question.setUp, question.actionStanceId, hold);
     for (const k of [0, 1] as const) expect(forces.reduce((sum, f) => sum + f.vector[k], 0)).toBeCloseTo(0, 9);
     expect(momentNm).toBeGreaterThan(0);

@@ -11,6 +11,7 @@ import type { SetUp } from '../../words/setUp/setUp';
 import { atLow, usual } from '../../words/sourced/ends';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { handMinutes } from './handMinutes';
+import { standardAir } from './loads/atmosphere';
 import { gripLimits } from './grips/gripLimits';
 import type { GripConditions, HoldLimit } from './grips/letGo';
 import {
@@ -38,8 +39,9 @@ interface HoldQuestion {
   readonly setUp: SetUp;
   readonly actionStanceId: string;
   readonly ride: RideConditions;
-  /** Of the camera, from Steady. */
+  /** Of the camera, from Steady: rms, and cycles a second. */
   readonly shakeRmsMS2: number;
+  readonly shakeHz: number;
   readonly landingG: number;
 }
 
@@ -97,6 +99,8 @@ const PULL_FACTOR: Readonly<Record<CarrierFamily, number>> = {
 };
 /** A day's riding. */
 const HOURS_ON = 3;
+/** What a pad has had before, unless told otherwise. */
+const OVERNIGHT_H = 24;
 const G = 9.80665;
 
 /** Does every piece of the chain hold at the worst moment of the ride? Worst direction searched for each interface. */
@@ -122,12 +126,17 @@ export function holdIn(
   const still = pieceForces(pieces, { ...envelope, airMps: 0, waterMps: 0, accelerationMS2: 0 }, [0, 0, 0], [0, 0, 0]);
   const [surface] = interfacesOf(resolved, pose);
   const resting = onSurface(loadAt(surface!, pieces, still), normal);
+  const { surfaceState, putOn, curedH } = resolved.setUp;
   const conditions: GripConditions = {
     surface: resolved.placed.spot.surface,
-    state: resolved.setUp.surfaceState ?? 'clean',
+    state: surfaceState ?? 'clean',
     pressurePa: envelope.pressurePa,
-    curedH: resolved.setUp.curedH ?? 24,
     temperatureC: ride.temperatureC,
+    putOn: {
+      pressurePa: putOn?.altitudeM === undefined ? envelope.pressurePa : standardAir(putOn.altitudeM).pressurePa,
+      temperatureC: putOn?.temperatureC ?? ride.temperatureC,
+    },
+    curedH: curedH ?? (resolved.base.kind === 'adhesive' ? OVERNIGHT_H : 0),
     hours: HOURS_ON,
     weightN,
     leverM: resting.tipNm / weightN,

@@ -116,6 +116,7 @@ describe('a pole in the hand', () => {
         actionStanceId,
         ride,
         shakeRmsMS2: 12,
+        shakeHz: 10,
         landingG: 0,
       }).interfaces.find((face) => /sections of the/.test(face.name))!;
     expect(report(setUp.links).worst.mode).toBe('turns in its lock');
@@ -153,7 +154,7 @@ describe('never holds better', () => {
     const { surface } = placedSpots(shakeAt('coupe', 'bonnet').rig).find((p) => p.spot.id === 'bonnet')!.spot;
     const ok = (over: Partial<SetUp>) => {
       const q = shakeAt('coupe', 'bonnet', over);
-      const { weakest, pullTest, tetherN } = holdReport({ ...q, shakeRmsMS2: 5, landingG: 2 });
+      const { weakest, pullTest, tetherN } = holdReport({ ...q, shakeRmsMS2: 5, shakeHz: 10, landingG: 2 });
       for (const value of [weakest.margin, pullTest.newton, tetherN])
         expect(Number.isFinite(value) && value >= 0).toBe(true);
     };
@@ -171,6 +172,7 @@ describe('never holds better', () => {
           actionStanceId: machine.actionStanceId,
           ride: usualRide(machine),
           shakeRmsMS2: 3,
+          shakeHz: 10,
           landingG: 0,
         };
         expect(Number.isFinite(holdReport(q).weakest.margin)).toBe(true);

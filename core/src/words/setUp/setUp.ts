@@ -13,6 +13,12 @@ export interface LinkUse {
   readonly turnDeg: number;
 }
 
+/** Conditions of the moment in which a base was pressed on; what is missing is as in the ride. */
+export interface PutOn {
+  readonly altitudeM?: number;
+  readonly temperatureC?: number;
+}
+
 /** One shot's camera where it sits and how it points. Ids and numbers only: results are computed. */
 export interface SetUp {
   readonly spotId: string;
@@ -35,6 +41,8 @@ export interface SetUp {
   readonly fastening?: Fastening;
   /** How the surface is when the base goes on; none = clean and dry. */
   readonly surfaceState?: SurfaceState;
-  /** Hours that an adhesive has had under pressure; none = overnight. */
+  /** Hours from putting the base on to the ride; none = overnight for a pad, at once for a cup. */
   readonly curedH?: number;
+  /** Where a cup or pad was put on; none = where it is ridden. */
+  readonly putOn?: PutOn;
 }

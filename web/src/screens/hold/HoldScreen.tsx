@@ -4,7 +4,6 @@ import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { CheckSection } from '../../ui/CheckSection';
 import { ChoiceField } from '../../ui/ChoiceField';
-import { NumberField } from '../../ui/NumberField';
 import { RideFields } from '../../ui/RideFields';
 import { StrutElevation } from '../../ui/StrutElevation';
 import { StanceChoice } from '../../ui/StanceChoice';
@@ -12,6 +11,7 @@ import { computing, judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';
 import { InterfaceTable } from './InterfaceTable';
+import { PutOnFields } from './PutOnFields';
 import { PullTestPanel } from './PullTestPanel';
 import { NEAREST_SHOWN, sceneLines } from './sceneLines';
 import { SightMap } from './SightMap';
@@ -67,16 +67,12 @@ export function HoldScreen() {
             choices={SURFACE_STATES.map((id) => ({ id, name: STATE_WORDS[id] }))}
             onChange={setState}
           />
-          {base.kind === 'adhesive' && (
-            <NumberField
-              label="Cured under pressure"
-              value={shot.setUp.curedH ?? 24}
-              unit="h"
-              step={1}
-              digits={0}
-              min={0}
-              max={240}
-              onChange={(curedH) => changeSetUp({ curedH }, 'cured')}
+          {(base.kind === 'adhesive' || base.kind === 'suction') && (
+            <PutOnFields
+              kind={base.kind}
+              setUp={shot.setUp}
+              ride={carrier.ride}
+              onChange={(edit, what) => changeSetUp(edit, what)}
             />
           )}
           <RideFields machine={machine} ride={carrier.ride} onChange={changeRide} />

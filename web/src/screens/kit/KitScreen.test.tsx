@@ -74,6 +74,18 @@ it('a camera of one’s own goes from its form into the kit, in metres and kilog
   await waitFor(async () => expect((await readKitBox()).own.cameras).toHaveLength(0));
 });
 
+it('sensor and focal length give the angle of view', async () => {
+  fill('Lens', 'rectilinear');
+  fill('Sensor, mm, measured the same way', '36');
+  fill('Focal length, mm (the lens’s own)', '50');
+  await act(async () => fireEvent.click(screen.getByText('Work the angle out')));
+  expect(field('Angle of view, °').value).toBe('39.6');
+  fill('Focal length, mm (the lens’s own)', '0');
+  await act(async () => fireEvent.click(screen.getByText('Work the angle out')));
+  expect(screen.getByText(/No such lens/)).toBeTruthy();
+  expect(field('Angle of view, °').value).toBe('39.6');
+});
+
 it('what cannot be is refused at its field, and nothing is added', async () => {
   await submit('Add the camera');
   expect(screen.getByText('It needs a name')).toBeTruthy();

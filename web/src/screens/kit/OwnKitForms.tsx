@@ -1,5 +1,6 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import {
+  angleFromFocal,
   BASE_KINDS,
   PICTURE_SIDES_LIMIT,
   PROJECTIONS,
@@ -48,6 +49,9 @@ const cameraSchema = object({
   widthMm: within(5, 500, 'mm'),
   massG: within(5, 8000, 'g'),
   closestFocusM: within(0.005, 10, 'm'),
+  /** For whoever knows these in place of the angle. */
+  sensorMm: string().defined(),
+  focalMm: string().defined(),
 });
 const linkSchema = object({
   name: name(),
@@ -102,10 +106,19 @@ function CameraForm() {
       widthMm: 70,
       massG: 150,
       closestFocusM: 0.3,
+      sensorMm: '',
+      focalMm: '',
     },
   });
-  const { register, handleSubmit, formState, reset } = form;
-  const add = handleSubmit(async ({ depthMm, heightMm, widthMm, massG, ...values }) => {
+  const { register, handleSubmit, formState, reset, getValues, setValue, setError } = form;
+  const workOut = () => {
+    const { sensorMm, focalMm, projection } = getValues();
+    const angle = angleFromFocal(projection, Number(sensorMm), Number(focalMm));
+    if (angle === null) setError('focalMm', { message: 'No such lens shows as much: both in mm, above 0' });
+    else setValue('fovDeg', Number(angle.toFixed(1)), { shouldValidate: true });
+  };
+  const add = handleSubmit(async ({ depthMm, heightMm, widthMm, massG, sensorMm, focalMm, ...values }) => {
+    void [sensorMm, focalMm];
     const camera = {
       ...values,
       id: `own-${newId()}`,
@@ -138,6 +151,14 @@ function CameraForm() {
         field={register('projection')}
         options={RADIAL_PROJECTION_IDS.map((id) => [id, PROJECTIONS[id].name])}
       />
+      <details>
+        <summary className="label cursor-pointer py-1 text-ink-2">I know sensor and focal length instead</summary>
+        {field('Sensor, mm, measured the same way', register('sensorMm'), 'sensorMm')}
+        {field('Focal length, mm (the lens’s own)', register('focalMm'), 'focalMm')}
+        <button type="button" className="action action-quiet" onClick={workOut}>
+          Work the angle out
+        </button>
+      </details>
       {field('Pixels across', register('widthPx'), 'widthPx')}
       {field('Pixels down', register('heightPx'), 'heightPx')}
       {field('Pictures a second', register('framesPerSecond'), 'framesPerSecond')}

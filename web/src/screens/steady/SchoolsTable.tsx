@@ -6,7 +6,7 @@ import { useRested } from '../../workers/useRested';
 
 const REST_MS = 500;
 
-const winnerWords = ({ winner, halfMeasure, locked, damped }: Schools): string => {
+const winnerWords = ({ winner, halfMeasure, locked, damped, dampedIn100 }: Schools): string => {
   const best = winner === 'damped' ? damped : locked;
   if (winner === 'neither') return 'Here neither saves the picture: another place or another camera.';
   const half =
@@ -15,7 +15,7 @@ const winnerWords = ({ winner, halfMeasure, locked, damped }: Schools): string =
       : ' Here even the half measure does no harm.';
   return winner === 'about equal'
     ? `Here both come out about equal.${half}`
-    : `Here ${winner === 'locked' ? 'locked solid' : 'the damper'} wins.${half}`;
+    : `Here ${winner === 'locked' ? 'locked solid' : 'the damper'} wins, steadier in ${winner === 'locked' ? 100 - dampedIn100 : dampedIn100} of 100 cases.${half}`;
 };
 
 /** Both schools of mounting worked out for this case, with the half measure between them. */

@@ -2,6 +2,7 @@ import { object } from 'yup';
 import { CAMERA_MOUNTINGS } from '../../../words/kit/camera';
 import { SURFACE_STATES } from '../../../words/kit/grip';
 import { FASTENINGS } from '../../../words/setUp/fastening';
+import { ALTITUDE_RANGE_M, TEMPERATURE_RANGE_C } from '../../../words/ride/rideConditions';
 import type { SetUp } from '../../../words/setUp/setUp';
 import {
   id,
@@ -41,6 +42,13 @@ export const setUpSchema = validatorOf<SetUp>()(
     fastening: maybeOneOf(FASTENINGS),
     surfaceState: maybeOneOf(SURFACE_STATES),
     curedH: maybeWithin(0, 1000),
+    putOn: object({
+      altitudeM: maybeWithin(ALTITUDE_RANGE_M.low, ALTITUDE_RANGE_M.high),
+      temperatureC: maybeWithin(TEMPERATURE_RANGE_C.low, TEMPERATURE_RANGE_C.high),
+    })
+      .default(undefined)
+      .optional()
+      .noUnknown(UNKNOWN_FIELDS),
   })
     .required('${path} is missing')
     .noUnknown(UNKNOWN_FIELDS),

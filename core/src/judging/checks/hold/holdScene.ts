@@ -7,12 +7,13 @@ import type { RuleSituation } from './ruleApplies';
 /** What a strut is shaken and thrown by. */
 export interface Thrown {
   readonly shakeRmsMS2: number;
+  readonly shakeHz: number;
   readonly landingG: number;
 }
 
 export const thrownIn = ({ shaken }: ShotScene): Thrown => {
   const { shake, landing } = shaken();
-  return { shakeRmsMS2: shake.accelerationMS2, landingG: landing?.peakG ?? 0 };
+  return { shakeRmsMS2: shake.accelerationMS2, shakeHz: shake.accelerationHz, landingG: landing?.peakG ?? 0 };
 };
 
 /** How a strut holds, and what its rules are held against. */

@@ -6,7 +6,7 @@ import { holdScene, thrownIn, type Thrown } from './holdScene';
 import { judgeHold, rulesFor } from './judgeHold';
 
 /** Shaken by this much at least, whatever the ground: a place is not given up for what it may not meet. m/s² rms; estimate. */
-const LEAST_THROWN: Thrown = { shakeRmsMS2: 2, landingG: 0 };
+const LEAST_THROWN: Thrown = { shakeRmsMS2: 2, shakeHz: 10, landingG: 0 };
 
 /** What is borne for minutes only counts so much less. Estimate 0.2 to 0.5. */
 const MINUTES_ONLY = 0.3;

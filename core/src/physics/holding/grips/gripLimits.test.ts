@@ -21,6 +21,7 @@ const conditions = (surface: Surface, over: Partial<GripConditions> = {}): GripC
   surface,
   state: 'clean',
   pressurePa: 101325,
+  putOn: { pressurePa: 101325, temperatureC: 15 },
   curedH: 24,
   temperatureC: 20,
   hours: 3,
@@ -93,7 +94,8 @@ describe('every grip of the kit, by seeded loads', () => {
           ...SURFACE_STATES.map((state) => ({ state })),
           { pressurePa: 70108 },
           { hours: 8 },
-          { curedH: 1 },
+          // A pad gets better with time, a cup leaks.
+          { curedH: grip.kind === 'adhesive' ? 1 : 48 },
           { temperatureC: 2 },
         ];
         for (const over of worse) {

@@ -14,11 +14,14 @@ export interface HoldLimit {
 export interface GripConditions {
   readonly surface: Surface;
   readonly state: SurfaceState;
+  /** Of the air in the ride. */
   readonly pressurePa: number;
-  /** Hours that an adhesive has had under pressure. */
-  readonly curedH: number;
   readonly temperatureC: number;
-  /** Hours that it stays on. */
+  /** Of the air when the base was pressed on. */
+  readonly putOn: { readonly pressurePa: number; readonly temperatureC: number };
+  /** Hours from pressing it on to the ride. */
+  readonly curedH: number;
+  /** Hours that it stays on in the ride. */
   readonly hours: number;
   /** Weight of everything that hangs there, newton: what lasts. */
   readonly weightN: number;

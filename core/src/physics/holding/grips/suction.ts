@@ -1,9 +1,9 @@
 import type { Surface } from '../../../words/carrier/surface';
 import type { SurfaceState } from '../../../words/kit/grip';
-import type { LetsGo } from './letGo';
+import type { GripConditions, LetsGo } from './letGo';
 import { FRICTION, pressed } from './pressed';
 
-/** Share of the ambient pressure that a cup keeps: clean glass high, dusty or textured low, porous none. Estimates. */
+/** Share of the air that a cup drives out when it is pressed on: clean glass high, dusty or textured low, porous none. Estimates. */
 export function vacuumShare({ material }: Surface, state: SurfaceState): number {
   const bySurface: Partial<Record<Surface['material'], number>> = {
     glass: 0.6,
@@ -18,14 +18,28 @@ export function vacuumShare({ material }: Surface, state: SurfaceState): number 
   return (bySurface[material] ?? 0) * byState[state];
 }
 
-/** What leaks away in an hour. Estimate 1 to 6 %. */
+/** What leaks away of a vacuum in an hour. Estimate 1 to 6 %. */
 const LEAK_PER_HOUR = 0.03;
+const ZERO_C = 273.15;
+
+/**
+ * Pressure that holds a cup on, Pa. The air that stays under it keeps its amount, so that its pressure follows its temperature (ideal gas) and not the air
+ * outside: Δp = p − s·p₀·T/T₀, s the share that stays. @param drivenOut 1 − s, 0 to 1
+ */
+export const cupPressurePa = (
+  drivenOut: number,
+  { pressurePa, temperatureC, putOn }: Pick<GripConditions, 'pressurePa' | 'temperatureC' | 'putOn'>,
+): number =>
+  Math.max(
+    0,
+    pressurePa - (1 - drivenOut) * putOn.pressurePa * ((temperatureC + ZERO_C) / (putOn.temperatureC + ZERO_C)),
+  );
 
 /** Two or three cups carry a moment as a couple: the far one is pulled by N/n + M/s. */
 export const suction: LetsGo<'suction'> = (grip, load, c, pick) => {
   const radiusM = pick(grip.cupRadiusM);
-  const kept = vacuumShare(c.surface, c.state) * c.pressurePa * Math.exp(-LEAK_PER_HOUR * c.hours);
-  const oneN = kept * Math.PI * radiusM ** 2;
+  const vacuum = vacuumShare(c.surface, c.state) * Math.exp(-LEAK_PER_HOUR * (c.curedH + c.hours));
+  const oneN = vacuum > 0 ? cupPressurePa(vacuum, c) * Math.PI * radiusM ** 2 : 0;
   const friction = c.state === 'wet' ? FRICTION.wet : FRICTION.rubber;
   // A lip leaks as soon as its edge is no longer pressed: for a disc when 4M/r outweighs what is left (the kern of a circle, r/4).
   if (grip.cups === 1) {

@@ -35,6 +35,8 @@ export interface Shake extends ShakePx {
   readonly rollDeg: number;
   /** Acceleration of the camera, m/s² rms. */
   readonly accelerationMS2: number;
+  /** Cycles of that acceleration a second, by its upward zero crossings (Rice); 0 where nothing shakes. */
+  readonly accelerationHz: number;
   readonly exposureS: number;
   readonly readoutS: number;
   /** Way of steadying that runs out, with what it would need. */
@@ -69,9 +71,9 @@ export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: Ran
     const spread = spreads.get(component.frequencyHz)!;
     return { component, spread, ...cameraTurns(component, mount, gains, camera, scale) };
   });
-  const accelerationMS2 = Math.sqrt(
-    sumOver(turned, (t, i) => t.moves2[i]! * (2 * Math.PI * t.component.frequencyHz[i]!) ** 4),
-  );
+  const acceleration2 = sumOver(turned, (t, i) => t.moves2[i]! * (2 * Math.PI * t.component.frequencyHz[i]!) ** 4);
+  const accelerationMS2 = Math.sqrt(acceleration2);
+  const jerk2 = sumOver(turned, (t, i) => t.moves2[i]! * (2 * Math.PI * t.component.frequencyHz[i]!) ** 6);
 
   let runsOut: Shake['runsOut'] = null;
   for (const level of steadiness.levels) {
@@ -137,6 +139,7 @@ export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: Ran
     ),
     rollDeg: toDeg(Math.sqrt(sumOver(turned, (t, i) => t.roll2[i]! * t.spread.before[i]! * t.spread.after[i]!))),
     accelerationMS2,
+    accelerationHz: acceleration2 > 0 ? Math.sqrt(jerk2 / acceleration2) / (2 * Math.PI) : 0,
     exposureS,
     readoutS,
     runsOut,
