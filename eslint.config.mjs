@@ -38,7 +38,7 @@ const impureImports = {
 };
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', '**/*.generated.ts', '.reports/**'] },
+  { ignores: ['**/dist/**', '**/node_modules/**', '**/*.generated.ts', '.reports/**', 'core/kernel/assembly/**'] },
   js.configs.recommended,
   ...tseslint.configs.recommended,
   {

@@ -35,7 +35,8 @@ export const STOREYS = {
     'src/posing/strut',
     'src/posing/aiming',
     'src/posing/scene',
-    // 4 one folder a discipline
+    // 4 one folder a discipline, and what is compiled for it
+    'kernel',
     'src/physics/light',
     'src/physics/framing',
     'src/physics/shaking/ends',

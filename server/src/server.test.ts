@@ -48,5 +48,6 @@ describe('the stand-in camera', () => {
     const answer = await fetch(`${url}/api/none`);
     expect(answer.status).toBe(404);
     expect(answer.headers.get('content-security-policy')).toContain("connect-src 'self'");
+    expect(answer.headers.get('content-security-policy')).toContain("script-src 'self' 'wasm-unsafe-eval'");
   });
 });

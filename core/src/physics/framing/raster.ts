@@ -4,15 +4,8 @@ import type { PosedPart } from '../../words/carrier/posedPart';
 import { cutToFace, MOST_CORNERS } from './cutToFace';
 import type { RayBins } from './rayBins';
 import { patchesOf, type Patches } from './patches';
-
-/** First hits, one entry a ray. */
-interface Hits {
-  /** Index into the parts; left as it was where nothing is hit. */
-  readonly part: Int16Array;
-  /** Metres along the ray; Infinity before the first hit. */
-  readonly distanceM: Float64Array;
-  readonly triangle: Int32Array;
-}
+import { outOfSight, type Hits } from './rayHits';
+import { rasteriseBySimd } from './simdRaster';
 
 // Hot enough that looking up Math each time counts.
 const { ceil, floor, max, min, sqrt } = Math;
@@ -58,13 +51,12 @@ const lastBin = (high: number, centred: boolean): number => (centred ? floor(hig
  * @param bins rays in the frame of the lens @param worldFromLens where they start and how they are turned
  */
 export function rasterise(parts: readonly PosedPart[], worldFromLens: Pose, bins: RayBins, hits: Hits): void {
-  new Raster(bins, hits).parts(parts, worldFromLens);
+  if (!rasteriseBySimd(parts, worldFromLens, bins, hits)) rasterisePlainly(parts, worldFromLens, bins, hits);
 }
 
-/** Whether a ball lies outside the cone of all rays. @param x along the cone's axis @param square of its distance from the tip */
-function outOfSight(x: number, square: number, radiusM: number, leastCos: number, leastSin: number): boolean {
-  if (leastCos <= -1 || square <= radiusM * radiusM) return false;
-  return sqrt(max(0, square - x * x)) * leastCos - x * leastSin > radiusM;
+/** The same in TypeScript: where there is no SIMD, and what the kernel is held against. */
+export function rasterisePlainly(parts: readonly PosedPart[], worldFromLens: Pose, bins: RayBins, hits: Hits): void {
+  new Raster(bins, hits).parts(parts, worldFromLens);
 }
 
 /** One lens's rays, and the part, triangle and rectangle of bins that are being held against them. */

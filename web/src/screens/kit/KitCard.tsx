@@ -41,7 +41,7 @@ export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, onRe
               <span className="sr-only">: {piece.name}</span>
               <input
                 type="number"
-                className="field w-16"
+                className="field w-20"
                 min={1}
                 max={MOST_OF_ONE}
                 placeholder="enough"

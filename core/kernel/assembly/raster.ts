@@ -1,0 +1,441 @@
+/**
+ * First hits of rays from one point, four at a time: what physics/framing/raster.ts does in TypeScript, in AssemblyScript with SIMD. Plain memory, nothing
+ * is allocated here; where things lie is told by physics/framing/kernel/memory.ts.
+ */
+
+/** Corners of one patch seen from the lens: place, face of the cube, place on that face in bins. */
+const MOST = 256;
+const X = memory.data(MOST * 4, 16);
+const Y = memory.data(MOST * 4, 16);
+const Z = memory.data(MOST * 4, 16);
+const U = memory.data(MOST * 4, 16);
+const W = memory.data(MOST * 4, 16);
+const F = memory.data(MOST * 4, 16);
+/** A polygon that is cut to a face, and the next one: at most nine corners of three numbers. */
+const CUT_A = memory.data(9 * 3 * 4, 16);
+const CUT_B = memory.data(9 * 3 * 4, 16);
+
+/** Rounding on a face, in bins. */
+const EDGE: f32 = 1e-4;
+/** How far outside an edge a ray still counts, as a share of the whole. */
+const SLACK: f32 = -2e-6;
+const INSIDE_M: f32 = 0.001;
+
+// The rays, see `rays`.
+let size: i32 = 0;
+let half: f32 = 0;
+let centred: bool = false;
+let leastCos: f32 = 0;
+let leastSin: f32 = 0;
+let faces: usize = 0;
+let start: usize = 0;
+let dirX: usize = 0;
+let dirY: usize = 0;
+let dirZ: usize = 0;
+let hitPart: usize = 0;
+let hitTriangle: usize = 0;
+let hitDistance: usize = 0;
+let part: i32 = 0;
+
+/** Rays that the next parts are held against. @param windows per face: rays on it, lowU, highU, lowW, highW, base, width */
+export function rays(
+  binsAlong: i32,
+  inTheMiddle: i32,
+  cos: f32,
+  windows: usize,
+  starts: usize,
+  x: usize,
+  y: usize,
+  z: usize,
+  parts: usize,
+  triangles: usize,
+  distances: usize,
+): void {
+  size = binsAlong;
+  half = <f32>binsAlong / 2;
+  centred = inTheMiddle != 0;
+  leastCos = cos;
+  leastSin = sqrt<f32>(max<f32>(0, 1 - cos * cos));
+  faces = windows;
+  start = starts;
+  dirX = x;
+  dirY = y;
+  dirZ = z;
+  hitPart = parts;
+  hitTriangle = triangles;
+  hitDistance = distances;
+}
+
+/** Empties so many hits. */
+export function clear(count: i32): void {
+  const nothing = i32x4.splat(-1);
+  const far = f32x4.splat(Infinity);
+  for (let i = 0; i < count; i += 4) {
+    const at = <usize>i << 2;
+    v128.store(hitPart + at, nothing);
+    v128.store(hitTriangle + at, nothing);
+    v128.store(hitDistance + at, far);
+  }
+}
+
+// @ts-ignore: decorator
+@inline
+function outOfSight(x: f32, square: f32, radius: f32): bool {
+  if (leastCos <= -1 || square <= radius * radius) return false;
+  return sqrt<f32>(max<f32>(0, square - x * x)) * leastCos - x * leastSin > radius;
+}
+
+// @ts-ignore: decorator
+@inline
+function at(list: usize, index: i32): f32 {
+  return load<f32>(list + (<usize>index << 2));
+}
+
+// @ts-ignore: decorator
+@inline
+function firstBin(low: f32): i32 {
+  return <i32>(centred ? ceil<f32>(low - 0.5 - EDGE) : floor<f32>(low - EDGE));
+}
+
+// @ts-ignore: decorator
+@inline
+function lastBin(high: f32): i32 {
+  return <i32>(centred ? floor<f32>(high - 0.5 + EDGE) : floor<f32>(high + EDGE));
+}
+
+/**
+ * Holds all triangles of a mesh against the rays. @param mesh its patches: count, then where x, y, z, first corners, corners, three corners of each
+ * triangle, planes (x, y, z, product), balls, cones and box lie @param r, t lensFromPart
+ */
+export function hold(
+  mesh: usize,
+  index: i32,
+  r0: f32,
+  r1: f32,
+  r2: f32,
+  r3: f32,
+  r4: f32,
+  r5: f32,
+  r6: f32,
+  r7: f32,
+  r8: f32,
+  tx: f32,
+  ty: f32,
+  tz: f32,
+): void {
+  part = index;
+  const patches = load<i32>(mesh);
+  const triangles = load<i32>(mesh + 4);
+  const px = load<usize>(mesh + 8);
+  const py = load<usize>(mesh + 12);
+  const pz = load<usize>(mesh + 16);
+  const firstCorner = load<usize>(mesh + 20);
+  const corners = load<usize>(mesh + 24);
+  const first = load<usize>(mesh + 28);
+  const second = load<usize>(mesh + 32);
+  const third = load<usize>(mesh + 36);
+  const nx = load<usize>(mesh + 40);
+  const ny = load<usize>(mesh + 44);
+  const nz = load<usize>(mesh + 48);
+  const nd = load<usize>(mesh + 52);
+  const balls = load<usize>(mesh + 56);
+  const cones = load<usize>(mesh + 60);
+  const box = load<usize>(mesh + 64);
+  // The lens in the part's frame.
+  const ox = -(r0 * tx + r3 * ty + r6 * tz);
+  const oy = -(r1 * tx + r4 * ty + r7 * tz);
+  const oz = -(r2 * tx + r5 * ty + r8 * tz);
+  const within =
+    ox > at(box, 0) - INSIDE_M &&
+    oy > at(box, 1) - INSIDE_M &&
+    oz > at(box, 2) - INSIDE_M &&
+    ox < at(box, 3) + INSIDE_M &&
+    oy < at(box, 4) + INSIDE_M &&
+    oz < at(box, 5) + INSIDE_M;
+  const R0 = f32x4.splat(r0);
+  const R1 = f32x4.splat(r1);
+  const R2 = f32x4.splat(r2);
+  const R3 = f32x4.splat(r3);
+  const R4 = f32x4.splat(r4);
+  const R5 = f32x4.splat(r5);
+  const R6 = f32x4.splat(r6);
+  const R7 = f32x4.splat(r7);
+  const R8 = f32x4.splat(r8);
+  const TX = f32x4.splat(tx);
+  const TY = f32x4.splat(ty);
+  const TZ = f32x4.splat(tz);
+  const OX = f32x4.splat(ox);
+  const OY = f32x4.splat(oy);
+  const OZ = f32x4.splat(oz);
+  const HALF = f32x4.splat(half);
+  const NONE = f32x4.splat(0);
+  const ONE = i32x4.splat(1);
+  const TWO = i32x4.splat(2);
+  const FOUR = i32x4.splat(4);
+  for (let patch = 0; patch < patches; patch++) {
+    const bx = at(balls, patch * 4) - ox;
+    const by = at(balls, patch * 4 + 1) - oy;
+    const bz = at(balls, patch * 4 + 2) - oz;
+    const radius = at(balls, patch * 4 + 3);
+    const square = bx * bx + by * by + bz * bz;
+    if (!within) {
+      // Turned away as a whole: every normal of the patch points away from every place that looks at it from the lens.
+      const along = bx * at(cones, patch * 4) + by * at(cones, patch * 4 + 1) + bz * at(cones, patch * 4 + 2);
+      if (along >= at(cones, patch * 4 + 3) * sqrt<f32>(square) + radius) continue;
+    }
+    if (outOfSight(r0 * bx + r1 * by + r2 * bz, square, radius)) continue;
+    const c0 = load<i32>(firstCorner + (<usize>patch << 2));
+    const count = load<i32>(corners + (<usize>patch << 2));
+    for (let i = 0; i < count; i += 4) {
+      const from = <usize>(c0 + i) << 2;
+      const to = <usize>i << 2;
+      const x0 = v128.load(px + from);
+      const y0 = v128.load(py + from);
+      const z0 = v128.load(pz + from);
+      const x = f32x4.add(f32x4.add(f32x4.mul(R0, x0), f32x4.mul(R1, y0)), f32x4.add(f32x4.mul(R2, z0), TX));
+      const y = f32x4.add(f32x4.add(f32x4.mul(R3, x0), f32x4.mul(R4, y0)), f32x4.add(f32x4.mul(R5, z0), TY));
+      const z = f32x4.add(f32x4.add(f32x4.mul(R6, x0), f32x4.mul(R7, y0)), f32x4.add(f32x4.mul(R8, z0), TZ));
+      v128.store(X + to, x);
+      v128.store(Y + to, y);
+      v128.store(Z + to, z);
+      const ax = f32x4.abs(x);
+      const ay = f32x4.abs(y);
+      const az = f32x4.abs(z);
+      const onX = v128.and(f32x4.ge(ax, ay), f32x4.ge(ax, az));
+      const onY = v128.andnot(f32x4.ge(ay, az), onX);
+      const largest = v128.bitselect(ax, v128.bitselect(ay, az, onY), onX);
+      const own = v128.bitselect(x, v128.bitselect(y, z, onY), onX);
+      const face = v128.bitselect(i32x4.splat(0), v128.bitselect(TWO, FOUR, onY), onX);
+      v128.store(F + to, i32x4.add(face, v128.and(f32x4.lt(own, NONE), ONE)));
+      const u = v128.bitselect(y, x, onX);
+      const w = v128.bitselect(z, v128.bitselect(z, y, onY), onX);
+      v128.store(U + to, f32x4.add(f32x4.mul(f32x4.div(u, largest), HALF), HALF));
+      v128.store(W + to, f32x4.add(f32x4.mul(f32x4.div(w, largest), HALF), HALF));
+    }
+    const t0 = patch << 6;
+    const t1 = min<i32>(triangles, t0 + 64);
+    for (let t = t0; t < t1; t += 4) {
+      const q = <usize>t << 2;
+      let facing = 15;
+      if (!within) {
+        const off = f32x4.add(
+          f32x4.add(f32x4.mul(v128.load(nx + q), OX), f32x4.mul(v128.load(ny + q), OY)),
+          f32x4.mul(v128.load(nz + q), OZ),
+        );
+        facing = i32x4.bitmask(f32x4.gt(off, v128.load(nd + q)));
+        if (facing == 0) continue;
+      }
+      for (let lane = 0; lane < 4; lane++) {
+        if ((facing & (1 << lane)) == 0 || t + lane >= t1) continue;
+        const corner = <usize>(t + lane) << 1;
+        triangle(<i32>load<u16>(first + corner), <i32>load<u16>(second + corner), <i32>load<u16>(third + corner), t + lane);
+      }
+    }
+  }
+}
+
+// @ts-ignore: decorator
+@inline
+function triangle(i: i32, j: i32, k: i32, number: i32): void {
+  const face = load<i32>(F + (<usize>i << 2));
+  if (face != load<i32>(F + (<usize>j << 2)) || face != load<i32>(F + (<usize>k << 2))) {
+    acrossFaces(i, j, k, number);
+    return;
+  }
+  const window = faces + <usize>face * 28;
+  if (load<i32>(window) == 0) return;
+  const a = at(U, i);
+  const b = at(U, j);
+  const c = at(U, k);
+  const u0 = firstBin(min<f32>(a, min<f32>(b, c)));
+  const u1 = lastBin(max<f32>(a, max<f32>(b, c)));
+  if (u0 > u1 || u0 > load<i32>(window + 8) || u1 < load<i32>(window + 4)) return;
+  const d = at(W, i);
+  const e = at(W, j);
+  const f = at(W, k);
+  const w0 = firstBin(min<f32>(d, min<f32>(e, f)));
+  const w1 = lastBin(max<f32>(d, max<f32>(e, f)));
+  if (w0 > w1 || w0 > load<i32>(window + 16) || w1 < load<i32>(window + 12)) return;
+  fill(window, i, j, k, number, u0, u1, w0, w1);
+}
+
+/**
+ * Holds the triangle against the rays of its rectangle of bins on a face. With i its first corner, e1 and e2 its edges from there and n their product, a
+ * ray d meets its plane at (i·n)/(d·n), and lies inside where d·(e2 × i), d·(i × e1) and what is left of d·n have one sign: products of edges, so that
+ * a small triangle far away is as well told as a near one.
+ */
+function fill(window: usize, i: i32, j: i32, k: i32, number: i32, fromU: i32, toU: i32, fromW: i32, toW: i32): void {
+  const lowU = load<i32>(window + 4);
+  const lowW = load<i32>(window + 12);
+  const base = load<i32>(window + 20);
+  const width = load<i32>(window + 24);
+  const u0 = max<i32>(fromU, lowU);
+  const u1 = min<i32>(toU, load<i32>(window + 8));
+  const w0 = max<i32>(fromW, lowW);
+  const w1 = min<i32>(toW, load<i32>(window + 16));
+  if (u0 > u1 || w0 > w1) return;
+  let ready = false;
+  let volume: f32 = 0;
+  let NX = f32x4.splat(0);
+  let NY = NX;
+  let NZ = NX;
+  let BX = NX;
+  let BY = NX;
+  let BZ = NX;
+  let CX = NX;
+  let CY = NX;
+  let CZ = NX;
+  let VOLUME = NX;
+  const slack = f32x4.splat(SLACK);
+  const nought = f32x4.splat(0);
+  const nearest = f32x4.splat(1e-9);
+  const PART = i32x4.splat(part);
+  const NUMBER = i32x4.splat(number);
+  for (let w = w0; w <= w1; w++) {
+    const row = base + (w - lowW) * width - lowU;
+    const from = load<i32>(start + (<usize>(row + u0) << 2));
+    const to = load<i32>(start + (<usize>(row + u1 + 1) << 2));
+    if (from == to) continue;
+    if (!ready) {
+      ready = true;
+      const xi = at(X, i);
+      const yi = at(Y, i);
+      const zi = at(Z, i);
+      const px = at(X, j) - xi;
+      const py = at(Y, j) - yi;
+      const pz = at(Z, j) - zi;
+      const qx = at(X, k) - xi;
+      const qy = at(Y, k) - yi;
+      const qz = at(Z, k) - zi;
+      const nx = py * qz - pz * qy;
+      const ny = pz * qx - px * qz;
+      const nz = px * qy - py * qx;
+      volume = xi * nx + yi * ny + zi * nz;
+      if (volume == 0) return;
+      const sign: f32 = volume < 0 ? -1 : 1;
+      volume *= sign;
+      NX = f32x4.splat(nx * sign);
+      NY = f32x4.splat(ny * sign);
+      NZ = f32x4.splat(nz * sign);
+      BX = f32x4.splat((qy * zi - qz * yi) * sign);
+      BY = f32x4.splat((qz * xi - qx * zi) * sign);
+      BZ = f32x4.splat((qx * yi - qy * xi) * sign);
+      CX = f32x4.splat((yi * pz - zi * py) * sign);
+      CY = f32x4.splat((zi * px - xi * pz) * sign);
+      CZ = f32x4.splat((xi * py - yi * px) * sign);
+      VOLUME = f32x4.splat(volume);
+    }
+    for (let s = from; s < to; s += 4) {
+      const q = <usize>s << 2;
+      const x = v128.load(dirX + q);
+      const y = v128.load(dirY + q);
+      const z = v128.load(dirZ + q);
+      const sum = f32x4.add(f32x4.add(f32x4.mul(x, NX), f32x4.mul(y, NY)), f32x4.mul(z, NZ));
+      const b = f32x4.add(f32x4.add(f32x4.mul(x, BX), f32x4.mul(y, BY)), f32x4.mul(z, BZ));
+      const c = f32x4.add(f32x4.add(f32x4.mul(x, CX), f32x4.mul(y, CY)), f32x4.mul(z, CZ));
+      const a = f32x4.sub(f32x4.sub(sum, b), c);
+      const outside = f32x4.mul(slack, sum);
+      let inside = v128.and(
+        v128.and(f32x4.gt(sum, nought), f32x4.ge(a, outside)),
+        v128.and(f32x4.ge(b, outside), f32x4.ge(c, outside)),
+      );
+      if (!v128.any_true(inside)) continue;
+      const distance = f32x4.div(VOLUME, sum);
+      const before = v128.load(hitDistance + q);
+      inside = v128.and(inside, v128.and(f32x4.lt(distance, before), f32x4.gt(distance, nearest)));
+      const left = to - s;
+      if (left < 4) inside = v128.and(inside, i32x4.lt_s(i32x4(0, 1, 2, 3), i32x4.splat(left)));
+      if (!v128.any_true(inside)) continue;
+      v128.store(hitDistance + q, v128.bitselect(distance, before, inside));
+      v128.store(hitPart + q, v128.bitselect(PART, v128.load(hitPart + q), inside));
+      v128.store(hitTriangle + q, v128.bitselect(NUMBER, v128.load(hitTriangle + q), inside));
+    }
+  }
+}
+
+/** A triangle whose corners lie on different faces: cut to the pyramid of each for its rectangle of bins there. */
+function acrossFaces(i: i32, j: i32, k: i32, number: i32): void {
+  for (let face = 0; face < 6; face++) {
+    const window = faces + <usize>face * 28;
+    if (load<i32>(window) == 0) continue;
+    const axis = face >> 1;
+    const own = axis == 0 ? X : axis == 1 ? Y : Z;
+    const u = axis == 0 ? Y : X;
+    const w = axis == 2 ? Y : Z;
+    const sign: f32 = (face & 1) == 0 ? 1 : -1;
+    corner(0, sign * at(own, i), at(u, i), at(w, i));
+    corner(1, sign * at(own, j), at(u, j), at(w, j));
+    corner(2, sign * at(own, k), at(u, k), at(w, k));
+    const count = cutToFace();
+    if (count == 0) continue;
+    let lowU: f32 = <f32>size;
+    let highU: f32 = 0;
+    let lowW: f32 = <f32>size;
+    let highW: f32 = 0;
+    for (let n = 0; n < count; n++) {
+      const m = at(CUT_A, n * 3);
+      // At the lens itself it may lie anywhere on the face.
+      if (m <= 1e-9) {
+        lowU = 0;
+        highU = <f32>size;
+        lowW = 0;
+        highW = <f32>size;
+        break;
+      }
+      const placeU = (at(CUT_A, n * 3 + 1) / m) * half + half;
+      const placeW = (at(CUT_A, n * 3 + 2) / m) * half + half;
+      lowU = min<f32>(lowU, placeU);
+      highU = max<f32>(highU, placeU);
+      lowW = min<f32>(lowW, placeW);
+      highW = max<f32>(highW, placeW);
+    }
+    fill(window, i, j, k, number, firstBin(lowU), lastBin(highU), firstBin(lowW), lastBin(highW));
+  }
+}
+
+// @ts-ignore: decorator
+@inline
+function corner(n: i32, m: f32, u: f32, w: f32): void {
+  const to = CUT_A + <usize>n * 12;
+  store<f32>(to, m);
+  store<f32>(to + 4, u);
+  store<f32>(to + 8, w);
+}
+
+/** Cuts the triangle in CUT_A to |u| and |w| at most as large as the way along the axis; what is left lies there (Sutherland & Hodgman 1974). */
+function cutToFace(): i32 {
+  let now = CUT_A;
+  let next = CUT_B;
+  let count = 3;
+  for (let plane = 0; plane < 4 && count > 0; plane++) {
+    const q: usize = plane < 2 ? 4 : 8;
+    const s: f32 = (plane & 1) == 0 ? 1 : -1;
+    let kept: usize = 0;
+    for (let n = 0; n < count; n++) {
+      const a = now + <usize>n * 12;
+      const b = now + <usize>((n + 1) % count) * 12;
+      const da = load<f32>(a) - s * load<f32>(a + q);
+      const db = load<f32>(b) - s * load<f32>(b + q);
+      if (da >= 0) {
+        const to = next + kept * 12;
+        store<f32>(to, load<f32>(a));
+        store<f32>(to + 4, load<f32>(a + 4));
+        store<f32>(to + 8, load<f32>(a + 8));
+        kept++;
+      }
+      if (da >= 0 != db >= 0) {
+        const share = da / (da - db);
+        const to = next + kept * 12;
+        store<f32>(to, load<f32>(a) + share * (load<f32>(b) - load<f32>(a)));
+        store<f32>(to + 4, load<f32>(a + 4) + share * (load<f32>(b + 4) - load<f32>(a + 4)));
+        store<f32>(to + 8, load<f32>(a + 8) + share * (load<f32>(b + 8) - load<f32>(a + 8)));
+        kept++;
+      }
+    }
+    const swap = now;
+    now = next;
+    next = swap;
+    count = <i32>kept;
+  }
+  return count;
+}

@@ -1,0 +1,259 @@
+import { RASTER_WASM } from '../../../kernel/raster.generated';
+import { compose, invert, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import type { PosedPart } from '../../words/carrier/posedPart';
+import { patchesOf, type Patches } from './patches';
+import type { RayBins } from './rayBins';
+import { outOfSight, type Hits } from './rayHits';
+
+/** What core/kernel/assembly/raster.ts exports. */
+interface Kernel {
+  readonly memory: { readonly buffer: ArrayBuffer };
+  readonly rays: (...numbers: readonly number[]) => void;
+  readonly clear: (count: number) => void;
+  readonly hold: (...numbers: readonly number[]) => void;
+}
+
+/** As much of WebAssembly as is needed here: pages, workers and Node have it, whatever their type libraries say. */
+interface Assembly {
+  readonly Module: new (bytes: Uint8Array) => object;
+  readonly Instance: new (module: object) => { readonly exports: unknown };
+}
+
+/** The kernel where this machine has SIMD; null where it has not, or where compiling is forbidden: then it is done in TypeScript. Chosen once. */
+function started(): Kernel | null {
+  const { WebAssembly: assembly, atob: bytesOf } = globalThis as {
+    WebAssembly?: Assembly;
+    atob?: (base64: string) => string;
+  };
+  if (!assembly || !bytesOf) return null;
+  try {
+    const bytes = Uint8Array.from(bytesOf(RASTER_WASM), (character) => character.charCodeAt(0));
+    return new assembly.Instance(new assembly.Module(bytes)).exports as Kernel;
+  } catch {
+    return null;
+  }
+}
+
+let kernel: Kernel | null | undefined;
+const kernelHere = (): Kernel | null => (kernel === undefined ? (kernel = started()) : kernel);
+
+/** Whether rays are held against four triangles at a time here. */
+export const hasSimd = (): boolean => kernelHere() !== null;
+
+/** A stretch of the kernel's memory that is filled from its beginning; full, it is begun anew, and what lay there is brought again when it is needed. */
+class Arena {
+  /** Counts how often it was begun anew: what was put there before is gone. */
+  round = 0;
+  private next: number;
+
+  constructor(
+    private readonly from: number,
+    private readonly to: number,
+  ) {
+    this.next = from;
+  }
+
+  /** Where so many bytes lie, on a multiple of 16; null where they never fit. */
+  take(bytes: number): number | null {
+    const size = (bytes + 15) & ~15;
+    if (size > this.to - this.from) return null;
+    if (this.next + size > this.to) {
+      this.next = this.from;
+      this.round++;
+    }
+    const at = this.next;
+    this.next += size;
+    return at;
+  }
+}
+
+const MB = 1 << 20;
+/** The kernel's own room lies below; its memory has 32 MB. */
+const RAYS = new Arena(MB >> 4, 12 * MB);
+const MESHES = new Arena(12 * MB, 32 * MB);
+
+interface Placed {
+  readonly round: number;
+  readonly at: number;
+}
+
+const raysPlaced = new WeakMap<RayBins, Placed>();
+const meshesPlaced = new WeakMap<Patches, Placed>();
+
+const padded = (count: number): number => (count + 7) & ~3;
+
+/** Rays as the kernel takes them: windows, starts, directions apart, and room for hits behind. */
+interface RayRoom {
+  readonly windows: number;
+  readonly starts: number;
+  readonly x: number;
+  readonly y: number;
+  readonly z: number;
+  readonly part: number;
+  readonly triangle: number;
+  readonly distance: number;
+  readonly end: number;
+}
+
+function raysAt(at: number, { start, rays }: RayBins): RayRoom {
+  const list = 4 * padded(rays.length);
+  const starts = at + 176;
+  const x = (starts + 4 * start.length + 15) & ~15;
+  const after = (n: number) => x + n * list;
+  return {
+    windows: at,
+    starts,
+    x,
+    y: after(1),
+    z: after(2),
+    part: after(3),
+    triangle: after(4),
+    distance: after(5),
+    end: after(6),
+  };
+}
+
+function placeRays({ memory }: Kernel, bins: RayBins): RayRoom | null {
+  const known = raysPlaced.get(bins);
+  if (known?.round === RAYS.round) return raysAt(known.at, bins);
+  const at = RAYS.take(raysAt(0, bins).end);
+  if (at === null) return null;
+  raysPlaced.set(bins, { round: RAYS.round, at });
+  const room = raysAt(at, bins);
+  const { onFace, windows, start, rays, directions } = bins;
+  const whole = new Int32Array(memory.buffer, room.windows, 6 * 7);
+  windows.forEach(({ lowU, highU, lowW, highW, base, width }, face) =>
+    whole.set([onFace[face]!, lowU, highU, lowW, highW, base, width], face * 7),
+  );
+  new Int32Array(memory.buffer, room.starts, start.length).set(start);
+  [room.x, room.y, room.z].forEach((list, axis) => {
+    const to = new Float32Array(memory.buffer, list, rays.length);
+    for (let s = 0; s < rays.length; s++) to[s] = directions[rays[s]! * 3 + axis]!;
+  });
+  return room;
+}
+
+/** Patches as the kernel takes them. @returns where; null where they never fit */
+function placeMesh({ memory }: Kernel, patches: Patches): number | null {
+  const known = meshesPlaced.get(patches);
+  if (known?.round === MESHES.round) return known.at;
+  const { positions, indices, planes, balls, cones, firstCorner, firstTriangle, low, high } = patches;
+  const count = firstTriangle.length - 1;
+  const triangles = firstTriangle[count]!;
+  // Corners of each patch begin on a multiple of four.
+  let corners = 0;
+  const first = Array.from({ length: count }, (_, patch) => {
+    const from = corners;
+    corners += padded(firstCorner[patch + 1]! - firstCorner[patch]!);
+    return from;
+  });
+  const head = 80;
+  const rounded = padded(triangles);
+  const bytes =
+    head +
+    3 * 4 * corners +
+    2 * 4 * padded(count) +
+    3 * 2 * (rounded + 8) +
+    4 * 4 * rounded +
+    2 * 16 * count +
+    32 +
+    16 * 16;
+  const at = MESHES.take(bytes);
+  if (at === null) return null;
+  meshesPlaced.set(patches, { round: MESHES.round, at });
+  const { buffer } = memory;
+  let next = at + head;
+  const list = <T extends Float32Array | Int32Array | Uint16Array>(
+    Kind: new (buffer: ArrayBuffer, from: number, length: number) => T,
+    length: number,
+  ): T => {
+    const made = new Kind(buffer, next, length);
+    next = (next + made.byteLength + 15) & ~15;
+    return made;
+  };
+  const [px, py, pz] = [list(Float32Array, corners), list(Float32Array, corners), list(Float32Array, corners)];
+  const [starts, counts] = [list(Int32Array, count), list(Int32Array, count)];
+  for (let patch = 0; patch < count; patch++) {
+    const from = firstCorner[patch]!;
+    const to = firstCorner[patch + 1]!;
+    starts[patch] = first[patch]!;
+    counts[patch] = to - from;
+    for (let c = from, k = first[patch]!; c < to; c++, k++) {
+      px[k] = positions[c * 3]!;
+      py[k] = positions[c * 3 + 1]!;
+      pz[k] = positions[c * 3 + 2]!;
+    }
+  }
+  const three = [list(Uint16Array, triangles), list(Uint16Array, triangles), list(Uint16Array, triangles)] as const;
+  const plane = [0, 1, 2, 3].map(() => list(Float32Array, rounded));
+  for (let t = 0; t < triangles; t++) {
+    for (let k = 0; k < 3; k++) three[k as 0 | 1 | 2][t] = indices[t * 3 + k]!;
+    for (let k = 0; k < 4; k++) plane[k]![t] = planes[t * 4 + k]!;
+  }
+  const [round, cone] = [list(Float32Array, count * 4), list(Float32Array, count * 4)];
+  round.set(balls);
+  cone.set(cones);
+  const box = list(Float32Array, 6);
+  box.set([...low, ...high]);
+  new Int32Array(buffer, at, 17).set([
+    count,
+    triangles,
+    ...[px, py, pz, starts, counts, ...three, ...plane, round, cone, box].map((l) => l.byteOffset),
+  ]);
+  return at;
+}
+
+/** First hits by the kernel. @returns false where it is not there or has no room for so many rays: nothing was done then */
+export function rasteriseBySimd(
+  parts: readonly PosedPart[],
+  worldFromLens: Pose,
+  bins: RayBins,
+  { part, distanceM, triangle }: Hits,
+): boolean {
+  const here = kernelHere();
+  if (!here || bins.rays.length === 0) return false;
+  const room = placeRays(here, bins);
+  if (!room) return false;
+  const { rays, size, centred, leastCos } = bins;
+  here.rays(
+    size,
+    centred ? 1 : 0,
+    leastCos,
+    room.windows,
+    room.starts,
+    room.x,
+    room.y,
+    room.z,
+    room.part,
+    room.triangle,
+    room.distance,
+  );
+  here.clear(rays.length);
+  const leastSin = Math.sqrt(Math.max(0, 1 - leastCos * leastCos));
+  const lensFromWorld = invert(worldFromLens);
+  for (let index = 0; index < parts.length; index++) {
+    const { mesh, worldFromPart } = parts[index]!;
+    const patches = patchesOf(mesh);
+    const lensFromPart = compose(lensFromWorld, worldFromPart);
+    const [x, y, z] = transformPoint(lensFromPart, patches.centre);
+    if (outOfSight(x, x * x + y * y + z * z, patches.radiusM, leastCos, leastSin)) continue;
+    const at = placeMesh(here, patches);
+    if (at === null) return false;
+    const [r0, r1, r2, r3, r4, r5, r6, r7, r8] = lensFromPart.rotation;
+    const [tx, ty, tz] = lensFromPart.position;
+    here.hold(at, index, r0, r1, r2, r3, r4, r5, r6, r7, r8, tx, ty, tz);
+  }
+  const hit = new Int32Array(here.memory.buffer, room.part, rays.length);
+  const triangles = new Int32Array(here.memory.buffer, room.triangle, rays.length);
+  const far = new Float32Array(here.memory.buffer, room.distance, rays.length);
+  for (let s = 0; s < rays.length; s++) {
+    const found = hit[s]!;
+    if (found < 0) continue;
+    const ray = rays[s]!;
+    if (far[s]! >= distanceM[ray]!) continue;
+    part[ray] = found;
+    distanceM[ray] = far[s]!;
+    triangle[ray] = triangles[s]!;
+  }
+  return true;
+}
