@@ -117,6 +117,7 @@ it('a point of the chart is picked; three are compared in all stances', async ()
   expect(await panel.findElements(By.css('figure'))).toHaveLength(15);
   expect(await panel.getText()).toMatch(/The best of these/);
   expect(await panel.getText()).toMatch(/less \w+/);
+  await page.untilText('[data-testid=compare]', /Steadier than .* in \d+ of 100 cases/);
   await page.press('Back to the sheet');
 });
 

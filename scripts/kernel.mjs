@@ -18,7 +18,7 @@ if (!existsSync(target) || !readFileSync(target, 'utf8').startsWith(head)) {
       'raster.ts',
       '--outFile',
       'raster.wasm',
-      ...'-O3 --runtime stub --noAssert --enable simd --enable nontrapping-f2i --initialMemory 512 --maximumMemory 512'.split(
+      ...'-O3 --runtime stub --noAssert --enable simd --enable nontrapping-f2i --initialMemory 1024 --maximumMemory 1024'.split(
         ' ',
       ),
     ],

@@ -1,7 +1,7 @@
 import type { ShotScene } from '../scene/shotScene';
 import type { Attempt } from './check';
 
-const SCREWS = { effort: 1.5, costs: 'a minute with a screw' } as const;
+const SCREWS = { effort: 1.5, costs: 'a minute with a screwdriver' } as const;
 /** A length this much over its shortest is worth shortening. */
 const LONGER_BY = 1.15;
 

@@ -68,9 +68,9 @@ class Arena {
 }
 
 const MB = 1 << 20;
-/** The kernel's own room lies below; its memory has 32 MB. */
-const RAYS = new Arena(MB >> 4, 12 * MB);
-const MESHES = new Arena(12 * MB, 32 * MB);
+/** The kernel's own room lies below; its memory has 64 MB, of which only what is used is really taken. Rays of a picture of 1600 × 900 fit. */
+const RAYS = new Arena(MB >> 4, 40 * MB);
+const MESHES = new Arena(40 * MB, 64 * MB);
 
 interface Placed {
   readonly round: number;

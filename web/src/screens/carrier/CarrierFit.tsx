@@ -11,6 +11,7 @@ import {
 import { toast } from 'sonner';
 import { useSettings } from '../../storage/settings';
 import { ChoiceField } from '../../ui/ChoiceField';
+import { dimensionShown } from '../../ui/dimensionShown';
 import { NumberField } from '../../ui/NumberField';
 import { useLatest } from '../../workers/useLatest';
 import { computing } from '../../workers/core';
@@ -92,16 +93,14 @@ export function CarrierFit({ rig, onChange, stranded }: CarrierFitProps) {
           }}
         />
         {machine.dimensions.map((d) => {
-          const inDegrees = d.unit === 'deg';
-          const scale = inDegrees ? 1 : metric ? 1000 : metresToInches(1);
-          const digits = inDegrees ? 1 : metric ? 0 : 2;
+          const { unit, scale, digits, step } = dimensionShown(d, metric);
           return (
             <NumberField
               key={d.id}
               label={d.name}
               value={fittedValue(machine.dimensions, rig.fit, d.id) * scale}
-              unit={inDegrees ? '°' : metric ? 'mm' : 'in'}
-              step={inDegrees ? d.step : metric ? d.step * 1000 : 0.05}
+              unit={unit}
+              step={step}
               min={Number((d.low * scale).toFixed(3))}
               max={Number((d.high * scale).toFixed(3))}
               digits={digits}

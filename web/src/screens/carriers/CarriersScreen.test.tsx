@@ -33,7 +33,7 @@ it('every machine of the catalogue is there, found by words and by family', asyn
   fireEvent.change(screen.getByRole('searchbox'), { target: { value: 'kayak' } });
   expect(links()).toHaveLength(1);
   fireEvent.click(screen.getByRole('radio', { name: 'Aircraft' }));
-  expect(screen.getByText('None is called so.')).toBeTruthy();
+  expect(screen.getByText('Nothing has that in its name.')).toBeTruthy();
 });
 
 it.each(MACHINES.map((m) => m.id))('the page of %s lists spots, and measures with where they come from', async (id) => {

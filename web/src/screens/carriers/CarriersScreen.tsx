@@ -54,7 +54,7 @@ export function CarriersScreen() {
         ))}
       </ul>
       {shown.length === 0 && (
-        <p className="border border-dashed border-hair-strong p-6 text-ink-2">None is called so.</p>
+        <p className="border border-dashed border-hair-strong p-6 text-ink-2">Nothing has that in its name.</p>
       )}
       <ShapeReader />
     </main>

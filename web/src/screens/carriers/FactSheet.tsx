@@ -1,4 +1,5 @@
 import { MPS_PER_KMH, MPS_PER_MPH, type MachineDefinition, type Source } from '@strut-spot/core';
+import { dimensionShown } from '../../ui/dimensionShown';
 import { useSettings } from '../../storage/settings';
 
 const sourceWords = (source: Source): string =>
@@ -12,10 +13,10 @@ const sourceWords = (source: Source): string =>
 export function FactSheet({ machine }: { machine: MachineDefinition }) {
   const moving = machine.moving({});
   const { units } = useSettings();
-  const speed =
-    units === 'metric'
-      ? `${Math.round(machine.usualSpeedMps / MPS_PER_KMH)} km/h`
-      : `${Math.round(machine.usualSpeedMps / MPS_PER_MPH)} mph`;
+  const metric = units === 'metric';
+  const speed = metric
+    ? `${Math.round(machine.usualSpeedMps / MPS_PER_KMH)} km/h`
+    : `${Math.round(machine.usualSpeedMps / MPS_PER_MPH)} mph`;
   return (
     <>
       {machine.usualSpeedMps > 0 && (
@@ -38,7 +39,8 @@ export function FactSheet({ machine }: { machine: MachineDefinition }) {
           </thead>
           <tbody>
             {machine.dimensions.map((d) => {
-              const show = (v: number) => (d.unit === 'deg' ? `${v}°` : `${Number((v * 1000).toFixed(1))}`);
+              const { unit, scale, digits } = dimensionShown(d, metric);
+              const show = (v: number) => String(Number((v * scale).toFixed(digits)));
               return (
                 <tr key={d.id} className="border-b border-hair align-baseline" title={sourceWords(d.source)}>
                   <th scope="row" className="py-0.5 text-left font-[400]">
@@ -47,7 +49,7 @@ export function FactSheet({ machine }: { machine: MachineDefinition }) {
                   </th>
                   <td className="reading text-right whitespace-nowrap">
                     {show(d.standard)}
-                    {d.unit === 'm' && ' mm'}
+                    {unit === '°' ? '°' : ` ${unit}`}
                   </td>
                   <td className="reading pl-3 text-right whitespace-nowrap text-ink-2">
                     {show(d.low)}–{show(d.high)}

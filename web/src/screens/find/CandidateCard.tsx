@@ -47,7 +47,7 @@ export function CandidateCard(props: CandidateCardProps) {
             <span className="min-w-0 truncate font-[660]">
               {rank}. {candidate.spotName}
             </span>
-            <span className="reading">{Math.round(score * 100)}</span>
+            <span className="reading shrink-0 whitespace-nowrap">{Math.round(score * 100)}</span>
           </span>
           <span className="block truncate text-[0.86rem] text-ink-2">{facts.cameraName}</span>
           <span className="block truncate text-[0.86rem] text-ink-2" title={modeWords(candidate)}>

@@ -1,20 +1,27 @@
-import { lostAgainst, resolveRig, type Ranked, type RigSpec, type Weights } from '@strut-spot/core';
+import {
+  lostAgainst,
+  resolveRig,
+  type Candidate,
+  type Ranked,
+  type ShakeQuestion,
+  type Weights,
+} from '@strut-spot/core';
 import { X } from 'lucide-react';
 import { PictureCanvas } from '../../ui/PictureCanvas';
-import { drawing } from '../../workers/core';
+import { drawing, judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { modeWords, strutWords, termName } from './candidateWords';
 
 interface ComparePanelProps {
   readonly ranked: readonly Ranked[];
-  readonly rigOf: (carrierId: string) => RigSpec;
+  readonly shakeOf: (candidate: Candidate) => ShakeQuestion;
   readonly weights: Weights;
   readonly onTake: (id: string) => void;
   readonly onClose: () => void;
 }
 
 /** Two to four beside each other: every stance, and in words what each gives away against the best of them. */
-export function ComparePanel({ ranked, rigOf, weights, onTake, onClose }: ComparePanelProps) {
+export function ComparePanel({ ranked, shakeOf, weights, onTake, onClose }: ComparePanelProps) {
   const best = ranked.reduce((a, b) => (b.score > a.score ? b : a));
   return (
     <section aria-labelledby="compare" data-testid="compare">
@@ -32,7 +39,7 @@ export function ComparePanel({ ranked, rigOf, weights, onTake, onClose }: Compar
             key={r.candidate.id}
             ranked={r}
             best={best}
-            rig={rigOf(r.candidate.carrierId)}
+            shakeOf={shakeOf}
             weights={weights}
             onTake={() => onTake(r.candidate.id)}
           />
@@ -45,16 +52,20 @@ export function ComparePanel({ ranked, rigOf, weights, onTake, onClose }: Compar
 function Column({
   ranked: { candidate, score },
   best,
-  rig,
+  shakeOf,
   weights,
   onTake,
 }: {
   ranked: Ranked;
   best: Ranked;
-  rig: RigSpec;
+  shakeOf: ComparePanelProps['shakeOf'];
   weights: Weights;
   onTake: () => void;
 }) {
+  const { rig } = shakeOf(candidate);
+  const sure = useLatest(`${best.candidate.id}/${candidate.id}`, () =>
+    judging.steadierIn100(shakeOf(best.candidate), shakeOf(candidate)),
+  ).value;
   const stances = resolveRig(rig).machine.stances.filter((s) => s.share > 0);
   const lost = lostAgainst(candidate, best.candidate, weights);
   const behind = lost.filter((t) => t.lost > 0.003);
@@ -83,6 +94,11 @@ function Column({
               more {termName(t.id).toLowerCase()} (+{(-t.lost * 100).toFixed(1)}): {t.text}
             </p>
           ))}
+        {candidate.id !== best.candidate.id && sure !== undefined && (
+          <p>
+            Steadier than {best.candidate.spotName} in {sure} of 100 cases of what the estimates may be.
+          </p>
+        )}
       </div>
       <button type="button" className="action" onClick={onTake}>
         Take it to the bench
@@ -98,7 +114,7 @@ function StancePicture({
   name,
 }: {
   candidate: Ranked['candidate'];
-  rig: RigSpec;
+  rig: ShakeQuestion['rig'];
   stanceId: string;
   name: string;
 }) {

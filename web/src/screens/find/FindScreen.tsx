@@ -9,6 +9,7 @@ import {
   type Ask,
   type Candidate,
   type SchoolId,
+  type ShakeQuestion,
 } from '@strut-spot/core';
 import { Search, X } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
@@ -100,6 +101,13 @@ export function FindScreen() {
     sheet.find((r) => r.candidate.id === chosenId) ?? ranked.find((r) => r.candidate.id === chosenId) ?? sheet[0];
   const rigOf = useCallback(
     (carrierId: string) => question.carriers.find((c) => c.carrierId === carrierId)!.rig,
+    [question],
+  );
+  const shakeOf = useCallback(
+    ({ carrierId, spotId, setUp }: Candidate): ShakeQuestion => {
+      const { rig, actionStanceId, ride, measured } = question.carriers.find((c) => c.carrierId === carrierId)!;
+      return { rig, setUp, actionStanceId, ride, measured: measured[spotId] ?? [] };
+    },
     [question],
   );
   const pick = useCallback((id: string) => setChosenId(id), []);
@@ -211,7 +219,7 @@ export function FindScreen() {
           {comparing && toCompare.length >= 2 ? (
             <ComparePanel
               ranked={toCompare}
-              rigOf={rigOf}
+              shakeOf={shakeOf}
               weights={weights}
               onTake={(id) => take(toCompare.find((r) => r.candidate.id === id)!.candidate)}
               onClose={() => setComparing(false)}

@@ -51,7 +51,7 @@ export function KeptOut({ ask, onChange }: KeptOutProps) {
       {sun && (
         <>
           <ChoiceField
-            label="It stands"
+            label="Sun stands"
             value={String(sun.bearingDeg)}
             choices={BEARINGS}
             onChange={(bearing) => onChange({ ...ask, sun: { ...sun, bearingDeg: Number(bearing) } })}

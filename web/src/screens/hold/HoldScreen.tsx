@@ -124,7 +124,11 @@ export function HoldScreen() {
               <h2 id="sight" className="caption mb-1 border-b border-hair-strong pb-0.5">
                 Hidden from the eyes
               </h2>
-              {clear?.sight ? <SightMap sight={clear.sight} /> : <p>{clear ? 'Nobody looks from here.' : ''}</p>}
+              {clear?.sight ? (
+                <SightMap sight={clear.sight} />
+              ) : (
+                <p>{clear ? 'Nobody is on board to look out.' : ''}</p>
+              )}
               {clear && <WatchedList watched={clear.watched} />}
             </section>
           </div>

@@ -101,7 +101,7 @@ export function LogColumnsForm({ head, onRead }: { head: LogHead; onRead: (colum
         </>
       )}
       <button type="submit" className="action action-main">
-        Read it so
+        Read it this way
       </button>
     </form>
   );

@@ -1,4 +1,4 @@
-import { causeWords, foundBy, resolveRig, type Figure } from '@strut-spot/core';
+import { engineRpm, causeWords, foundBy, resolveRig, type Figure } from '@strut-spot/core';
 import { useState, useSyncExternalStore } from 'react';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
@@ -16,13 +16,14 @@ import { SchoolsTable } from './SchoolsTable';
 import { ShakePreview } from './ShakePreview';
 import { ShutterFields } from './ShutterFields';
 import { SpectraChart } from './SpectraChart';
-import { SpeedChart } from './SpeedChart';
+import { SweepChart } from './SweepChart';
 
 const CHARTS = [
   ['picture', 'Picture'],
   ['motion', 'Shaking'],
   ['mount', 'Strut'],
   ['speed', 'Speed'],
+  ['engine', 'Engine'],
 ] as const;
 type ChartId = (typeof CHARTS)[number][0];
 const FIGURES: readonly Figure[] = ['jump', 'jelly', 'blur'];
@@ -50,6 +51,8 @@ export function SteadyScreen() {
   const { shot, question, rig, carrier, changeRide } = useShot();
   const { machine } = resolveRig(rig);
   const [chart, setChart] = useState<ChartId>('picture');
+  // An engine's chart only where there is an engine.
+  const charts = CHARTS.filter(([id]) => id !== 'engine' || engineRpm({ rig, ride: carrier.ride }) !== null);
   const [tried, setTried] = useState<string | null>(null);
   const themeKey = useThemeKey();
   const key = JSON.stringify(question);
@@ -106,7 +109,7 @@ export function SteadyScreen() {
         </section>
         <section aria-label="Charts" className="flex h-[21rem] min-h-0 shrink-0 flex-col border-t border-ink">
           <div role="tablist" aria-label="Charts" className="flex border-b border-hair">
-            {CHARTS.map(([id, name]) => (
+            {charts.map(([id, name]) => (
               <button
                 key={id}
                 type="button"
@@ -124,8 +127,8 @@ export function SteadyScreen() {
           <div id="chart" role="tabpanel" aria-labelledby={`tab-${chart}`} className="min-h-0 flex-1 bg-sheet p-1">
             {chart === 'mount' ? (
               <MountChart themeKey={themeKey} />
-            ) : chart === 'speed' ? (
-              <SpeedChart themeKey={themeKey} />
+            ) : chart === 'speed' || chart === 'engine' ? (
+              <SweepChart over={chart} themeKey={themeKey} />
             ) : report ? (
               <SpectraChart report={report} shown={chart} themeKey={themeKey} />
             ) : null}

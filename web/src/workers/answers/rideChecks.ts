@@ -2,6 +2,7 @@ import {
   advisedReport,
   calibrate,
   dominantLines,
+  engineSweep,
   forceElevation,
   foundBy,
   knownFrequencies,
@@ -9,13 +10,19 @@ import {
   schoolsOf,
   shakeIn,
   shakeQuestionOf,
+  shakeDraws,
   shakeScene,
   shotReport,
   speedSweep,
+  steadierIn100,
   type ReadLog,
+  type ShakeQuestion,
   type WhatIf,
   type ShotQuestion,
 } from '@strut-spot/core';
+
+/** Cases that two candidates are compared in. */
+const COMPARED = 50;
 
 /** Whether it stays on and in whose way it is, with what acts on it drawn. */
 export type HoldSheet = ReturnType<typeof rideChecks.holdClear>;
@@ -38,7 +45,13 @@ export const rideChecks = {
 
   steadySchools: (question: ShotQuestion) => schoolsOf(shakeQuestionOf(question)),
 
+  /** Of 100 cases those in which the second is steadier. */
+  steadierIn100: (first: ShakeQuestion, second: ShakeQuestion) =>
+    steadierIn100(shakeDraws(first, COMPARED), shakeDraws(second, COMPARED)),
+
   speedSweep: (question: ShotQuestion) => speedSweep(shakeQuestionOf(question)),
+
+  engineSweep: (question: ShotQuestion) => engineSweep(shakeQuestionOf(question)),
 
   mountCurve: (question: ShotQuestion, whatIf: WhatIf) => mountCurve(shakeQuestionOf(question), whatIf),
 

@@ -26,7 +26,7 @@ const clearAttempts = (scene: ShotScene): readonly Attempt[] => {
               ),
             },
             effort: 1.5,
-            costs: 'a minute with a screw',
+            costs: 'a minute with a screwdriver',
           })),
     ),
   ];

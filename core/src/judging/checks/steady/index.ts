@@ -2,7 +2,7 @@ import { FIGURE_SCALES } from '../../../physics/shaking/figures/figures';
 import { modeWords, mountModes } from '../../../physics/shaking/mount/mountModel';
 import type { ShakeSpectra } from '../../../physics/shaking/picture/shakeSpectra';
 import { shakeCause } from '../../../physics/shaking/whole/cause';
-import type { Shake } from '../../../physics/shaking/whole/shakeOf';
+import type { Shake, ShakePx } from '../../../physics/shaking/whole/shakeOf';
 import { shakeDraws, steadierIn100 } from '../../../physics/shaking/whole/shakeDraws';
 import { shakeRanges } from '../../../physics/shaking/whole/shakeRange';
 import type { Check } from '../../check/check';
@@ -28,6 +28,15 @@ export interface SteadyReport
 
 /** Cases that two set-ups are compared in: what is uncertain in both falls out, so that few are enough. */
 const COMPARED = 50;
+
+const drawnOf = new WeakMap<ShotScene, readonly ShakePx[]>();
+
+/** Drawn once a scene: the present one is held against every mend. */
+function drawn(scene: ShotScene): readonly ShakePx[] {
+  const known = drawnOf.get(scene) ?? shakeDraws(shakeQuestionOf(scene.question), COMPARED);
+  drawnOf.set(scene, known);
+  return known;
+}
 
 export const steady: Check<SteadyReport> = {
   id: 'steady',
@@ -58,6 +67,7 @@ export const steady: Check<SteadyReport> = {
       ways,
       sagM: shake.mount.sagM,
       totalPx,
+      kept: shaking.resolved.stabiliser.crop.value,
       stiffPx,
       rollDeg,
       accelerationMS2,
@@ -70,7 +80,6 @@ export const steady: Check<SteadyReport> = {
   judge: (found, { intent }) => judgeSteady(found, intent.shakingBorne),
   searchTerm: steadyTerm,
   surely(before, after) {
-    const drawn = (scene: ShotScene) => shakeDraws(shakeQuestionOf(scene.question), COMPARED);
     return `steadier in ${steadierIn100(drawn(before), drawn(after))} of 100 cases`;
   },
   mend: steadyAttempts,

@@ -21,6 +21,9 @@ export interface SteadyEvidence {
   readonly cause: ShakeCause;
   readonly ranges: Readonly<Record<Figure, FigureRange>> | null;
   readonly landing: Landing | null;
+  /** Everything without a stabiliser, pixels rms; and of the angle what the stabiliser keeps, 1 = all. */
+  readonly totalPx: number;
+  readonly kept: number;
 }
 
 const LABELS: Readonly<Record<Figure, string>> = {
@@ -34,7 +37,10 @@ export const LANDING_NOTICED_PX = 40;
 
 /** How steady is the picture? Figures are pixels rms of a 1080-line picture; see docs/models.md, Steady. */
 /** @param borne so many times the shaking that spoils another shot is borne by this one */
-export function judgeSteady({ px, runsOut, cause, ranges, landing }: SteadyEvidence, borne = 1): CheckResult {
+export function judgeSteady(
+  { px, runsOut, cause, ranges, landing, totalPx, kept }: SteadyEvidence,
+  borne = 1,
+): CheckResult {
   const findings: Finding[] = FIGURES.map((figure) =>
     figureFinding(figure, px[figure], cause, ranges?.[figure] ?? null, borne),
   );
@@ -49,6 +55,19 @@ export function judgeSteady({ px, runsOut, cause, ranges, landing }: SteadyEvide
       limit: [null, reachDeg],
       margin: reachDeg - neededDeg,
       because: `${name} runs out: slow movement needs ${neededDeg.toFixed(1)}° each way (three times its rms), it can go ${reachDeg.toFixed(1)}°`,
+      mend: null,
+    });
+  }
+  if (kept < 1 && totalPx < FIGURE_SCALES.jump.noticed) {
+    findings.push({
+      id: 'smoothing',
+      label: 'smoothing',
+      verdict: 'good',
+      value: totalPx,
+      unit: 'px',
+      limit: [null, FIGURE_SCALES.jump.noticed],
+      margin: FIGURE_SCALES.jump.noticed - totalPx,
+      because: `calm without the stabiliser too: smoothed further it looks slow and easy, and costs ${Math.round((1 - kept) * 100)} % of the picture’s width`,
       mend: null,
     });
   }

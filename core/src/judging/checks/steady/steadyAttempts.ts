@@ -12,7 +12,7 @@ import type { ShotScene } from '../../scene/shotScene';
 
 /** A change of settings, of screws, of the place: how dear it is beside a bought piece. Common practice, no source. */
 const SETTING = { effort: 1, costs: 'a setting' };
-const SCREWS = { effort: 1.5, costs: 'a minute with a screw' };
+const SCREWS = { effort: 1.5, costs: 'a minute with a screwdriver' };
 const piece = (cost: CostClass) => ({ effort: 2 + COST_CLASSES.indexOf(cost), costs: `a piece for ${cost}` });
 
 const middle = ({ lengthM: { low, high } }: LinkDefinition): number => Math.round(((low + high) / 2) * 1000) / 1000;

@@ -51,7 +51,7 @@ export const suction: LetsGo<'suction'> = (grip, load, c, pick) => {
   const pull = Math.max(0, pullN);
   const left = Math.max(0, grip.cups * oneN - pull);
   return [
-    { mode: 'one cup lets go', demand: pull / grip.cups + tipNm / grip.spacingM, limit: oneN, unit: 'N' },
+    { mode: 'lets go at one cup', demand: pull / grip.cups + tipNm / grip.spacingM, limit: oneN, unit: 'N' },
     { mode: 'slides', demand: shearN, limit: friction * left, unit: 'N' },
     { mode: 'twists', demand: twistNm, limit: (friction * left * grip.spacingM) / 2, unit: 'N·m' },
   ];

@@ -1,9 +1,11 @@
+import { keepLatest } from '../../../mathematics/caching/keepLatest';
 import { invert, transformPoint } from '../../../mathematics/geometry/pose';
 import { AHEAD, RIGHT, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
 import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';
 import { poseRig } from '../../../posing/rig/poseRig';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../../words/rig/rigSpec';
+import type { WornDefinition } from '../../../words/carrier/worn';
 import type { MachineShake, Ride, ShakeLine, ShakeStage, Sway } from '../../../words/carrier/machineShake';
 import { worldFromSpot, type PlacedSpot } from '../../../posing/rig/spots';
 import { bodySegments } from '../../../posing/body/segments';
@@ -93,19 +95,24 @@ interface Route {
   readonly zone: RiderZone | null;
 }
 
+const sittings = keepLatest<ReadonlyMap<string, string>>(24);
+
+/** What of the body each part of something worn sits on. Its meshes are built for that, so it is asked once. */
+const sitsOn = (worn: WornDefinition, statureM: number): ReadonlyMap<string, string> =>
+  sittings(`${worn.id} ${statureM}`, () => new Map(worn.parts(bodySegments(statureM)).map(({ id, on }) => [id, on])));
+
 function routeTo({ rig, placed, stanceId }: SpotQuestion): Route {
   const { machine, worn } = resolveRig(rig);
   const { shake } = machine;
   const { partId } = placed.spot;
-  const body = bodySegments(rig.statureM);
-  const wornPart = worn.flatMap((w) => w.parts(body)).find((p) => p.id === partId);
-  const zone = zoneOfBodyPart(wornPart?.on ?? partId);
+  const wornOn = worn.map((w) => sitsOn(w, rig.statureM).get(partId)).find((on) => on !== undefined);
+  const zone = zoneOfBodyPart(wornOn ?? partId);
   if (zone && shake.rider) {
     const { rider } = shake;
     const seated = isSeated(rider, stanceId);
     const stages = [
       ...riderStages(zone, rider, stanceId),
-      ...(wornPart && /^helmet/.test(wornPart.id) ? [HELMET_PADS] : []),
+      ...(wornOn !== undefined && /^helmet/.test(partId) ? [HELMET_PADS] : []),
     ];
     const xM = zone !== 'foot' && zone !== 'hand' && seated ? rider.seatXM : rider.feetXM;
     return { shake, xM, wheel: null, stages, zone };

@@ -16,7 +16,7 @@ import { shakeIn, shakeOf } from './shakeOf';
 import { shakeScene, type ShakeQuestion } from './shakeScene';
 import { flipping } from '../mount/play';
 import { shakeRanges } from './shakeRange';
-import { speedSweep, worstSpeed } from './speedSweep';
+import { engineSweep, speedSweep, worstOf } from './sweeps';
 import { figureVerdict, unsteadiness } from '../figures/figures';
 
 const trouble = (question: ShakeQuestion) => unsteadiness(shakeOf(question));
@@ -171,11 +171,26 @@ it('there is a worst speed: corrugations meet a resonance, slower and faster are
     { groundId: 'washboard', speedMps: 9 },
   );
   const sweep = speedSweep(washboard);
-  const worst = worstSpeed(sweep)!;
-  expect(worst.speedMps).toBeGreaterThan(sweep[0]!.speedMps);
-  expect(worst.speedMps).toBeLessThan(sweep.at(-1)!.speedMps);
+  const worst = worstOf(sweep)!;
+  expect(worst.at).toBeGreaterThan(sweep[0]!.at);
+  expect(worst.at).toBeLessThan(sweep.at(-1)!.at);
   expect(worst.unsteadiness).toBeGreaterThan(1.3 * sweep[0]!.unsteadiness);
   expect(speedSweep(shakeAt('beside-the-course', 'tripod'))).toEqual([]);
+});
+
+it('there is a worst engine speed: its order meets the swing of the strut; where nothing turns there is none', () => {
+  const onAnArm = shakeAt(
+    'motorcycle',
+    'handlebar',
+    { links: [link('long-arm', 0.2)] },
+    { groundId: 'smooth-asphalt' },
+  );
+  const sweep = engineSweep(onAnArm);
+  const worst = worstOf(sweep)!;
+  const quietest = Math.min(...sweep.map((s) => s.unsteadiness));
+  expect(worst.unsteadiness).toBeGreaterThan(1.3 * quietest);
+  expect(sweep.at(-1)!.at / sweep[0]!.at).toBeCloseTo(4, 6);
+  expect(engineSweep(shakeAt('mountain-bike', 'handlebar'))).toEqual([]);
 });
 
 it('a camera on a tripod beside the course is steady', () => {

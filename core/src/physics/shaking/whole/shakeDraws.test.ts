@@ -38,9 +38,9 @@ describe('the draws', () => {
 
 const onTheBars = shakeAt('mountain-bike', 'handlebar', {}, { groundId: 'rooty-trail' });
 
-it('eight of ten lie in the range, as when a thousand cases are thrown at random (Monte Carlo, seeded)', () => {
+it('eight of ten lie in the range, as when three hundred cases are thrown at random (Monte Carlo, seeded)', () => {
   const random = seededNumbers(5);
-  const thrown = Array.from({ length: 1000 }, () => {
+  const thrown = Array.from({ length: 300 }, () => {
     const ends = Object.fromEntries(
       ESTIMATE_GROUPS.map((group) => [group, drawnAt(standardNormalAt(0.0005 + 0.999 * random()))]),
     ) as unknown as RangeEnds;
@@ -48,7 +48,7 @@ it('eight of ten lie in the range, as when a thousand cases are thrown at random
   });
   const { low, high } = shakeRanges(onTheBars).jelly;
   const inside = thrown.filter((px) => px >= low && px <= high).length / thrown.length;
-  expect(Math.abs(inside - 0.8)).toBeLessThan(0.05);
+  expect(Math.abs(inside - 0.8)).toBeLessThan(0.06);
 });
 
 it('two set-ups drawn alike are told apart more surely than their ranges would', () => {
