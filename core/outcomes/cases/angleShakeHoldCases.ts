@@ -18,6 +18,8 @@ const drawnAt = (machineId: string, spotId: string, built: Built = {}) =>
   shakeDraws(shakeQuestionOf(shotAt(machineId, spotId, 'clear-ahead', built)), 100);
 const link = (linkId: string, lengthM: number) => ({ linkId, lengthM, bendDeg: 0, turnDeg: 0 });
 
+const STEADIER = ['helmet-top', 'chin-bar', 'chest', 'pack-strap', 'handlebar', 'boot'];
+
 /** Angle, shake and hold: cases 36 to 49. */
 export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
   {
@@ -56,10 +58,22 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
   {
     id: '39',
     asked: 'order of steadiness on rough ground, cube camera',
-    expected:
-      'head, chin, chest, pack strap, then bars and boot: of two that stand two apart the first is steadier in 80 of 100 cases',
+    expected: 'head, chin, chest, pack strap, then bars and boot',
     find() {
-      const order = ['helmet-top', 'chin-bar', 'chest', 'pack-strap', 'handlebar', 'boot'].map((spotId) => ({
+      const order = STEADIER.map((spotId) => ({
+        spotId,
+        value: unsteady('mountain-bike', spotId, { ride: ROUGH }),
+      }));
+      const two = order.every((o, i) => i < 2 || order[i - 2]!.value < o.value);
+      return outcome(two, order.map((o) => `${o.spotId} ${o.value.toFixed(2)}`).join(', '));
+    },
+  },
+  {
+    id: '39 surely',
+    asked: 'the same, drawn alike',
+    expected: 'of two that stand two apart the first is steadier in 80 of 100 cases',
+    find() {
+      const order = STEADIER.map((spotId) => ({
         spotId,
         drawn: drawnAt('mountain-bike', spotId, { ride: ROUGH }),
       }));
@@ -69,6 +83,8 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
         order.map((o, i) => `${o.spotId}${i < 2 ? '' : ` ${sure[i - 2]}`}`).join(', '),
       );
     },
+    notYet:
+      'how far a torso turns while it is shaken is known to a factor of ten only: the chest against the bars is not sure',
   },
   {
     id: '40',
@@ -146,7 +162,7 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
     find() {
       const limit = (altitudeM: number, putOn?: SetUp['putOn'], temperatureC = 15) =>
         holdAt(
-          shotAt('coupe', 'roof', 'clear-ahead', {
+          shotAt('coupe', 'screen-outside', 'clear-ahead', {
             setUp: { baseId: 'suction-single', ...(putOn ? { putOn } : {}) },
             ride: { altitudeM, temperatureC },
           }),
@@ -155,7 +171,7 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
       const anew = limit(3000) / limit(0);
       const warm = limit(0, { temperatureC: 15 }, 40) / limit(0);
       return outcome(
-        taken > 0.35 && taken < 0.6 && anew > 0.6 && anew < 0.75 && warm < 0.98,
+        taken > 0.4 && taken < 0.6 && anew > 0.6 && anew < 0.75 && warm < 0.98,
         `taken up ${taken.toFixed(2)}, anew ${anew.toFixed(2)}, warm ${warm.toFixed(2)}`,
       );
     },
@@ -168,7 +184,7 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
       const limit = (temperatureC: number, stuck: Partial<SetUp> = {}) =>
         holdAt(
           shotAt('longboard', 'deck-nose', 'clear-ahead', {
-            setUp: { baseId: 'adhesive-pad', ...stuck },
+            setUp: { baseId: 'adhesive-pad', curedH: 20, putOn: { temperatureC: 20 }, ...stuck },
             ride: { temperatureC },
           }),
         ).interfaces[0]!.worst.limit;

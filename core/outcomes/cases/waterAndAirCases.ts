@@ -116,7 +116,8 @@ export const WATER_AND_AIR_CASES: readonly OutcomeCase[] = [
         wordsOf(sheet),
       );
     },
-    notYet: 'only the rear beam shows boat and crew whole: a pole lashed twice along the boom is missing (Hold)',
+    notYet:
+      'the rear beam alone shows boat and crew whole, and little holds there: a pole lashed twice along the boom is missing (Hold)',
   },
   {
     id: '29',

@@ -4,7 +4,7 @@ import { estimated } from '../../../src/words/sourced/estimated';
 
 /** Hands hold the bar and damp it. */
 const FORK = {
-  ...stage('the fork (fore and aft)', [26, 18, 36], [0.25, 0.15, 0.4], [1, 0.5, 2]),
+  ...stage('the fork (fore and aft)', [26, 18, 36], [0.3, 0.15, 0.45], [1, 0.5, 2]),
   gives: 'along',
 } as const;
 
@@ -16,7 +16,7 @@ export const shake: MachineShake = {
     rear: axle('with the wheel', -0.42, [3.2, 2.2, 4.5], [20, 14, 28], [0.12, 0.08, 0.2], [0.35, 0.2, 0.5]),
     trackM: null,
     // The chord that a wheel of 34 cm sinks to by 4 to 10 mm is 10 to 16 cm long; its ends bear less.
-    contactM: estimated(0.1, 0.07, 0.14),
+    contactM: estimated(0.09, 0.06, 0.13),
   },
   ...shakeShares([0.4, 0.2, 0.7], [0.25, 0.1, 0.4], [0.5, 0.25, 1], 1.8),
   lines: [perMetres('wheel', 'the wheels', 2.1, [0.05, 0.02, 0.15])],

@@ -43,7 +43,7 @@ it('an entry is deleted', async () => {
   add();
   fireEvent.click(await screen.findByRole('button', { name: 'Delete this entry' }));
   await waitFor(() => expect(screen.getByText(/Nothing logged yet/)).toBeTruthy());
-  expect((await stored()).shots[0]!.log).toEqual([]);
+  await waitFor(async () => expect((await stored()).shots[0]!.log).toEqual([]));
 });
 
 it('a note that was not added yet is there again when the sheet is opened again, and gone once it is added', async () => {

@@ -34,7 +34,7 @@ const WETTING = { atC: 21, tauH: 1.23, beta: 0.28, doublesC: 10 } as const;
  */
 export function wetted(stuckC: number, hours: number): number {
   const { atC, tauH, beta, doublesC } = WETTING;
-  const reaches = 0.3 + 0.7 / (1 + Math.exp(-(stuckC - 6) / 4));
+  const reaches = 0.3 + 0.7 / (1 + Math.exp(-(stuckC - 6) / 5));
   return reaches * (1 - Math.exp(-((hours / (tauH * 2 ** ((atC - stuckC) / doublesC))) ** beta)));
 }
 
