@@ -136,3 +136,19 @@ it('over random edits nothing that only one side changed is lost', () => {
     }
   }
 });
+
+it('how the time is spent is one field of a shot and of a carrier: whoever set it keeps it, and taking it back is a change too', () => {
+  const mine = withShot(base, 'a', { stanceShares: { crouch: 0.7 } });
+  const [carrier, ...others] = base.carriers;
+  const theirs: Outing = {
+    ...withShot(base, 'b', { stanceShares: { crouch: 0.1 } }),
+    carriers: [{ ...carrier!, rig: { ...carrier!.rig, stanceShares: { crouch: 0.3 } } }, ...others],
+  };
+  const merged = mergeOutings(base, mine, theirs);
+  expect(merged.shots.map((s) => s.stanceShares?.crouch)).toEqual([0.7, 0.1, undefined, undefined]);
+  expect(merged.carriers[0]!.rig.stanceShares).toEqual({ crouch: 0.3 });
+  const { stanceShares, ...plain } = merged.shots[0]!;
+  void stanceShares;
+  const back: Outing = { ...merged, shots: [plain, ...merged.shots.slice(1)] };
+  expect(mergeOutings(merged, back, { ...merged, note: 'also' }).shots[0]).not.toHaveProperty('stanceShares');
+});

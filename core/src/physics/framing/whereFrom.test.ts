@@ -30,3 +30,19 @@ it('glass before the lens counts inside a car and not on its roof', () => {
   expect(from('coupe', 'roof').throughGlass).toBeLessThan(0.34);
   expect(from('mountain-bike', 'chin-bar').throughGlass).toBe(0);
 });
+
+it('a mast is not missed: from the rear beam of a catamaran its hulls and crew are whole, though its mast goes out of the picture', () => {
+  const { rig, setUp, actionStanceId } = shakeAt('beach-catamaran', 'front-beam');
+  const wide = { ...setUp, cameraId: 'cube-camera', modeId: 'tallest', angles: { panDeg: 0, tiltDeg: 0, rollDeg: 0 } };
+  const [seen] = frameSetUp(rig, wide, actionStanceId, 24, actionStanceId).stances;
+  expect(seen!.endsInFrame).toBeGreaterThanOrEqual(0.6);
+  expect(seen!.measures.parts.some((p) => p.id === 'mast')).toBe(true);
+});
+
+it('whoever films from the own helmet is not in the picture; from the fore deck the paddler is; nobody on board is nobody', () => {
+  expect(from('kayak', 'helmet-top').riderInFrame).toBe(false);
+  const { rig, setUp, actionStanceId } = shakeAt('kayak', 'fore-deck', { headId: 'ball-joint' });
+  const back = { ...setUp, angles: { panDeg: 180, tiltDeg: 15, rollDeg: 0 } };
+  expect(frameSetUp(rig, back, actionStanceId, 24, actionStanceId).stances[0]!.riderInFrame).toBe(true);
+  expect(from('multirotor', 'nose').riderInFrame).toBeNull();
+});

@@ -49,3 +49,20 @@ it('hands on what logs in use found, by spot, and nothing of those that are not 
   expect(searchQuestionOf(withLogs(true), shot, ask, STANDARD_KIT_BOX).carriers[0]!.measured).toEqual({ chest: bands });
   expect(searchQuestionOf(withLogs(false), shot, ask, STANDARD_KIT_BOX).carriers[0]!.measured).toEqual({});
 });
+
+it('takes what the other shots leave in the box, not counting its own', () => {
+  const left = { ...ask, kit: 'left' as const };
+  const { cameraId } = shot.setUp;
+  const counted = { ...STANDARD_KIT_BOX, counts: { [cameraId]: 1 } };
+  const alone = { ...outing, shots: [shot] };
+  expect(searchQuestionOf(alone, shot, left, counted).pieceIds).toContain(cameraId);
+  const both = { ...outing, shots: [shot, { ...shot, id: 'other' }] };
+  expect(searchQuestionOf(both, shot, left, counted).pieceIds).not.toContain(cameraId);
+  expect(searchQuestionOf(both, shot, left, STANDARD_KIT_BOX).pieceIds).toContain(cameraId);
+  expect(searchQuestionOf(both, shot, ask, counted).pieceIds).toContain(cameraId);
+});
+
+it('is ridden as in the shot', () => {
+  const ridden = { ...shot, stanceShares: { crouch: 1 } };
+  expect(searchQuestionOf(outing, ridden, ask, STANDARD_KIT_BOX).carriers[0]!.rig.stanceShares).toEqual({ crouch: 1 });
+});

@@ -1,4 +1,5 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { intentOf, newCarrier, newShot } from '@strut-spot/core';
 import { openSheet, outingWithShot } from '../../../testing/openSheet';
 import { SteadyScreen } from './SteadyScreen';
 
@@ -42,4 +43,17 @@ it('another ground and a grey filter are kept', async () => {
   await waitFor(async () => expect((await stored()).carriers[0]!.ride.groundId).toBe('smooth-asphalt'));
   fireEvent.change(screen.getByLabelText('Grey glass'), { target: { value: '4' } });
   await waitFor(async () => expect((await stored()).shots[0]!.setUp.ndStops).toBe(4));
+});
+
+it('where an engine turns there is a sheet of other engine speeds, and none where nothing turns', async () => {
+  const outing = outingWithShot();
+  await openSheet(<SteadyScreen />);
+  expect(screen.getAllByRole('tab').map((tab) => tab.textContent)).not.toContain('Engine');
+  cleanup();
+  const carrier = newCarrier('moto', 'motorcycle', 1.75);
+  const shot = newShot('shot', carrier, carrier.rig, intentOf('clear-ahead'));
+  await openSheet(<SteadyScreen />, { outing: { ...outing, carriers: [carrier], shots: [shot] } });
+  fireEvent.click(screen.getByRole('tab', { name: 'Engine' }));
+  expect(screen.getByRole('tab', { name: 'Engine' }).getAttribute('aria-selected')).toBe('true');
+  await waitFor(() => expect(document.querySelector('#chart')!.textContent).toBe('chart'), { timeout: 20000 });
 });

@@ -78,3 +78,29 @@ it('says in words what people call it', () => {
   expect(figureWord('jelly', FIGURE_SCALES.jelly.spoilt + 0.1)).toBe('jelly');
   expect(figureWord('jump', 100)).toBe('jumping all over');
 });
+
+it('smoothing what is calm already is told with what it costs; what shakes is not', () => {
+  const finding = (spotId: string, machineId: string, over: object) => {
+    const asked = {
+      ...shakeAt(machineId, spotId, { stabiliserId: 'strong', ...over }),
+      intentId: 'clear-ahead',
+      horizonAt: null,
+    };
+    const [check] = shotReport(asked, { only: ['steady'] }).checks;
+    return check && 'findings' in check ? check.findings.find((f) => f.id === 'smoothing') : undefined;
+  };
+  expect(finding('tripod', 'beside-the-course', {})!.because).toMatch(
+    /slow and easy, and costs \d+ % of the picture’s width/,
+  );
+  expect(finding('tripod', 'beside-the-course', { stabiliserId: 'off' })).toBeUndefined();
+  expect(finding('cage-front', 'buggy', {})).toBeUndefined();
+});
+
+it('a mend says in how many of 100 cases it is steadier, in most of them', () => {
+  const { mends } = advisedReport(asked, { only: ['steady'] });
+  const sure = mends
+    .filter((m) => m.check === 'steady')
+    .map((m) => Number(/steadier in (\d+) of 100 cases/.exec(m.text)?.[1]));
+  expect(sure.length).toBeGreaterThan(0);
+  for (const n of sure) expect(n).toBeGreaterThan(50);
+});
