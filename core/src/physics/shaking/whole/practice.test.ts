@@ -179,16 +179,10 @@ it('there is a worst speed: corrugations meet a resonance, slower and faster are
 });
 
 it('there is a worst engine speed: its order meets the swing of the strut; where nothing turns there is none', () => {
-  const onAnArm = shakeAt(
-    'motorcycle',
-    'handlebar',
-    { links: [link('long-arm', 0.2)] },
-    { groundId: 'smooth-asphalt' },
-  );
-  const sweep = engineSweep(onAnArm);
+  const sweep = engineSweep(shakeAt('motorcycle', 'handlebar', {}, { groundId: 'smooth-asphalt' }));
   const worst = worstOf(sweep)!;
   const quietest = Math.min(...sweep.map((s) => s.unsteadiness));
-  expect(worst.unsteadiness).toBeGreaterThan(1.3 * quietest);
+  expect(worst.unsteadiness).toBeGreaterThan(1.15 * quietest);
   expect(sweep.at(-1)!.at / sweep[0]!.at).toBeCloseTo(4, 6);
   expect(engineSweep(shakeAt('mountain-bike', 'handlebar'))).toEqual([]);
 });
