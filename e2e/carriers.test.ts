@@ -26,7 +26,7 @@ it('a carrier is fitted, a camera and a spot of one’s own are used on the benc
 
   // The kayak is fitted, and gets a spot on its deck.
   await page.open('/outing/skerra-late-winter/carrier/kayak');
-  await page.fill('Hull length', '4800');
+  await page.fill('Hull length', '4.8');
   await page.press('Put a spot of your own');
   await choose('Part', 'hull and deck');
   await type('Name', 'Day hatch rim');
@@ -53,7 +53,7 @@ it('a carrier is fitted, a camera and a spot of one’s own are used on the benc
   await page.open('/outing/skerra-late-winter/carrier/kayak');
   await page.until(
     'the fit is kept',
-    async () => (await (await page.at('//input[@id=//label[.="Hull length"]/@for]')).getAttribute('value')) === '4800',
+    async () => (await (await page.at('//input[@id=//label[.="Hull length"]/@for]')).getAttribute('value')) === '4.80',
   );
   // The camera stands on the spot: it is not taken away under it.
   await page.press('Take the spot Day hatch rim away');
