@@ -38,7 +38,7 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`flex items-stretch border-b border-hair last:border-b-0 ${isDragging ? 'relative z-10 bg-paper-2' : ''}`}
+      className={`flex items-stretch border-b max-sm:flex-wrap border-hair last:border-b-0 ${isDragging ? 'relative z-10 bg-paper-2' : ''}`}
     >
       <button
         type="button"
@@ -58,8 +58,8 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
       >
         <PictureCanvas picture={picture.value} label="" className="aspect-video w-full object-contain" />
       </Link>
-      <div className="grid min-w-0 flex-1 items-center gap-x-4 px-3 py-2 sm:grid-cols-[minmax(0,1fr)_8.5rem_5.75rem]">
-        <div className="min-w-0">
+      <div className="grid min-w-0 flex-1 items-center gap-x-4 px-3 py-2 max-sm:grid-cols-2 sm:grid-cols-[minmax(0,1fr)_8.5rem_5.75rem]">
+        <div className="min-w-0 max-sm:col-span-2">
           <Link
             to={`shot/${shot.id}`}
             className="block text-[1.08rem] sm:truncate font-[640] underline decoration-hair underline-offset-4 hover:decoration-hivis"
@@ -87,7 +87,7 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
           )}
         </div>
       </div>
-      <div className="flex items-center pr-1">
+      <div className="flex items-center pr-1 max-sm:w-full max-sm:justify-end">
         <NumberField
           label={`Seconds of ${shot.name}`}
           hideLabel

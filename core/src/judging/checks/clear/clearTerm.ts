@@ -153,7 +153,9 @@ function clearing(at: {
     text:
       at.nearM === null
         ? 'nothing that moves comes near'
-        : `${at.nearName} comes within ${Math.round(at.nearM * 100)} cm`,
+        : at.nearM < STRIKES_M
+          ? `${at.nearName} touches it`
+          : `${at.nearName} comes within ${Math.round(at.nearM * 100)} cm`,
   } as const;
 }
 
