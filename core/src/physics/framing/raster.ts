@@ -1,10 +1,10 @@
 import { CubePoint, FACE_AXES, faceSign } from '../../mathematics/geometry/cubeFace';
-import { compose, invert, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import type { Pose } from '../../mathematics/geometry/pose';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { cutToFace, MOST_CORNERS } from './cutToFace';
 import type { RayBins } from './rayBins';
-import { patchesOf, type Patches } from './patches';
-import { outOfSight, type Hits } from './rayHits';
+import type { Patches } from './patches';
+import { leastSinOf, outOfSight, partsInSight, type Hits } from './rayHits';
 import { rasteriseBySimd } from './simdRaster';
 
 // Hot enough that looking up Math each time counts.
@@ -79,21 +79,14 @@ class Raster {
     private readonly bins: RayBins,
     private readonly hits: Hits,
   ) {
-    this.leastSin = sqrt(max(0, 1 - bins.leastCos * bins.leastCos));
+    this.leastSin = leastSinOf(bins);
   }
 
   parts(parts: readonly PosedPart[], worldFromLens: Pose): void {
-    const { leastSin, bins } = this;
-    const lensFromWorld = invert(worldFromLens);
-    for (let index = 0; index < parts.length; index++) {
-      const { mesh, worldFromPart } = parts[index]!;
-      const patches = patchesOf(mesh);
-      const lensFromPart = compose(lensFromWorld, worldFromPart);
-      const [x, y, z] = transformPoint(lensFromPart, patches.centre);
-      if (outOfSight(x, x * x + y * y + z * z, patches.radiusM, bins.leastCos, leastSin)) continue;
+    partsInSight(parts, worldFromLens, this.bins, (index, patches, lensFromPart) => {
       this.index = index;
       this.patches(patches, lensFromPart);
-    }
+    });
   }
 
   private patches(patches: Patches, lensFromPart: Pose): void {

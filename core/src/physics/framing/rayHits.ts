@@ -1,3 +1,8 @@
+import { compose, invert, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import type { PosedPart } from '../../words/carrier/posedPart';
+import { patchesOf, type Patches } from './patches';
+import type { RayBins } from './rayBins';
+
 /** First hits, one entry a ray. */
 export interface Hits {
   /** Index into the parts; left as it was where nothing is hit. */
@@ -11,4 +16,27 @@ export interface Hits {
 export function outOfSight(x: number, square: number, radiusM: number, leastCos: number, leastSin: number): boolean {
   if (leastCos <= -1 || square <= radiusM * radiusM) return false;
   return Math.sqrt(Math.max(0, square - x * x)) * leastCos - x * leastSin > radiusM;
+}
+
+/** Sine of the widest angle from the cone's axis. */
+export const leastSinOf = ({ leastCos }: Pick<RayBins, 'leastCos'>): number =>
+  Math.sqrt(Math.max(0, 1 - leastCos * leastCos));
+
+/** Goes through the parts that any ray may meet, as the lens sees them. @param take false = no more */
+export function partsInSight(
+  parts: readonly PosedPart[],
+  worldFromLens: Pose,
+  bins: Pick<RayBins, 'leastCos'>,
+  take: (index: number, patches: Patches, lensFromPart: Pose) => boolean | void,
+): void {
+  const leastSin = leastSinOf(bins);
+  const lensFromWorld = invert(worldFromLens);
+  for (let index = 0; index < parts.length; index++) {
+    const { mesh, worldFromPart } = parts[index]!;
+    const patches = patchesOf(mesh);
+    const lensFromPart = compose(lensFromWorld, worldFromPart);
+    const [x, y, z] = transformPoint(lensFromPart, patches.centre);
+    if (outOfSight(x, x * x + y * y + z * z, patches.radiusM, bins.leastCos, leastSin)) continue;
+    if (take(index, patches, lensFromPart) === false) return;
+  }
 }

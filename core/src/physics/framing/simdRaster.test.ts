@@ -15,7 +15,7 @@ import type { PosedPart } from '../../words/carrier/posedPart';
 import { rasterisePlainly } from './raster';
 import { cubeBins, rayBins, type RayBins } from './rayBins';
 import type { Hits } from './rayHits';
-import { hasSimd, rasteriseBySimd } from './simdRaster';
+import { rasteriseBySimd } from './simdRaster';
 
 const empty = (rays: number): Hits => ({
   part: new Int16Array(rays).fill(-1),
@@ -38,8 +38,7 @@ function compared(parts: readonly PosedPart[], pose: Pose, bins: RayBins, rays: 
   return { same, rays, apart };
 }
 
-it('the kernel is here, and was compiled from its present source (npm run catalog compiles it)', () => {
-  expect(hasSimd()).toBe(true);
+it('the kernel was compiled from its present source (npm run catalog compiles it)', () => {
   const kernel = join(__dirname, '../../../kernel');
   const hash = createHash('sha256')
     .update(readFileSync(join(kernel, 'assembly/raster.ts')))

@@ -1,9 +1,9 @@
 import { RASTER_WASM } from '../../../kernel/raster.generated';
-import { compose, invert, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import type { Pose } from '../../mathematics/geometry/pose';
 import type { PosedPart } from '../../words/carrier/posedPart';
-import { patchesOf, type Patches } from './patches';
+import type { Patches } from './patches';
 import type { RayBins } from './rayBins';
-import { outOfSight, type Hits } from './rayHits';
+import { partsInSight, type Hits } from './rayHits';
 
 /** What core/kernel/assembly/raster.ts exports. */
 interface Kernel {
@@ -36,9 +36,6 @@ function started(): Kernel | null {
 
 let kernel: Kernel | null | undefined;
 const kernelHere = (): Kernel | null => (kernel === undefined ? (kernel = started()) : kernel);
-
-/** Whether rays are held against four triangles at a time here. */
-export const hasSimd = (): boolean => kernelHere() !== null;
 
 /** A stretch of the kernel's memory that is filled from its beginning; full, it is begun anew, and what lay there is brought again when it is needed. */
 class Arena {
@@ -229,20 +226,16 @@ export function rasteriseBySimd(
     room.distance,
   );
   here.clear(rays.length);
-  const leastSin = Math.sqrt(Math.max(0, 1 - leastCos * leastCos));
-  const lensFromWorld = invert(worldFromLens);
-  for (let index = 0; index < parts.length; index++) {
-    const { mesh, worldFromPart } = parts[index]!;
-    const patches = patchesOf(mesh);
-    const lensFromPart = compose(lensFromWorld, worldFromPart);
-    const [x, y, z] = transformPoint(lensFromPart, patches.centre);
-    if (outOfSight(x, x * x + y * y + z * z, patches.radiusM, leastCos, leastSin)) continue;
+  let fits = true;
+  partsInSight(parts, worldFromLens, bins, (index, patches, { rotation, position: [tx, ty, tz] }) => {
     const at = placeMesh(here, patches);
+    fits = at !== null;
     if (at === null) return false;
-    const [r0, r1, r2, r3, r4, r5, r6, r7, r8] = lensFromPart.rotation;
-    const [tx, ty, tz] = lensFromPart.position;
+    const [r0, r1, r2, r3, r4, r5, r6, r7, r8] = rotation;
     here.hold(at, index, r0, r1, r2, r3, r4, r5, r6, r7, r8, tx, ty, tz);
-  }
+    return true;
+  });
+  if (!fits) return false;
   const hit = new Int32Array(here.memory.buffer, room.part, rays.length);
   const triangles = new Int32Array(here.memory.buffer, room.triangle, rays.length);
   const far = new Float32Array(here.memory.buffer, room.distance, rays.length);
