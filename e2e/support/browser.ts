@@ -119,17 +119,32 @@ export class Page {
   }
 
   open = (path: string) => this.driver.get(this.address.replace(/\/$/, '') + path);
-  find = (css: string): Promise<WebElement> =>
-    this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS) as unknown as Promise<WebElement>;
+  find = (css: string): Promise<WebElement> => this.located(By.css(css));
   /** Waits for an element by XPath and gives it. */
-  at = (xpath: string): Promise<WebElement> =>
-    this.driver.wait(until.elementLocated(By.xpath(xpath)), WAIT_MS) as unknown as Promise<WebElement>;
+  at = (xpath: string): Promise<WebElement> => this.located(By.xpath(xpath));
+
+  private located = (by: By): Promise<WebElement> =>
+    this.explained(this.driver.wait(until.elementLocated(by), WAIT_MS));
+
+  /** What is waited for in vain is said together with what stands on the page instead. */
+  private async explained<T>(waiting: PromiseLike<T>): Promise<T> {
+    try {
+      return await waiting;
+    } catch (error) {
+      const seen = (await this.driver.executeScript(
+        'return [location.href, document.body.innerText.slice(0, 1500)].join("\\n")',
+      )) as string;
+      const log = await this.driver.manage().logs().get(logging.Type.BROWSER);
+      const said = log.slice(-10).map(({ message }) => message);
+      throw new Error([(error as Error).message, 'On the page:', seen, ...said].join('\n'), { cause: error });
+    }
+  }
   button = (name: string) =>
     this.at(`//button[normalize-space(.)="${name}" or @aria-label="${name}" or .//span[normalize-space(.)="${name}"]]`);
 
   async click(element: WebElement): Promise<void> {
-    await this.driver.wait(until.elementIsVisible(element), WAIT_MS);
-    await this.driver.wait(until.elementIsEnabled(element), WAIT_MS);
+    await this.explained(this.driver.wait(until.elementIsVisible(element), WAIT_MS));
+    await this.explained(this.driver.wait(until.elementIsEnabled(element), WAIT_MS));
     await element.click();
   }
 
@@ -154,7 +169,8 @@ export class Page {
   text = async (css: string): Promise<string> => (await this.find(css)).getText();
 
   async until(what: string, holds: () => Promise<boolean>, waitMs = WAIT_MS): Promise<void> {
-    await this.driver.wait(async () => holds().catch(() => false), waitMs, `waited in vain: ${what}`);
+    const held = this.driver.wait(async () => holds().catch(() => false), waitMs, `waited in vain: ${what}`);
+    await this.explained(held);
   }
 
   untilText = (css: string, pattern: RegExp) =>

@@ -8,12 +8,13 @@ import { emptyBinOfOld } from './storage/bin';
 import { openStore } from './storage/opening';
 import { placeDemoOnce } from './storage/placeDemo';
 import { trouble } from './storage/trouble';
-import { announceShapes } from './storage/shapes';
+import { followShapes } from './storage/shapes';
 
 // What nobody waited for must not fail in silence.
 addEventListener('unhandledrejection', ({ reason }) => toast(`Something was not done: ${trouble(reason)}.`));
 
 openStore();
+followShapes((error) => toast(`Shapes of your own were not read: ${trouble(error)}.`));
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <App />
@@ -21,6 +22,6 @@ createRoot(document.getElementById('root')!).render(
 );
 
 // None of these is waited for, and none keeps another from its work; where the store is at fault, the page says so itself.
-for (const begin of [announceShapes, placeDemoOnce, () => emptyBinOfOld(Date.now()), keepForOffline]) {
+for (const begin of [placeDemoOnce, () => emptyBinOfOld(Date.now()), keepForOffline]) {
   void begin().catch((error) => console.warn('Strut Spot:', error));
 }

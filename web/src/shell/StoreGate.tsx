@@ -2,11 +2,16 @@ import type { ReactNode } from 'react';
 import { download } from '../devices/download';
 import { allLeftBehind } from '../storage/leftBehind';
 import { useOpening } from '../storage/opening';
+import { useShapesKnown } from '../storage/shapes';
 
-/** Lets the program in once the store opens; says what is wrong where it does not, and how to take out what there is. */
+/**
+ * Lets the program in once the store has been read from; says what is wrong where it does not open, and how to take out
+ * what there is.
+ */
 export function StoreGate({ children }: { children: ReactNode }) {
   const opening = useOpening();
-  if (opening.kind !== 'shut') return children;
+  const shapesKnown = useShapesKnown();
+  if (opening.kind !== 'shut') return shapesKnown ? children : <p className="caption p-8">Opening…</p>;
   const left = allLeftBehind();
   return (
     <main className="mx-auto max-w-xl p-8">

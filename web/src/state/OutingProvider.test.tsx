@@ -1,5 +1,7 @@
-import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
 import { outingWithShot, readBack, settle } from '../../testing/openSheet';
+import { putIntoBin, takeOutOfBin } from '../storage/bin';
 import { saveOuting } from '../storage/outings';
 import { OutingProvider, useOuting } from './OutingProvider';
 
@@ -30,9 +32,11 @@ function Name() {
 async function open(id = 'outing') {
   await saveOuting({ ...outingWithShot(), name: 'Ridge' });
   render(
-    <OutingProvider id={id} missing={<p>not here</p>}>
-      <Name />
-    </OutingProvider>,
+    <MemoryRouter>
+      <OutingProvider id={id} missing={<p>not here</p>}>
+        <Name />
+      </OutingProvider>
+    </MemoryRouter>,
   );
   await settle(20);
 }
@@ -92,4 +96,16 @@ it('in a text that is being written they are left to the browser', async () => {
 it('an outing that is not stored here is said to be missing', async () => {
   await open('elsewhere');
   expect(screen.getByText('not here')).toBeTruthy();
+});
+
+it('one that comes while its address is open is opened: the demo outing at a first visit, or out of the bin', async () => {
+  await open('elsewhere');
+  await act(() => saveOuting({ ...outingWithShot(), id: 'elsewhere', name: 'Late' }));
+  await waitFor(() => expect(name()).toBe('Late'));
+  cleanup();
+  await putIntoBin('elsewhere', '2027-02-14T12:00:00Z');
+  await open('elsewhere');
+  expect(screen.queryByText('Late')).toBeNull();
+  await act(() => takeOutOfBin('elsewhere'));
+  await waitFor(() => expect(name()).toBe('Late'));
 });

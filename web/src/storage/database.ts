@@ -44,8 +44,11 @@ type Database = Dexie & {
   shapes: EntityTable<OwnShape, 'id'>;
 };
 
-// What was written is on the disk before it is called saved.
-export const database = new Dexie('strut-spot', { chromeTransactionDurability: 'strict' }) as Database;
+// What was written is on the disk before it is called saved, and nothing is shown that was not read from there.
+export const database = new Dexie('strut-spot', {
+  chromeTransactionDurability: 'strict',
+  cache: 'disabled',
+}) as Database;
 
 database.version(1).stores({ outings: 'id, changedAt', settings: 'key' });
 database.version(2).stores({ outings: 'id, changedAt', settings: 'key' });

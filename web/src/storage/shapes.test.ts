@@ -1,8 +1,9 @@
+import { renderHook, waitFor } from '@testing-library/react';
 import { knownMachines, newCarrier, newOuting, type OwnShape } from '@strut-spot/core';
 import { forgetAll } from '../../testing/openSheet';
 import { database } from './database';
 import { saveOuting } from './outings';
-import { outingsUsing, removeShape, saveShape } from './shapes';
+import { followShapes, outingsUsing, removeShape, saveShape, useKnownMachines, useShapesKnown } from './shapes';
 
 const NOW = '2027-02-14T08:00:00.000Z';
 const crate: OwnShape = {
@@ -28,6 +29,23 @@ it('a shape that is kept is a carrier like any other, until it is taken away', a
   expect(knownMachines().find((m) => m.id === 'own-crate')).toMatchObject({ name: 'Crate', family: 'own' });
   await removeShape('own-crate');
   expect(knownMachines().some((m) => m.id === 'own-crate')).toBe(false);
+});
+
+it('nothing is drawn before the stored shapes are known, and what another window stores is known here too', async () => {
+  await database.shapes.put(crate);
+  const ready = renderHook(() => useShapesKnown());
+  const machines = renderHook(() => useKnownMachines().some((m) => m.id === 'own-crate'));
+  expect(machines.result.current).toBe(false);
+  const end = followShapes(() => undefined);
+  try {
+    await waitFor(() => expect(machines.result.current).toBe(true));
+    expect(ready.result.current).toBe(true);
+    // As another window does it: past all that this one holds.
+    await database.shapes.delete('own-crate');
+    await waitFor(() => expect(machines.result.current).toBe(false));
+  } finally {
+    end();
+  }
 });
 
 it('names the outings that use it: ridden, or framed as somebody else', async () => {

@@ -1,5 +1,6 @@
-import { registerOwnShapes, WORLD_IDS, type OwnShape } from '@strut-spot/core';
-import { useLiveQuery } from 'dexie-react-hooks';
+import { knownMachines, registerOwnShapes, WORLD_IDS, type MachineDefinition, type OwnShape } from '@strut-spot/core';
+import { liveQuery } from 'dexie';
+import { Told, useTold } from '../told/Told';
 import { registerShapes } from '../workers/core';
 import { database } from './database';
 import { readAll } from './outings';
@@ -33,19 +34,41 @@ function isSound({ id, name, world, parts }: OwnShape): boolean {
 
 const readShapes = async (): Promise<OwnShape[]> => ((await database.shapes.toArray()) as OwnShape[]).filter(isSound);
 
-export const useShapes = (): readonly OwnShape[] => useLiveQuery(readShapes) ?? [];
+/** The stored shapes that are known here; null until they were read. */
+const known = new Told<readonly OwnShape[] | null>(null);
 
-/** Makes the stored shapes known here and to the workers; what is asked of them afterwards finds the shapes. */
-export async function announceShapes(): Promise<void> {
-  const shapes = await readShapes();
+/** Makes shapes known here and to the workers, and only then tells whoever draws them. */
+function makeKnown(shapes: readonly OwnShape[]): void {
   registerOwnShapes(shapes);
   // Nobody waits for that: a worker that is at something long takes it next, and before whatever is asked of it afterwards.
   void registerShapes(shapes).catch(() => undefined);
+  known.set(shapes);
+}
+
+/**
+ * Keeps the stored shapes known, whichever window stores them. An outing may stand on one, so nothing is drawn before
+ * they are known; where they can't be read, what needs none of them works all the same, and onTrouble is told.
+ * Gives what ends it.
+ */
+export function followShapes(onTrouble: (error: unknown) => void): () => void {
+  const { unsubscribe } = liveQuery(readShapes).subscribe(makeKnown, (error) => {
+    if (known.get() === null) makeKnown([]);
+    onTrouble(error);
+  });
+  return unsubscribe;
+}
+
+export const useShapesKnown = (): boolean => useTold(known) !== null;
+
+/** Every machine of the catalogue and of the user's own, those of another window too. */
+export function useKnownMachines(): readonly MachineDefinition[] {
+  useTold(known);
+  return knownMachines();
 }
 
 export async function saveShape(shape: OwnShape): Promise<void> {
   await database.shapes.put(shape);
-  await announceShapes();
+  makeKnown(await readShapes());
 }
 
 /** Names of outings that still use the shape, those in the bin too. */
@@ -60,5 +83,5 @@ export async function outingsUsing(shapeId: string): Promise<readonly string[]> 
 
 export async function removeShape(shapeId: string): Promise<void> {
   await database.shapes.delete(shapeId);
-  await announceShapes();
+  makeKnown(await readShapes());
 }

@@ -1,4 +1,5 @@
-import { knownMachines, resolveRig, type OutingCarrier, type SubjectSpec } from '@strut-spot/core';
+import { resolveRig, type OutingCarrier, type SubjectSpec } from '@strut-spot/core';
+import { useKnownMachines } from '../../storage/shapes';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
 
@@ -19,7 +20,7 @@ export function SubjectFields({
   const { machine } = resolveRig(rig);
   const passing = machine.passing !== undefined;
   const { subject } = rig;
-  const machines = knownMachines().filter((c) => c.family !== 'beside');
+  const machines = useKnownMachines().filter((c) => c.family !== 'beside');
   const set = (edit: Partial<SubjectSpec>) =>
     subject && onChange({ subject: { ...subject, ...edit } }, `subject-${Object.keys(edit).join()}`);
   const choose = (id: string) => {

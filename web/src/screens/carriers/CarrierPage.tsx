@@ -1,9 +1,9 @@
-import { knownMachines, type MachineDefinition } from '@strut-spot/core';
+import type { MachineDefinition } from '@strut-spot/core';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { NotFound } from '../../ui/Trouble';
-import { outingsUsing, removeShape } from '../../storage/shapes';
+import { outingsUsing, removeShape, useKnownMachines } from '../../storage/shapes';
 import { StanceChoice } from '../../ui/StanceChoice';
 import { SpotTable } from '../../ui/SpotTable';
 import { catalogueRig } from './catalogueRig';
@@ -14,7 +14,7 @@ const CarrierView = lazy(() => import('../../scene/CarrierView'));
 /** One carrier of the catalogue: in the round, in every stance, with its spots, measures and what moves. */
 export function CarrierPage() {
   const { machineId } = useParams();
-  const machine = knownMachines().find((c) => c.id === machineId);
+  const machine = useKnownMachines().find((c) => c.id === machineId);
   return machine ? <Page key={machine.id} machine={machine} /> : <NotFound what="carrier" />;
 }
 

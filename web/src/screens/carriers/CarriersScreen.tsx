@@ -1,15 +1,14 @@
-import { CARRIERS, CARRIER_FAMILIES, shapeMachine, type CarrierFamily, type MachineDefinition } from '@strut-spot/core';
+import { CARRIER_FAMILIES, type CarrierFamily, type MachineDefinition } from '@strut-spot/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { SearchBar } from '../../ui/SearchBar';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
-import { useShapes } from '../../storage/shapes';
+import { useKnownMachines } from '../../storage/shapes';
 import { catalogueRig } from './catalogueRig';
 import { ShapeReader } from './ShapeReader';
 
-const MACHINES = CARRIERS.flatMap((c) => (c.kind === 'machine' ? [c] : []));
 const FAMILY_NAMES: Record<CarrierFamily, string> = {
   board: 'Boards',
   bike: 'Bikes',
@@ -24,8 +23,7 @@ const FAMILY_NAMES: Record<CarrierFamily, string> = {
 export function CarriersScreen() {
   const [words, setWords] = useState('');
   const [family, setFamily] = useState<CarrierFamily | 'all'>('all');
-  const shapes = useShapes();
-  const shown = [...MACHINES, ...shapes.map(shapeMachine)].filter(
+  const shown = useKnownMachines().filter(
     (m) =>
       (family === 'all' || m.family === family) &&
       `${m.name} ${m.note} ${FAMILY_NAMES[m.family]}`.toLowerCase().includes(words.trim().toLowerCase()),

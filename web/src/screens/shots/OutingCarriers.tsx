@@ -1,10 +1,11 @@
-import { groundById, knownMachines, newCarrier, resolveRig, rigOfCarrier } from '@strut-spot/core';
+import { groundById, newCarrier, resolveRig, rigOfCarrier } from '@strut-spot/core';
 import { Ruler, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { newId } from '../../state/newId';
 import { useOuting } from '../../state/OutingProvider';
+import { useKnownMachines } from '../../storage/shapes';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
@@ -13,6 +14,7 @@ import { useLatest } from '../../workers/useLatest';
 export function OutingCarriers() {
   const { outing, change } = useOuting();
   const [next, setNext] = useState('');
+  const machines = useKnownMachines();
   const add = (machineId: string) =>
     change((o) => ({
       ...o,
@@ -76,7 +78,7 @@ export function OutingCarriers() {
           onChange={(event) => setNext(event.target.value)}
         >
           <option value="">another carrier…</option>
-          {knownMachines().map(({ id, name }) => (
+          {machines.map(({ id, name }) => (
             <option key={id} value={id} className="bg-sheet text-ink">
               {name}
             </option>
