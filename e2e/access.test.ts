@@ -44,7 +44,7 @@ const serious = (found: readonly Violation[]) =>
 it.each(views)(
   '%s has no serious violation (axe-core, WCAG 2.2 AA); on a phone nothing of it runs over the side',
   async (name, path, ready) => {
-    await page.open(path);
+    await page.go(path);
     await page.find(ready);
     await page.driver.executeScript(axeSource);
     const levels = "{ type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }";
@@ -63,7 +63,7 @@ it.each(views)(
 );
 
 it('without a network the card opens all the same, on a phone', async () => {
-  await page.open('/');
+  await page.go('/');
   await page.driver.executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done());');
   await page.offline(true);
   await page.resize(390, 844, true);
@@ -74,7 +74,7 @@ it('without a network the card opens all the same, on a phone', async () => {
 
 it('on a phone what is pressed on the card is at least 48 px high', async () => {
   await page.resize(390, 844, true);
-  await page.open(`${shot}/card`);
+  await page.go(`${shot}/card`);
   await page.find('article');
   const low = await page.driver.executeScript<number[]>(
     'return [...document.querySelectorAll("main button")].map((b) => Math.round(b.getBoundingClientRect().height)).filter((h) => h < 48)',

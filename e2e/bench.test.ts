@@ -30,7 +30,7 @@ const chord = (...sequence: string[]) =>
   page.driver.actions().keyDown(sequence[0]!).sendKeys(sequence[1]!).keyUp(sequence[0]!).perform();
 
 it('by keyboard alone: see why the level was wrong, tilt, take back, set the solved angle, take another spot, read the card', async () => {
-  await page.open(BENCH);
+  await page.go(BENCH);
   await page.untilText('[data-testid=checks]', /stop/);
 
   await tabTo('the picture', (e) => e.label.startsWith('Picture through the lens'));
@@ -67,7 +67,7 @@ it('by keyboard alone: see why the level was wrong, tilt, take back, set the sol
 });
 
 it('dragging the picture tilts it while it moves, coarse first, and one undo takes the whole drag back', async () => {
-  await page.open('/outing/skerra-late-winter/shot/gravel-hands');
+  await page.go('/outing/skerra-late-winter/shot/gravel-hands');
   const picture = await page.find('[data-testid=lens-picture][data-fine=yes]');
   const start = await page.text('[data-testid=level-reading]');
   await page.driver.executeScript(
@@ -92,7 +92,7 @@ it('dragging the picture tilts it while it moves, coarse first, and one undo tak
 });
 
 it('everything is there again after a reload', async () => {
-  await page.open('/outing/skerra-late-winter/shot/buggy-wheel');
+  await page.go('/outing/skerra-late-winter/shot/buggy-wheel');
   await page.fill('Tilt', '-41');
   await page.untilText('[data-testid=level-reading]', /^41° down$/);
   await page.driver.navigate().refresh();
@@ -100,6 +100,6 @@ it('everything is there again after a reload', async () => {
 });
 
 it('an address that leads nowhere says so', async () => {
-  await page.open('/outing/none');
+  await page.go('/outing/none');
   await page.untilText('h1', /no such outing/);
 });

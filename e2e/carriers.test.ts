@@ -17,7 +17,7 @@ const type = async (label: string, text: string) => {
 
 it('a carrier is fitted, a camera and a spot of one’s own are used on the bench, and all is there after a reload', async () => {
   // Own camera, from what its manual prints.
-  await page.open('/kit');
+  await page.go('/kit');
   await type('Camera name', 'Old faithful');
   await type('Angle of view, °', '100');
   await type('Camera mass, g', '210');
@@ -25,7 +25,7 @@ it('a carrier is fitted, a camera and a spot of one’s own are used on the benc
   await page.at('//ul//h2[.="Old faithful"]');
 
   // The kayak is fitted, and gets a spot on its deck.
-  await page.open('/outing/skerra-late-winter/carrier/kayak');
+  await page.go('/outing/skerra-late-winter/carrier/kayak');
   await page.fill('Hull length', '4.8');
   await page.press('Put a spot of your own');
   await choose('Part', 'hull and deck');
@@ -36,7 +36,7 @@ it('a carrier is fitted, a camera and a spot of one’s own are used on the benc
   await page.at('//ol//button[contains(., "Day hatch rim")]');
 
   // On the bench: that spot, that camera.
-  await page.open('/outing/skerra-late-winter/shot/skerries');
+  await page.go('/outing/skerra-late-winter/shot/skerries');
   await page.find('[data-testid=lens-picture][data-fine=yes]');
   await page.click(await page.at('//label[contains(., "Day hatch rim")]'));
   await page.until('the own spot is chosen', async () =>
@@ -50,7 +50,7 @@ it('a carrier is fitted, a camera and a spot of one’s own are used on the benc
   await page.driver.navigate().refresh();
   await page.untilText('[aria-label="Picture through the lens"]', /100° × \d+°/);
   await page.at('//label[contains(., "Day hatch rim")]');
-  await page.open('/outing/skerra-late-winter/carrier/kayak');
+  await page.go('/outing/skerra-late-winter/carrier/kayak');
   await page.until(
     'the fit is kept',
     async () => (await (await page.at('//input[@id=//label[.="Hull length"]/@for]')).getAttribute('value')) === '4.80',
@@ -61,7 +61,7 @@ it('a carrier is fitted, a camera and a spot of one’s own are used on the benc
 });
 
 it('a spot is put by clicking on the carrier itself', async () => {
-  await page.open('/outing/skerra-late-winter/carrier/buggy');
+  await page.go('/outing/skerra-late-winter/carrier/buggy');
   const canvas = await page.find('section canvas[data-ready=yes]');
   await page.press('Put a spot of your own');
   await page.until(
@@ -87,11 +87,11 @@ it('a spot is put by clicking on the carrier itself', async () => {
 });
 
 it('a base that does not fit says why, and what is taken out of the box is marked', async () => {
-  await page.open('/kit');
+  await page.go('/kit');
   const box = await page.at('//li[.//h2="Chest harness"]//input');
   await box.click();
   await page.until('it is out of the box', async () => !(await box.isSelected()));
-  await page.open('/outing/skerra-late-winter/shot/gravel-hands');
+  await page.go('/outing/skerra-late-winter/shot/gravel-hands');
   await option('Base', 'Chest harness (not in the box)');
   await choose('Base', 'Chest harness');
   await page.until('the cup says why it does not go there', async () => {
@@ -101,7 +101,7 @@ it('a base that does not fit says why, and what is taken out of the box is marke
 });
 
 it('a carrier is added to the trip, filmed from, and not taken out while it is in use', async () => {
-  await page.open('/outing/skerra-late-winter');
+  await page.go('/outing/skerra-late-winter');
   await (await page.at('//select/option[.="Snowboard"]')).click();
   await page.press('Add');
   await page.at('//section[.//h2="Carriers"]//a[contains(., "Snowboard")]');
@@ -113,7 +113,7 @@ it('a carrier is added to the trip, filmed from, and not taken out while it is i
 });
 
 it('a rig is written as GLB and read back as a shape; a foreign file is refused with its reason', async () => {
-  await page.open('/outing/skerra-late-winter/carrier/longboard');
+  await page.go('/outing/skerra-late-winter/carrier/longboard');
   await page.find('canvas[data-ready=yes]');
   await page.press('Save this stance as GLB');
   const glb = await page.download('.glb');
@@ -136,7 +136,7 @@ it('a rig is written as GLB and read back as a shape; a foreign file is refused 
 });
 
 it('the strut’s side drawing is saved as SVG that stands by itself', async () => {
-  await page.open('/outing/skerra-late-winter/shot/gravel-hands');
+  await page.go('/outing/skerra-late-winter/shot/gravel-hands');
   await page.find('[data-testid=lens-picture][data-fine=yes]');
   await page.press('Save the drawing as SVG');
   const svg = (await page.download('.svg')).toString();
@@ -147,7 +147,7 @@ it('the strut’s side drawing is saved as SVG that stands by itself', async () 
 });
 
 it('carriers are found by word and kind, and turned through their stances', async () => {
-  await page.open('/carriers');
+  await page.go('/carriers');
   await type('Search carriers', 'glider');
   await page.until(
     'one is left',

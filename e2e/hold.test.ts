@@ -11,7 +11,7 @@ const holdVerdict = '(//*[@data-testid="hold-checks"]//section[@aria-label="Hold
 const verdict = async () => (await page.at(holdVerdict)).getText();
 
 it('a set-up that goes in a hard ride is stopped, says why, and holds after its mend', async () => {
-  await page.open(`${arm}/hold`);
+  await page.go(`${arm}/hold`);
   await page.find('[data-testid=forces]');
   // A big landing droops the joint under the long arm.
   await page.fill('Highest drop', '2.5');
@@ -27,7 +27,7 @@ it('a set-up that goes in a hard ride is stopped, says why, and holds after its 
 });
 
 it('the place decides which rules are gone through; what was gone through stays so', async () => {
-  await page.open(`${arm}/hold`);
+  await page.go(`${arm}/hold`);
   await (await page.at('//select[@id=//label[.="Place"]/@for]/option[.="Race or event"]')).click();
   const item = '//*[@data-testid="walk-through"]//label[contains(., "inspection of the event")]//input';
   await page.until('it is ticked', async () => {
@@ -35,18 +35,18 @@ it('the place decides which rules are gone through; what was gone through stays 
     if (!(await box.isSelected())) await box.click();
     return (await page.at(item)).isSelected();
   });
-  await page.open(`${arm}/hold`);
+  await page.go(`${arm}/hold`);
   await page.until('it is still ticked', async () => (await page.at(item)).isSelected());
 });
 
 it('a pull is practised on the scale and recorded, and the card says what to pull and what to mind', async () => {
-  await page.open(`${arm}/hold`);
+  await page.go(`${arm}/hold`);
   const wanted = /(\d+) N/.exec(await page.text('[data-testid=pull-test]'))![1]!;
   const scale = await page.find('[aria-label="Pull on the scale, newton"]');
   await scale.sendKeys(Key.END);
   await page.press('It held');
   await page.untilText('[data-testid=pull-record]', /Held \d+ N on/);
-  await page.open(`${arm}/card`);
+  await page.go(`${arm}/card`);
   const card = await (await page.find('article')).getText();
   expect(card).toContain(`${wanted} N`);
   expect(card).toMatch(/inspection of the event/);
@@ -55,9 +55,9 @@ it('a pull is practised on the scale and recorded, and the card says what to pul
 });
 
 it('mirrors and instruments are told from the rest of the sight; a tape that moves cannot be taken, and says why', async () => {
-  await page.open(`${arm}/hold`);
+  await page.go(`${arm}/hold`);
   await page.untilText('[data-testid=watched]', /instruments\s*(in sight|\d+ % hidden)/);
-  await page.open(arm);
+  await page.go(arm);
   const tape = await page.at(
     '//select[@id=//label[.="Base"]/@for]/option[contains(., "Hook-and-loop tape") and contains(., "side to side")]',
   );

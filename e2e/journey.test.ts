@@ -35,7 +35,7 @@ beforeAll(async () => {
 afterAll(() => page.stop());
 
 async function exported(): Promise<Outing> {
-  await page.open('/');
+  await page.go('/');
   await page.click(await page.at('//button[starts-with(@aria-label, "Export Ridge line")]'));
   const parsed = parseOuting((await page.download('.json')).toString('utf8'));
   if (!parsed.ok) throw new Error(parsed.problems.join());
@@ -43,7 +43,7 @@ async function exported(): Promise<Outing> {
 }
 
 async function wipe(): Promise<void> {
-  await page.open('/');
+  await page.go('/');
   await page.press('Settings');
   await page.press('Delete all outings…');
   await page.press('Delete all');
@@ -99,7 +99,7 @@ async function dragMark(name: 'left' | 'right', [x, y]: readonly [number, number
 }
 
 it('from an empty store through outing, shot, spot, tilt, card, test clip and log, out and in again', async () => {
-  await page.open('/');
+  await page.go('/');
   await page.at('//a[contains(., "Late winter on Skerra")]');
   await wipe();
 
@@ -140,7 +140,7 @@ it('from an empty store through outing, shot, spot, tilt, card, test clip and lo
   const before = await exported();
   const clip = clipOf(before);
   writeFileSync(page.scratch('clip.png'), clip.png);
-  await page.open(`/outing/${before.id}/shot/${before.shots[0]!.id}/clip`);
+  await page.go(`/outing/${before.id}/shot/${before.shots[0]!.id}/clip`);
   await (await page.find('input[aria-label="Test clip file"]')).sendKeys(page.scratch('clip.png'));
   await page.find('[data-testid=mark-left]');
   await dragMark('left', clip.left);
@@ -188,7 +188,7 @@ it('from an empty store through outing, shot, spot, tilt, card, test clip and lo
 });
 
 it('a damaged, a foreign and a newer file are refused with their reason, and nothing changes', async () => {
-  await page.open('/');
+  await page.go('/');
   const rows = async () => page.driver.executeScript<number>('return document.querySelectorAll("tbody tr").length');
   await page.at('//a[contains(., "Ridge line")]');
   const before = await rows();
@@ -205,7 +205,7 @@ it('a damaged, a foreign and a newer file are refused with their reason, and not
 });
 
 it('outings and shots are duplicated, deleted with undo, and shots reordered by keyboard', async () => {
-  await page.open('/');
+  await page.go('/');
   await page.press('Duplicate Ridge line');
   await page.press('Delete Ridge line (copy)');
   await page.press('Undo');
@@ -228,7 +228,7 @@ it('outings and shots are duplicated, deleted with undo, and shots reordered by 
 });
 
 it('a video is opened at one of its frames, and what is neither picture nor video is refused', async () => {
-  await page.open('/');
+  await page.go('/');
   await page.click(await page.at('//a[normalize-space(.)="Ridge line"]'));
   await page.click(await page.at('//ol//a[contains(., "1. Hands and trail")]'));
   await page.click(await page.at('//nav//a[.="Test clip"]'));

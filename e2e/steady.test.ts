@@ -13,7 +13,7 @@ const choose = async (label: string, option: string) =>
   (await page.at(`//select[@id=//label[.="${label}"]/@for]/option[contains(., "${option}")]`)).click();
 
 it('a shaky set-up: its cause is read, the best mend looked at and taken, and it gets better', async () => {
-  await page.open(`${shaky}/steady`);
+  await page.go(`${shaky}/steady`);
   await page.untilText('[data-testid=steady-verdict]', /stop/);
   await page.untilText('[data-testid=cause]', /Worst: jump.*% of it from rooty trail.*stand-off hook swings/s);
   const before = await jumpPx();
@@ -36,7 +36,7 @@ it('a shaky set-up: its cause is read, the best mend looked at and taken, and it
 });
 
 it('the preview moves, holds still when told, and is a still where less motion is asked for', async () => {
-  await page.open(`${shaky}/steady`);
+  await page.go(`${shaky}/steady`);
   const picture = () =>
     page.driver.executeScript<string>('return document.querySelector("[data-testid=shake-preview]").toDataURL()');
   await page.find('[data-testid=shake-preview][data-moving=yes]');
@@ -48,14 +48,14 @@ it('the preview moves, holds still when told, and is a still where less motion i
   await new Promise((done) => setTimeout(done, 250));
   expect(await picture()).toBe(held);
   await page.lessMotion(true);
-  await page.open(`${shaky}/steady`);
+  await page.go(`${shaky}/steady`);
   await page.at('//*[contains(., "you asked for less motion")]');
   await page.find('[data-testid=shake-preview][data-moving=no]');
   await page.lessMotion(false);
 });
 
 it('ground, shutter and speed change the verdict at once, and are kept with the carrier', async () => {
-  await page.open('/outing/skerra-late-winter/shot/buggy-wheel/steady');
+  await page.go('/outing/skerra-late-winter/shot/buggy-wheel/steady');
   await page.find('[data-testid=figure-jump]');
   const rough = await jumpPx();
   await choose('Ground', 'Smooth asphalt');
@@ -64,7 +64,7 @@ it('ground, shutter and speed change the verdict at once, and are kept with the 
   await page.untilText('main', /Exposed 1\/33 s|Exposed 1\/60 s/);
   await page.driver.navigate().refresh();
   await page.untilText('main', /Exposed 1\/(33|60) s/);
-  await page.open('/outing/skerra-late-winter/carrier/buggy');
+  await page.go('/outing/skerra-late-winter/carrier/buggy');
   await page.until(
     'the carrier is ridden on it',
     async () => (await page.driver.findElements(By.css('option:checked[value="smooth-asphalt"]'))).length === 1,
@@ -73,7 +73,7 @@ it('ground, shutter and speed change the verdict at once, and are kept with the 
 });
 
 it('charts, trying another length, and both schools', async () => {
-  await page.open(`${shaky}/steady`);
+  await page.go(`${shaky}/steady`);
   await page.press('Shaking');
   await page.find('canvas[role=img][aria-label^="Acceleration of source"]');
   await page.press('Speed');
@@ -90,7 +90,7 @@ it('charts, trying another length, and both schools', async () => {
 });
 
 it('a log from the spot is read, its hidden resonance found, and kept with the carrier; a broken one says why', async () => {
-  await page.open('/outing/skerra-late-winter/shot/buggy-wheel/steady');
+  await page.go('/outing/skerra-late-winter/shot/buggy-wheel/steady');
   await page.press('Save a sample log as CSV');
   const sample = await page.download('sample-log.csv');
   expect(sample.toString().split('\n')[0]).toMatch(/^time \(s\),acc x/);

@@ -23,7 +23,7 @@ async function settled(read: () => Promise<string>, was: string): Promise<boolea
 }
 
 it('settings hold over a reload: imperial lengths and the night theme', async () => {
-  await page.open(`${shot}/card`);
+  await page.go(`${shot}/card`);
   await page.untilText('article', /Height off the surface\s+\d+ mm/);
   await page.press('Settings');
   await page.click(await page.at('//label[contains(., "Imperial")]'));
@@ -42,7 +42,7 @@ it('settings hold over a reload: imperial lengths and the night theme', async ()
 });
 
 it('a pin in the view in the round takes the camera to its spot', async () => {
-  await page.open(shot);
+  await page.go(shot);
   await page.find('canvas[data-ready=yes]');
   await page.until('a spot is chosen', async () => (await checkedSpot()) === 'chest');
   // Pins are looked for where they are drawn: the pointer changes over one.
@@ -65,7 +65,7 @@ it('a pin in the view in the round takes the camera to its spot', async () => {
 });
 
 it('a link, a mode and another way of mounting change the picture and the reading stays', async () => {
-  await page.open(shot);
+  await page.go(shot);
   const reading = await page.text('[data-testid=level-reading]');
   await page.find('[data-testid=swing]');
   await page.press('Add a link between base and camera');
@@ -85,7 +85,7 @@ it('a link, a mode and another way of mounting change the picture and the readin
 });
 
 it('a mend named by the check is one press away', async () => {
-  await page.open('/outing/skerra-late-winter/shot/first-try');
+  await page.go('/outing/skerra-late-winter/shot/first-try');
   await page.untilText('[data-testid=checks]', /stop/);
   await page.click(await page.at('//div[@data-testid="checks"]//button[starts-with(normalize-space(.), "tilt up")]'));
   await page.untilText('[data-testid=checks]', /watch/);
@@ -94,7 +94,7 @@ it('a mend named by the check is one press away', async () => {
 });
 
 it('shots are moved by dragging, and the new order holds', async () => {
-  await page.open('/outing/skerra-late-winter');
+  await page.go('/outing/skerra-late-winter');
   // The rows keep their height once their pictures are there.
   await page.until('every row has its picture', async () =>
     page.driver.executeScript<boolean>(
@@ -131,7 +131,7 @@ it('shots are moved by dragging, and the new order holds', async () => {
 });
 
 it('a helmet is changed, its spots come with it, and undo brings the old one back', async () => {
-  await page.open('/outing/skerra-late-winter/carrier/kayak');
+  await page.go('/outing/skerra-late-winter/carrier/kayak');
   const choose = async (name: string) =>
     (await page.at(`//select[@id=//label[.="Helmet"]/@for]/option[.="${name}"]`)).click();
   const helmet = () =>
@@ -146,10 +146,10 @@ it('a helmet is changed, its spots come with it, and undo brings the old one bac
 });
 
 it('what is typed wrong stays in its field with the reason and changes nothing', async () => {
-  await page.open('/outing/skerra-late-winter/carrier/gravel');
+  await page.go('/outing/skerra-late-winter/carrier/gravel');
   await page.fill("Rider's height", '300');
   await page.at('//*[@role="alert" and contains(., "from 140 to 210 cm")]');
-  await page.open('/outing/skerra-late-winter');
+  await page.go('/outing/skerra-late-winter');
   const name = await page.find('#detail-name');
   await name.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
   await page.at('//*[@role="alert" and contains(., "needs a name")]');
@@ -161,7 +161,7 @@ it('what is typed wrong stays in its field with the reason and changes nothing',
 });
 
 it('the stand-in camera films the set-up, and its picture asks for the marks', async () => {
-  await page.open(`${shot}/clip`);
+  await page.go(`${shot}/clip`);
   await page.press('Practise with the stand-in camera');
   await page.find('[data-testid=mark-left]');
   expect(await page.text('[aria-label=Correction]')).toMatch(/Drag both handles/);

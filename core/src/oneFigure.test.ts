@@ -74,9 +74,9 @@ it('makes some two hundred', () => expect(shots.length).toBeGreaterThan(180));
 it.each(
   shots.map(
     ({ outing, shot }, i) =>
-      [`${i}: ${outing.carriers[0]!.rig.machineId}, ${shot.setUp.spotId}`, outing, shot] as const,
+      [`${i}: ${outing.carriers[0]!.rig.machineId}, ${shot.setUp.spotId}`, outing, shot, i] as const,
   ),
-)('%s', (_, outing, shot) => {
+)('%s', (_, outing, shot, i) => {
   const question = shotQuestion(outing, shot);
   const scene = shotScene(question);
   const report = reportIn(scene);
@@ -97,7 +97,8 @@ it.each(
   // Shaking: Steady and what Hold throws the camera by.
   expect(steady.accelerationMS2).toBe(scene.shaken().shake.accelerationMS2);
   // Tilt, pull test, reach and height: card, bench, drawing.
-  const card = cardContent(outing, shot, 'metric');
+  // Every fourth card asks the question itself.
+  const card = cardContent(outing, shot, 'metric', i % 4 === 0 ? undefined : report);
   const number = (label: string) => card.numbers.find((n) => n.label === label)!.value;
   expect(card.level.tilt).toBe(tiltWords(shot.setUp.angles.tiltDeg, 'up', 'down', 'level'));
   expect(number('Pull test')).toBe(`${pullWords(hold.pullTest)}, ${hold.pullTest.direction}`);

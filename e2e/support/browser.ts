@@ -118,7 +118,23 @@ export class Page {
     rmSync(this.folder, { recursive: true, force: true, maxRetries: 5 });
   }
 
+  /** Loads the page anew at this path. */
   open = (path: string) => this.driver.get(this.address.replace(/\/$/, '') + path);
+
+  /** Goes to another path as a link within the page does: nothing is loaded anew, and what is warm stays so. */
+  async go(path: string): Promise<void> {
+    const here = new URL(await this.driver.getCurrentUrl());
+    if (here.pathname === path) return this.open(path);
+    await this.driver.executeScript(
+      `window.leftMain = document.querySelector('main');
+       history.pushState({}, '', arguments[0]);
+       dispatchEvent(new PopStateEvent('popstate', { state: history.state }));`,
+      path,
+    );
+    await this.until(`the page goes to ${path}`, () =>
+      this.driver.executeScript<boolean>('return !window.leftMain?.isConnected && !!document.querySelector("main")'),
+    );
+  }
   find = (css: string): Promise<WebElement> => this.located(By.css(css));
   /** Waits for an element by XPath and gives it. */
   at = (xpath: string): Promise<WebElement> => this.located(By.xpath(xpath));

@@ -4,7 +4,7 @@ import { rigOfShot } from '../../deciding/outing/outing';
 import type { Outing } from '../../deciding/outing/records/outingRecord';
 import type { Shot } from '../../deciding/outing/records/shotRecord';
 import { checkName } from '../../judging/checks';
-import { foundBy, shotReport } from '../../judging/report/shotReport';
+import { foundBy, shotReport, type ShotReport } from '../../judging/report/shotReport';
 import { findingsOf, type CheckResult } from '../../words/check/result';
 import type { HoldReport } from '../../physics/holding/holdReport';
 import { shotQuestion } from '../../deciding/outing/shotQuestion';
@@ -78,14 +78,17 @@ const cardCheck = (result: CheckResult): CardCheck => ({
         : (findingsOf(result)[0]?.because ?? null),
 });
 
-export function cardContent(outing: Outing, shot: Shot, units: UnitSystem): CardContent {
+export function cardContent(
+  outing: Outing,
+  shot: Shot,
+  units: UnitSystem,
+  report: ShotReport = shotReport(shotQuestion(outing, shot)),
+): CardContent {
   const rig = rigOfShot(outing, shot);
   const { machine } = resolveRig(rig);
   const resolved = resolveSetUp(rig, shot.setUp);
   const { spot } = resolved.placed;
   const { angles } = shot.setUp;
-  const question = shotQuestion(outing, shot);
-  const report = shotReport(question);
   const { reachM, heightM, notch } = report;
   const { pullTest, rules } = foundBy(report, 'hold');
   const stance = machine.stances.find((s) => s.id === shot.actionStanceId);
