@@ -37,8 +37,8 @@ export const STOREYS = {
     'src/posing/scene',
     // 4 one folder a discipline, and what is compiled for it
     'kernel',
-    'src/physics/light',
     'src/physics/framing',
+    'src/physics/light',
     'src/physics/shaking/ends',
     'src/physics/shaking/figures',
     'src/physics/shaking/sources',

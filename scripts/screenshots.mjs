@@ -99,6 +99,11 @@ const views = {
     await driver.wait(until.elementLocated(By.css('canvas[data-ready=yes]')), 30000);
     await settle(5000);
   },
+  light: async () => {
+    await driver.get(`${base}/shot/buggy-arm/light`);
+    await driver.wait(until.elementLocated(By.css('svg polyline')), 30000);
+    await settle(4000);
+  },
   card: async () => {
     await driver.get(`${base}/shot/gravel-hands/card`);
     await settle(3500);

@@ -1,14 +1,16 @@
 import type { OutcomeCase } from './case';
 import { ANGLE_SHAKE_HOLD_CASES } from './cases/angleShakeHoldCases';
 import { LAND_CASES } from './cases/landCases';
+import { LIGHT_CASES } from './cases/lightCases';
 import { PLAIN_SENSE_CASES } from './cases/plainSenseCases';
 import { WATER_AND_AIR_CASES } from './cases/waterAndAirCases';
 
-/** Those on land and of plain sense take minutes: npm test runs the two others. */
+/** Those on land and of plain sense take minutes: npm test runs the others. */
 const GROUPS: Readonly<Record<string, readonly OutcomeCase[]>> = {
   land: LAND_CASES,
   'water-and-air': WATER_AND_AIR_CASES,
   'angle-shake-hold': ANGLE_SHAKE_HOLD_CASES,
+  light: LIGHT_CASES,
   'plain-sense': PLAIN_SENSE_CASES,
 };
 

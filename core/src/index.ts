@@ -36,7 +36,7 @@ export { SURFACE_STATES, type SurfaceState } from './words/kit/grip';
 export type { HeadDefinition } from './words/kit/head';
 export type { LinkDefinition } from './words/kit/link';
 export { NO_OWN_KIT, type OwnBase, type OwnCamera, type OwnKit, type OwnLink } from './words/kit/ownKit';
-export { LIGHTS, type LightId } from './words/ride/lights';
+export { LIGHTS, lightById, type LightId } from './words/ride/lights';
 export {
   ALTITUDE_RANGE_M,
   DROP_LIMIT_M,
@@ -79,7 +79,10 @@ export { FIELD_DEG, type SightReport } from './physics/clearance/sight';
 export type { Approach } from './physics/clearance/strikes';
 export type { StanceFrame } from './physics/framing/stanceFrame';
 export type { HoldReport } from './physics/holding/holdReport';
-export { exposureWords } from './physics/light/exposure';
+export { exposureWords, stopsToHalfTurn } from './physics/light/exposure';
+export { isSunny } from './physics/light/daylight';
+export { sunOf } from './physics/light/sunCourse';
+export { sunDirection } from './mathematics/sun/sun';
 export { FIGURE_SCALES, type Figure, figureVerdict, figureWord, pxWords } from './physics/shaking/figures/figures';
 export { calibrate, calibrationWords } from './physics/shaking/measured/calibration';
 export { type DominantLine, dominantLines, knownFrequencies } from './physics/shaking/measured/lines';
@@ -128,7 +131,10 @@ export { OUTING_FORMAT, OUTING_VERSION, type Outing } from './deciding/outing/re
 export { PICTURE_SIDES_LIMIT, sortOwnKit, WIDEST_STRAIGHT_DEG } from './deciding/outing/records/rigRecord';
 export { OUTING_LIMITS } from './deciding/outing/records/schemaParts';
 export type { ClipRecord, LogEntry, Shot } from './deciding/outing/records/shotRecord';
-export { shotQuestion } from './deciding/outing/shotQuestion';
+export { momentOf, shotQuestion } from './deciding/outing/shotQuestion';
+export type { LightFound } from './judging/checks/light/lightFound';
+export { lightOfDay, type LightOfDay, type ShotLightHour } from './judging/report/lightOfDay';
+export type { GlobePlace, Moment, ShotHour } from './words/shot/moment';
 export { foldAlike } from './deciding/search/foldAlike';
 export { type ExactCandidate, exactCandidate } from './deciding/search/exactCandidate';
 export {

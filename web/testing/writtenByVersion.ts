@@ -44,10 +44,16 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
   },
   {
     ...now,
+    version: 6,
     carriers: [{ ...carrier, rig: { ...rig, stanceShares: { seated: 0 } } }],
     shots: [
       { ...shot, stanceShares: { seated: 0.5 }, ask: { ...fullAsk(), kit: 'left', weights: { mass: 7, steady: 2 } } },
     ],
+  },
+  {
+    ...now,
+    where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
+    shots: [{ ...shot, hour: { at: '16:40', headingDeg: 210 } }],
   },
 ];
 

@@ -16,6 +16,8 @@ const camera: CameraDefinition = {
   massKg: estimated(1.1, 0.8, 1.6),
   closestFocusM: estimated(0.28, 0.2, 0.4),
   batteryWh: estimated(16, 14, 18),
+  apertureN: estimated(2.8, 2, 4),
+  poorIso: estimated(6400, 3200, 12800),
   weather: 'splashes on the body only; cover it',
   port: 'at the side, can stay plugged in',
   cost: 'a holiday',

@@ -16,6 +16,8 @@ const camera: CameraDefinition = {
   massKg: estimated(0.3, 0.24, 0.36),
   closestFocusM: estimated(0.08, 0.05, 0.15),
   batteryWh: estimated(4.5, 3.6, 5.2),
+  apertureN: estimated(2.4, 1.8, 4),
+  poorIso: estimated(1200, 800, 3200),
   weather: 'keep it dry',
   port: 'at the side, under a flap',
   cost: 'a holiday',

@@ -16,6 +16,8 @@ const camera: CameraDefinition = {
   massKg: estimated(0.154, 0.12, 0.17),
   closestFocusM: estimated(0.3, 0.2, 0.4),
   batteryWh: estimated(6.5, 4.5, 7.5),
+  apertureN: estimated(2.8, 2.4, 2.9),
+  poorIso: estimated(800, 500, 1600),
   weather: 'rain, spray and a dip to a few metres with all doors shut',
   port: 'in use only with the door off or a door with a hole',
   cost: 'a weekend',

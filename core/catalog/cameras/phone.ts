@@ -16,6 +16,8 @@ const camera: CameraDefinition = {
   massKg: estimated(0.19, 0.15, 0.24),
   closestFocusM: estimated(0.1, 0.03, 0.2),
   batteryWh: estimated(15, 11, 19),
+  apertureN: estimated(1.8, 1.6, 2.2),
+  poorIso: estimated(1000, 600, 1600),
   weather: 'splashes; not against salt and pressure',
   port: 'at the foot, can stay plugged in',
   cost: 'a holiday',

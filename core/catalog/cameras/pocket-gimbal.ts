@@ -16,6 +16,8 @@ const camera: CameraDefinition = {
   massKg: estimated(0.18, 0.12, 0.2),
   closestFocusM: estimated(0.2, 0.08, 0.3),
   batteryWh: estimated(3.8, 3, 5),
+  apertureN: estimated(2, 1.8, 2.8),
+  poorIso: estimated(1600, 800, 3200),
   weather: 'keep it dry: an open gimbal jams with spray and grit',
   port: 'at the foot, can stay plugged in',
   cost: 'a weekend',

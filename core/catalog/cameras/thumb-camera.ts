@@ -16,6 +16,8 @@ const camera: CameraDefinition = {
   massKg: estimated(0.05, 0.035, 0.06),
   closestFocusM: estimated(0.25, 0.15, 0.35),
   batteryWh: estimated(1.5, 1, 2.2),
+  apertureN: estimated(2.4, 2, 2.8),
+  poorIso: estimated(640, 400, 1000),
   weather: 'rain and spray',
   port: 'none while it records',
   cost: 'a day out',

@@ -16,6 +16,8 @@ const camera: CameraDefinition = {
   massKg: estimated(0.17, 0.12, 0.21),
   closestFocusM: estimated(0.35, 0.2, 0.6),
   batteryWh: estimated(6.0, 4.5, 7.5),
+  apertureN: estimated(2, 1.9, 2.4),
+  poorIso: estimated(640, 400, 1200),
   weather: 'spray; scratches on its round lenses show in every picture',
   port: 'at the side, open',
   cost: 'a weekend',

@@ -7,15 +7,33 @@ import {
   plainSetUp,
   rigOfCarrier,
   standardCamera,
+  type GlobePlace,
   type Outing,
   type OutingCarrier,
   type RideConditions,
   type SetUp,
   type Shot,
+  type ShotHour,
 } from '@strut-spot/core';
 
 const AT = '2027-02-18T17:30:00.000Z';
 const STATURE_M = 1.76;
+/** Out in the open ocean, where there is no island. */
+const WHERE: GlobePlace = { latDeg: 61.4, lonDeg: -9.6, timeZone: 'UTC' };
+/** When each shot is taken and which way it goes. */
+const HOURS: Readonly<Record<string, ShotHour>> = {
+  'quay-low': { at: '10:10', headingDeg: 215 },
+  'quay-pass': { at: '10:40', headingDeg: 215 },
+  'first-try': { at: '11:30', headingDeg: 40 },
+  'gravel-hands': { at: '14:20', headingDeg: 130 },
+  skerries: { at: '11:00', headingDeg: 300 },
+  'kayak-ahead': { at: '11:20', headingDeg: 300 },
+  sister: { at: '11:40', headingDeg: 160 },
+  flight: { at: '16:40', headingDeg: 250 },
+  'buggy-crew': { at: '13:10', headingDeg: 20 },
+  'buggy-wheel': { at: '13:30', headingDeg: 200 },
+  'buggy-arm': { at: '15:30', headingDeg: 235 },
+};
 
 /** The demo trip: three days in late winter on the made-up island of Skerra. Written to skerra.json by scripts/make-demo.mjs. */
 export function makeDemo(): Outing {
@@ -74,12 +92,13 @@ export function makeDemo(): Outing {
     ...empty,
     name: 'Late winter on Skerra',
     place: 'Skerra, quay road and skerries',
+    where: WHERE,
     date: '2027-02-20',
     startsAt: '09:30',
     riderName: 'Ina Fjeldmark',
     note: 'Friday the closed quay road on the longboard, Saturday by kayak through the skerries, Sunday an evening flight. Spare day: gravel bike and the borrowed buggy.',
     carriers,
-    shots: [
+    shots: withHours([
       // Low on the boot it trembles: read out as quickly as the camera can.
       withMode(shot('quay-low', 'longboard', 'machine-at-work', { name: 'Down the quay road, low' }), 'action'),
       shot('quay-pass', 'quay', 'pass-by', { name: 'Past the harbour wall' }),
@@ -125,7 +144,7 @@ export function makeDemo(): Outing {
           }),
         },
       }),
-    ],
+    ]),
   };
 }
 
@@ -136,3 +155,5 @@ const roundAngles = (setUp: SetUp): SetUp => {
   const { panDeg, tiltDeg, rollDeg } = setUp.angles;
   return { ...setUp, angles: { panDeg: half(panDeg), tiltDeg: half(tiltDeg), rollDeg: half(rollDeg) } };
 };
+
+const withHours = (shots: readonly Shot[]): Shot[] => shots.map((shot) => ({ ...shot, hour: HOURS[shot.id]! }));

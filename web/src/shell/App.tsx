@@ -64,6 +64,10 @@ const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../screens/hold/HoldScreen')).HoldScreen }),
               },
               {
+                path: 'light',
+                lazy: async () => ({ Component: (await import('../screens/light/LightScreen')).LightScreen }),
+              },
+              {
                 path: 'card',
                 lazy: async () => ({ Component: (await import('../screens/card/CardScreen')).CardScreen }),
               },

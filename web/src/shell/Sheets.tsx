@@ -177,6 +177,7 @@ const SHEETS = [
   ['', 'Bench'],
   ['/steady', 'Steady'],
   ['/hold', 'Hold'],
+  ['/light', 'Light'],
   ['/card', 'Card'],
   ['/clip', 'Test clip'],
   ['/log', 'Log'],

@@ -23,9 +23,21 @@ export function useShot() {
   const carrier = carrierOfShot(outing, shot);
   const question = useMemo<ShotQuestion>(
     () => shotQuestion({ ...outing, carriers: [carrier] }, shot),
-    // Of the outing only carrier and own kit count, and both are in the rig.
+    // Of the outing only carrier and own kit count, and both are in the rig, and where and when it is.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [rig, carrier, shot.setUp, shot.intentId, shot.actionStanceId, shot.horizonAt, shot.ask],
+    [
+      rig,
+      carrier,
+      shot.setUp,
+      shot.intentId,
+      shot.actionStanceId,
+      shot.horizonAt,
+      shot.ask,
+      shot.hour,
+      outing.where,
+      outing.date,
+      outing.startsAt,
+    ],
   );
   return {
     outing,

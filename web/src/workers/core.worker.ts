@@ -10,6 +10,7 @@ import {
   SET_UP_STANCE_ID,
   sideElevation,
   cardContent,
+  lightOfDay,
   parseOuting,
   type ReportOptions,
   type Outing,
@@ -38,6 +39,9 @@ const api = {
 
   /** With ranges, and mends that were tried. */
   advise: (question: ShotQuestion, options: ReportOptions = {}) => advisedReport(question, options),
+
+  /** What the light does to a shot, half hour by half hour. */
+  lightOfDay: (question: ShotQuestion) => lightOfDay(question),
 
   card: (outing: Outing, shot: Shot, units: UnitSystem) => cardContent(outing, shot, units),
 

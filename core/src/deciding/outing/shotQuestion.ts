@@ -1,3 +1,4 @@
+import type { Moment } from '../../words/shot/moment';
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
 import { carrierOfShot, measuredBands, rigOfShot } from './outing';
 import type { Outing } from './records/outingRecord';
@@ -17,5 +18,13 @@ export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
     // An ask of another intent belongs to what the shot was before.
     ...(ask && ask.intentId === intentId ? { ask } : {}),
     measured: measuredBands(carrier, setUp.spotId),
+    ...momentOf(outing, shot),
   };
 }
+
+/** Where and when a shot is taken; nothing where the outing does not say where it is. */
+export const momentOf = (
+  { where, date, startsAt }: Pick<Outing, 'where' | 'date' | 'startsAt'>,
+  { hour }: Pick<Shot, 'hour'>,
+): { readonly moment?: Moment } =>
+  where ? { moment: { ...where, date, at: hour?.at ?? startsAt, headingDeg: hour?.headingDeg ?? null } } : {};

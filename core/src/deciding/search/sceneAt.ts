@@ -10,7 +10,7 @@ import type { Spotted } from './sketch';
 
 /** A strut of a search as a question about a shot. */
 export function shotQuestionAt(
-  { rig, actionStanceId, ride, measured }: SearchedCarrier,
+  { rig, actionStanceId, ride, measured, moment }: SearchedCarrier,
   ask: Ask,
   setUp: SetUp,
   horizonAt: number | null,
@@ -25,6 +25,7 @@ export function shotQuestionAt(
     horizonAt,
     ride,
     ...(log ? { measured: log } : {}),
+    ...(moment ? { moment } : {}),
   };
 }
 

@@ -3,6 +3,7 @@ import { placedSpots } from '../../posing/rig/spots';
 import type { MeasuredBand } from '../../words/ride/measuredBand';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import type { Ask } from '../../words/shot/ask';
+import type { Moment } from '../../words/shot/moment';
 
 /** A carrier of the outing as it is searched. */
 export interface SearchedCarrier {
@@ -10,6 +11,8 @@ export interface SearchedCarrier {
   readonly rig: RigSpec;
   readonly actionStanceId: string;
   readonly ride: RideConditions;
+  /** Where and when the shot is taken, where that is known. */
+  readonly moment?: Moment;
   /** What measured logs found, by spot. */
   readonly measured: Readonly<Record<string, readonly MeasuredBand[]>>;
 }

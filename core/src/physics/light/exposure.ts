@@ -1,6 +1,3 @@
-/** Opening of action cameras' and phones' lenses, f-number: common practice, 1.8 to 2.8. */
-export const USUAL_APERTURE = 2.8;
-
 /** Exposure time that light of an exposure value asks for at ISO 100: 2^EV = N²/t (ISO 2720), with so many stops of grey glass before it. */
 export const exposureS = (ev: number, apertureN: number, ndStops: number): number =>
   (apertureN ** 2 / 2 ** ev) * 2 ** ndStops;
@@ -11,6 +8,14 @@ export const longestExposureS = (framesPerSecond: number): number => 1 / framesP
 /** What the automatic takes: as short as the light asks, no longer than the rate allows (then the gain goes up instead). */
 export const automaticExposureS = (ev: number, apertureN: number, ndStops: number, framesPerSecond: number): number =>
   Math.min(exposureS(ev, apertureN, ndStops), longestExposureS(framesPerSecond));
+
+/** Gain that an exposure needs, as ISO: 100 where 2^EV = N²/t. Below 100 there is too much light. */
+export const isoNeeded = (ev: number, apertureN: number, ndStops: number, seconds: number): number =>
+  (100 * exposureS(ev, apertureN, ndStops)) / seconds;
+
+/** Stops of grey glass that bring the automatic exposure to half the time between two pictures, as film cameras' half-turn shutters had it; none where it is darker than that. */
+export const stopsToHalfTurn = (ev: number, apertureN: number, framesPerSecond: number): number =>
+  Math.max(0, Math.log2(longestExposureS(framesPerSecond) / 2 / exposureS(ev, apertureN, 0)));
 
 /** 1/250 s as people say it. */
 export const exposureWords = (seconds: number): string =>

@@ -22,6 +22,8 @@ export function ownCamera(own: OwnCamera): CameraDefinition {
     massKg: told(own.massKg),
     closestFocusM: told(own.closestFocusM),
     batteryWh: { value: 5, source: { kind: 'estimate', low: 2, high: 15 } },
+    apertureN: { value: 2.8, source: { kind: 'estimate', low: 1.8, high: 4 } },
+    poorIso: { value: 800, source: { kind: 'estimate', low: 400, high: 3200 } },
     weather: 'see its manual',
     port: 'see its manual',
     cost: 'a weekend',

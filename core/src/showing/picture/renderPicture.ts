@@ -3,6 +3,7 @@ import { inverseRotation, rotate, rotationFacing } from '../../mathematics/geome
 import { transformPoint, invert, poseAt, type Pose } from '../../mathematics/geometry/pose';
 import { addScaled, AHEAD, dot, ORIGIN, UP, type Vec3 } from '../../mathematics/geometry/vec3';
 import { castFrame, NO_IMAGE, NO_PART } from '../../physics/framing/castFrame';
+import { shading } from '../../physics/light/ownShadow';
 import { groundHit, skyness } from '../../posing/rig/groundHit';
 import type { Lens } from '../../mathematics/lens/lens';
 import { rayGrid } from '../../mathematics/lens/rayGrid';
@@ -16,6 +17,8 @@ interface PictureOptions {
   readonly scenery?: boolean;
   /** Ground and sky; without them the background stays clear. */
   readonly land?: boolean;
+  /** Unit direction to the sun, with the shadows that it throws; null = behind clouds, none = lit as drawings are, without any. */
+  readonly toSun?: Vec3 | null;
 }
 
 export interface Picture {
@@ -52,6 +55,18 @@ const TONE_COLOURS: Readonly<Record<Tone, Rgb>> = {
 
 const INK: Rgb = [34, 36, 40];
 
+/** Off the surface that a shadow is looked for from, metres. */
+const SKIN_M = 0.004;
+/** What is left of the light in the shade of a clear day: for drawing only. */
+const SHADE = 0.62;
+/** Beyond that a shadow is a few pixels: not looked for. */
+const SHADOWS_TO_M = 60;
+
+const darker = ([r, g, b]: Rgb, left: number): Rgb => [r * left, g * left, b * left];
+
+/** The whole picture grows darker as the sun goes down, less than it does outside: the camera follows. */
+const dimBy = (toSun: Vec3): number => Math.max(0.35, Math.min(1, 1 + 3 * Math.min(0, toSun[1])));
+
 /**
  * The picture through the lens, drawn from the same kind of rays as the shares: washes lit by sky and sun, ink where a
  * part ends or folds, the land with its distance marks, sky and far country. Scenery (trees, hills) is only drawn, never measured.
@@ -63,7 +78,7 @@ export function renderPicture(
   ground: Ground,
   widthPx: number,
   heightPx: number,
-  { scenery: withScenery = true, land = true }: PictureOptions = {},
+  { scenery: withScenery = true, land = true, toSun }: PictureOptions = {},
 ): Picture {
   const world = WORLDS[ground.world];
   // The land is laid out along x through the origin, then put where the course runs.
@@ -87,6 +102,16 @@ export function renderPicture(
     })),
   ];
   const cast = castFrame(scene, worldFromCamera, rayGrid(lens, widthPx, heightPx));
+  const inShade = toSun && toSun[1] > 0 ? shading(scene) : null;
+  /** How much of the light is left at a point: in the shade the sky's alone. */
+  const lightAt = (point: Vec3, normal: Vec3): number => {
+    if (!inShade || !toSun) return 1;
+    const turnedAway = dot(normal, toSun) <= 0;
+    return turnedAway || inShade(addScaled(addScaled(point, normal, SKIN_M), toSun, SKIN_M), toSun) ? SHADE : 1;
+  };
+  // Clouds light from above.
+  const lamp = toSun === null ? UP : (toSun ?? SUN);
+  const dim = toSun ? dimBy(toSun) : 1;
   const cells = widthPx * heightPx;
   const rgba = new Uint8ClampedArray(cells * 4);
   const normals = new Float32Array(cells * 3);
@@ -114,7 +139,10 @@ export function renderPicture(
     if (part === NO_PART) {
       if (!land) continue;
       sky[index] = skyness(ground, direction) >= 0 ? 1 : 0;
-      set(index, backgroundColour(world, ground, origin, direction, sky[index] === 1));
+      const hit = sky[index] === 1 ? null : groundHit(ground, origin, direction);
+      const lit = hit && hit.distanceM < SHADOWS_TO_M ? lightAt(hit.point, ground.normal) : 1;
+      const colour = backgroundColour(world, ground, origin, direction, sky[index] === 1, toSun === null ? null : lamp);
+      set(index, sky[index] === 1 ? colour : darker(colour, lit * dim));
       continue;
     }
     const posed = scene[part]!;
@@ -129,12 +157,15 @@ export function renderPicture(
     normals[index * 3 + 2] = normal[2];
     const isScenery = part >= solid.length;
     const base = isScenery ? scenery[part - solid.length]!.colour : TONE_COLOURS[posed.tone];
-    set(
-      index,
-      isScenery
-        ? hazeAt(wash(base, [normal[0], 0.4 + 0.5 * normal[1], normal[2]], direction, 0), distanceM * 2, world.hazeM)
-        : wash(base, normal, direction, GLOSS[posed.tone] ?? 0),
-    );
+    const lit = isScenery ? 1 : lightAt(point, normal);
+    const washed = isScenery
+      ? hazeAt(
+          wash(base, [normal[0], 0.4 + 0.5 * normal[1], normal[2]], direction, 0, lamp),
+          distanceM * 2,
+          world.hazeM,
+        )
+      : wash(base, normal, direction, lit < 1 ? 0 : (GLOSS[posed.tone] ?? 0), lamp);
+    set(index, darker(washed, lit * dim));
   }
   inkContours(rgba, cast.part, cast.distanceM, normals, sky, widthPx, heightPx, solid.length);
   return { widthPx, heightPx, rgba };
@@ -152,12 +183,12 @@ const GLOSS: Partial<Record<Tone, number>> = {
 };
 
 /** Wash of a lit surface: sky from above, warm ground light from below, sun with a soft edge. */
-function wash(base: Rgb, normal: Vec3, direction: Vec3, gloss: number): Rgb {
+function wash(base: Rgb, normal: Vec3, direction: Vec3, gloss: number, toSun: Vec3): Rgb {
   const sky = 0.5 + 0.5 * normal[1];
-  const sun = Math.max(0, dot(normal, SUN));
+  const sun = Math.max(0, dot(normal, toSun));
   const light = 0.46 + 0.3 * sky + 0.36 * sun;
   const reflected = addScaled(direction, normal, -2 * dot(direction, normal));
-  const shine = gloss * 110 * Math.max(0, dot(reflected, SUN)) ** 24;
+  const shine = gloss * 110 * Math.max(0, dot(reflected, toSun)) ** 24;
   return [
     base[0] * light + shine + 3 * (1 - sky),
     base[1] * light + shine,
@@ -165,8 +196,15 @@ function wash(base: Rgb, normal: Vec3, direction: Vec3, gloss: number): Rgb {
   ];
 }
 
-function backgroundColour(world: World, ground: Ground, origin: Vec3, direction: Vec3, isSky: boolean): Rgb {
-  if (isSky) return skyColour(direction, world.hills);
+function backgroundColour(
+  world: World,
+  ground: Ground,
+  origin: Vec3,
+  direction: Vec3,
+  isSky: boolean,
+  toSun: Vec3 | null,
+): Rgb {
+  if (isSky) return skyColour(direction, world.hills, toSun);
   const hit = groundHit(ground, origin, direction);
   if (!hit) return world.far(direction);
   if (hit.distanceM > world.nearM) return hazeAt(world.far(direction), hit.distanceM, world.hazeM);

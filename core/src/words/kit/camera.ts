@@ -45,6 +45,10 @@ export interface CameraDefinition {
   readonly massKg: Sourced;
   readonly closestFocusM: Sourced;
   readonly batteryWh: Sourced;
+  /** Opening of its lens, f-number. */
+  readonly apertureN: Sourced;
+  /** Gain from which its picture is poor, ISO. */
+  readonly poorIso: Sourced;
   /** What rain, spray and a dip do to it, in words. */
   readonly weather: string;
   /** Whether it can be fed while it records, in words. */

@@ -1,5 +1,6 @@
 import type { RigSpec } from '../rig/rigSpec';
 import type { Ask } from './ask';
+import type { Moment } from './moment';
 import type { SetUp } from '../setUp/setUp';
 import type { MeasuredBand } from '../ride/measuredBand';
 import type { RideConditions } from '../ride/rideConditions';
@@ -16,6 +17,8 @@ export interface ShotQuestion {
   readonly ride?: RideConditions;
   /** What was asked of this shot beside its intent; none = the intent as it is. */
   readonly ask?: Ask;
+  /** Where and when, where that is known: how the sun stands. */
+  readonly moment?: Moment;
   /** What a measured log of this spot found. */
   readonly measured?: readonly MeasuredBand[];
 }

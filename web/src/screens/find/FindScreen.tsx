@@ -9,6 +9,7 @@ import {
   type Ask,
   type Candidate,
   type SchoolId,
+  sunOf,
   type ShakeQuestion,
 } from '@strut-spot/core';
 import { Search, X } from 'lucide-react';
@@ -105,8 +106,15 @@ export function FindScreen() {
   );
   const shakeOf = useCallback(
     ({ carrierId, spotId, setUp }: Candidate): ShakeQuestion => {
-      const { rig, actionStanceId, ride, measured } = question.carriers.find((c) => c.carrierId === carrierId)!;
-      return { rig, setUp, actionStanceId, ride, measured: measured[spotId] ?? [] };
+      const { rig, actionStanceId, ride, measured, moment } = question.carriers.find((c) => c.carrierId === carrierId)!;
+      return {
+        rig,
+        setUp,
+        actionStanceId,
+        ride,
+        measured: measured[spotId] ?? [],
+        ...(moment ? { sunHeightDeg: sunOf(moment).heightDeg } : {}),
+      };
     },
     [question],
   );

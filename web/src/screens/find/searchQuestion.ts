@@ -2,6 +2,7 @@ import {
   kitWith,
   piecesLeft,
   measuredBands,
+  momentOf,
   resolveRig,
   rigOfCarrier,
   rigOfShot,
@@ -16,7 +17,7 @@ import { isInBox, ownedOf } from '../../storage/kitBox';
 /** The question as the search takes it: carriers as fitted, pieces by id. */
 export function searchQuestionOf(
   outing: Outing,
-  shot: Pick<Shot, 'id' | 'carrierId' | 'actionStanceId' | 'stanceShares'>,
+  shot: Pick<Shot, 'id' | 'carrierId' | 'actionStanceId' | 'stanceShares' | 'hour'>,
   ask: Ask,
   box: KitBox,
 ): SearchQuestion {
@@ -28,6 +29,7 @@ export function searchQuestionOf(
       actionStanceId:
         carrier.id === shot.carrierId ? shot.actionStanceId : resolveRig(carrier.rig).machine.actionStanceId,
       ride: carrier.ride,
+      ...momentOf(outing, shot),
       measured: Object.fromEntries(
         [...new Set(carrier.spotLogs.map((log) => log.spotId))]
           .map((spotId) => [spotId, measuredBands(carrier, spotId)] as const)

@@ -9,7 +9,12 @@ import {
   kitWith,
   renderPicture,
   renderPortrait,
+  isSunny,
+  sunDirection,
+  sunOf,
   type Ground,
+  type LightId,
+  type Moment,
   type KitKind,
   type OwnKit,
   type PortraitView,
@@ -28,6 +33,8 @@ interface PictureRequest {
   readonly widthPx: number;
   /** Draw the whole picture before the stabiliser's crop. */
   readonly uncropped: boolean;
+  /** With the sun as it stands then, and the shadows that it throws. */
+  readonly sun?: { readonly moment: Moment; readonly lightId: LightId };
 }
 
 function lensOf(rig: RigSpec, setUp: SetUp, uncropped: boolean) {
@@ -37,9 +44,17 @@ function lensOf(rig: RigSpec, setUp: SetUp, uncropped: boolean) {
   return { resolved, lens: setUp.mounting.startsWith('portrait') ? portrait(whole) : whole };
 }
 
+/** Where the sun stands over a course, over the horizon or under it; nothing where nobody knows which way it runs. */
+function sunOver({ ahead }: Ground, { moment, lightId }: NonNullable<PictureRequest['sun']>) {
+  if (!isSunny(lightId)) return { toSun: null };
+  if (moment.headingDeg === null) return {};
+  const { azimuthDeg, heightDeg } = sunOf(moment);
+  return { toSun: sunDirection(ahead, { bearingDeg: azimuthDeg - moment.headingDeg, heightDeg }) };
+}
+
 /** Pictures: through the lens, of a carrier, of a piece of the kit. */
 export const picturing = {
-  picture({ rig, setUp, stanceId, widthPx, uncropped }: PictureRequest) {
+  picture({ rig, setUp, stanceId, widthPx, uncropped, sun }: PictureRequest) {
     const { resolved, lens } = lensOf(rig, setUp, uncropped);
     const posed = poseRig(rig, stanceId);
     const strut = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), posed);
@@ -51,6 +66,7 @@ export const picturing = {
       posed.ground,
       widthPx,
       rowsFor(lens, widthPx),
+      sun ? sunOver(posed.ground, sun) : {},
     );
     return transfer(picture, [picture.rgba.buffer]);
   },

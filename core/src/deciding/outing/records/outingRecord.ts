@@ -2,6 +2,7 @@ import { mixed, object } from 'yup';
 import { usualRide } from '../../../posing/lookup/grounds';
 import { knownMachines } from '../../../posing/lookup/resolveRig';
 import type { OwnKit } from '../../../words/kit/ownKit';
+import type { GlobePlace } from '../../../words/shot/moment';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { carrierSchema, type OutingCarrier } from './carrierRecord';
 import { ownKitSchema } from './rigRecord';
@@ -18,11 +19,12 @@ import {
   timeOfDay,
   validatorOf,
 } from './schemaParts';
+import { whereSchema } from './momentRecord';
 import { shotSchema, type Shot } from './shotRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 6;
+export const OUTING_VERSION = 7;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -31,6 +33,8 @@ export interface Outing {
   readonly id: string;
   readonly name: string;
   readonly place: string;
+  /** Where on the globe, where that is known: it says how the sun stands. */
+  readonly where?: GlobePlace;
   /** yyyy-mm-dd */
   readonly date: string;
   /** hh:mm, 24 hours */
@@ -52,6 +56,7 @@ export const outingSchema = validatorOf<Outing>()(
     id: id(),
     name: text(OUTING_LIMITS.nameLength),
     place: text(OUTING_LIMITS.nameLength),
+    where: whereSchema(),
     date: day(),
     startsAt: timeOfDay(),
     riderName: text(OUTING_LIMITS.nameLength),
@@ -107,6 +112,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   }),
   // 5 → 6: shares of stances by outing and shot, and an ask of what other shots leave in the box; none of them has to be there.
   5: (old) => ({ ...old, version: 6 }),
+  // 6 → 7: where on the globe, and the hour and heading of shots; none of them has to be there.
+  6: (old) => ({ ...old, version: 7 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

@@ -1,6 +1,7 @@
 import { boolean, object } from 'yup';
 import type { StanceShares } from '../../../words/rig/rigSpec';
 import type { Ask } from '../../../words/shot/ask';
+import type { ShotHour } from '../../../words/shot/moment';
 import type { SetUp } from '../../../words/setUp/setUp';
 import { askSchema } from './askRecord';
 import {
@@ -16,6 +17,7 @@ import {
   validatorOf,
   within,
 } from './schemaParts';
+import { hourSchema } from './momentRecord';
 import { stanceSharesSchema } from './rigRecord';
 import { setUpSchema } from './setUpRecord';
 
@@ -73,6 +75,8 @@ export interface Shot {
   /** Cautions that were gone through, by id: never asked for twice. */
   readonly acknowledged: readonly string[];
   readonly pullTests: readonly PullTest[];
+  /** When it is taken and which way it goes; none = when the outing starts, every way. */
+  readonly hour?: ShotHour;
   /** What was asked when spots were searched for it; none = its intent as it is. */
   readonly ask?: Ask;
 }
@@ -121,6 +125,7 @@ export const shotSchema = validatorOf<Shot>()(
     log: list(OUTING_LIMITS.logEntries).of(logEntry),
     acknowledged: list(OUTING_LIMITS.acknowledged).of(id()),
     pullTests: list(OUTING_LIMITS.pullTests).of(pullTest),
+    hour: hourSchema(),
     ask: askSchema.default(undefined).optional(),
   })
     .required('${path} is missing')

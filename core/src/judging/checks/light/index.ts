@@ -1,51 +1,44 @@
-import { worstFirst, type CheckResult } from '../../../words/check/result';
 import type { Check } from '../../check/check';
-import { sunMet, type SunMet } from './sunMet';
+import { judgeLight, BRIGHT_STOPS, DARK_STOPS, GROUND_STOPS, MET, SHADOW, sunWords } from './judgeLight';
+import { lightFound, type LightFound } from './lightFound';
+import { attemptsAt } from './lightAttempts';
 
-/** Of the ride: more than the first and it is seen, more than the second and the shot is spoilt. Common practice, no source. */
-const MET = { watch: 0, stop: 0.5 } as const;
+const COMMON = 'common practice';
+/** A twentieth of a degree of the share at most in doubt (docs/models.md, Light). */
+const SHADOW_COLUMNS = 40;
 
-const sunWords = ({ stanceNames }: SunMet): string =>
-  stanceNames.length > 0 ? `the sun looks in: ${stanceNames.join(', ')}` : 'the sun stays out of the picture';
-
-const judge = (met: SunMet | null): CheckResult | null =>
-  met &&
-  worstFirst('light', [
-    {
-      id: 'sun',
-      label: 'sun in the picture',
-      verdict: met.share > MET.stop ? 'stop' : met.share > MET.watch ? 'watch' : 'good',
-      value: met.share * 100,
-      unit: '%',
-      limit: [null, MET.watch * 100],
-      margin: (MET.watch - met.share) * 100,
-      because: `${sunWords(met)}, as it was told to stand`,
-      mend: null,
-    },
-  ]);
-
-/** So far the sun alone, where it was told how it stands. */
-export const light: Check<SunMet | null> = {
+/** Whether there is light enough, from the right side, and what the sun does to the picture. */
+export const light: Check<LightFound> = {
   id: 'light',
   name: 'Light',
-  question: 'Does the sun look into the lens?',
-  units: ['%'],
+  question: 'Is there enough light, from the right side, and no sun or shadow in the way?',
+  units: ['%', 'stops', '°'],
   limits: [
-    { what: 'of the ride with the sun in the picture', value: MET.stop * 100, unit: '%', source: 'common practice' },
+    {
+      what: 'of the ride with the sun in the picture where it was to stay out',
+      value: MET.stop * 100,
+      unit: '%',
+      source: COMMON,
+    },
+    { what: 'stops of gain over what looks good', value: DARK_STOPS.stop, unit: 'stops', source: COMMON },
+    { what: 'stops too much at a held shutter', value: BRIGHT_STOPS.stop, unit: 'stops', source: COMMON },
+    { what: 'stops by which the sky may darken the way', value: GROUND_STOPS, unit: 'stops', source: COMMON },
+    { what: 'of the picture in its own shadow', value: SHADOW.share * 100, unit: '%', source: COMMON },
   ],
-  report: sunMet,
-  judge,
+  report: (scene) => lightFound(scene, SHADOW_COLUMNS),
+  judge: judgeLight,
   searchTerm: {
     cost: 'cheap',
     judge(scene) {
-      const met = sunMet(scene);
-      const verdict = judge(met)?.verdict ?? 'good';
+      // The rough pass of a search has no time for shadows; the exact one says all that the bench says.
+      const found = lightFound(scene, scene.sightlines === null ? SHADOW_COLUMNS : null);
+      const result = judgeLight(found, scene);
       return {
-        verdict: verdict === "can't say" ? 'good' : verdict,
+        verdict: result.verdict === "can't say" ? 'good' : result.verdict,
         rejection: null,
-        terms: met ? [{ id: 'sun', value: 1 - met.share, text: sunWords(met) }] : [],
+        terms: found.met && scene.ask.sun ? [{ id: 'sun', value: 1 - found.met.share, text: sunWords(found.met) }] : [],
       };
     },
   },
-  mend: () => [],
+  mend: attemptsAt,
 };

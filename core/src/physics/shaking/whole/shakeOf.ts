@@ -49,11 +49,11 @@ export const shakeOf = (question: ShakeQuestion, options: { coarse?: boolean; pi
   shakeIn(shakeScene(question, options), options.picks);
 
 /** How much the picture jumps, wobbles and blurs; see docs/models.md, Steady. */
-export function shakeIn({ resolved, pose, motion, ride }: ShakeScene, picks: RangeEnds = USUAL_ENDS): Shake {
+export function shakeIn({ resolved, pose, motion, ride, sunHeightDeg }: ShakeScene, picks: RangeEnds = USUAL_ENDS): Shake {
   const { gridHz, components } = motion;
   const mount = mountModel(resolved, pose, picks);
   const scale = pixelScale(resolved.lens);
-  const exposureS = exposureOf(resolved, ride, picks);
+  const exposureS = exposureOf(resolved, ride, sunHeightDeg, picks);
   const readoutS = picks.shutter(resolved.mode.readoutS);
   const camera = pose.worldFromCamera.rotation;
   const wholeFovDeg =

@@ -1,7 +1,7 @@
 import { keepLatest } from '../../../mathematics/caching/keepLatest';
 import { keyOf } from '../../../mathematics/caching/keyOf';
-import { automaticExposureS, USUAL_APERTURE, longestExposureS } from '../../light/exposure';
-import { lightById } from '../../../words/ride/lights';
+import { automaticExposureS, longestExposureS } from '../../light/exposure';
+import { exposureValue } from '../../light/daylight';
 import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';
 import { poseRig } from '../../../posing/rig/poseRig';
 import type { RigSpec } from '../../../words/rig/rigSpec';
@@ -20,6 +20,8 @@ export interface ShakeQuestion {
   readonly actionStanceId: string;
   readonly ride: RideConditions;
   readonly measured?: readonly MeasuredBand[];
+  /** How high the sun stands, degrees, where that is known. */
+  readonly sunHeightDeg?: number;
 }
 
 /** Slower than this is camera movement, not shaking; faster reaches no camera. Estimates 0.7 to 1.5 and 200 to 600 Hz. */
@@ -50,13 +52,14 @@ const spotQuestion = ({ rig, ride, actionStanceId, measured }: ShakeQuestion, { 
 
 /** Exposure of a set-up in a light: held by hand, or automatic behind its grey glass; never longer than its rate allows. */
 export function exposureOf(
-  { setUp, mode }: ResolvedSetUp,
+  { setUp, mode, camera }: ResolvedSetUp,
   { lightId }: RideConditions,
+  sunHeightDeg?: number,
   picks: RangeEnds = USUAL_ENDS,
 ): number {
   if (setUp.shutterS !== undefined) return Math.min(setUp.shutterS, longestExposureS(mode.framesPerSecond));
-  const ev = picks.shutter(lightById(lightId).ev);
-  return automaticExposureS(ev, USUAL_APERTURE, setUp.ndStops ?? 0, mode.framesPerSecond);
+  const ev = exposureValue(lightId, sunHeightDeg, picks.shutter);
+  return automaticExposureS(ev, camera.apertureN.value, setUp.ndStops ?? 0, mode.framesPerSecond);
 }
 
 /** Everything about a set-up that shaking needs, found once. */
@@ -66,6 +69,7 @@ export interface ShakeScene {
   readonly pose: StrutPose;
   readonly motion: SpotMotion;
   readonly ride: RideConditions;
+  readonly sunHeightDeg?: number;
 }
 
 /** @param coarse a third of the frequencies: good enough to rank by (docs/models.md, Steady) */
@@ -78,5 +82,6 @@ export function shakeScene(question: ShakeQuestion, { coarse = false, picks = US
     picks === USUAL_ENDS
       ? usualMotion(question, resolved, grid)
       : spotMotion(spotQuestion(question, resolved), grid, picks);
-  return { resolved, pose, motion, ride: question.ride };
+  const { ride, sunHeightDeg } = question;
+  return { resolved, pose, motion, ride, ...(sunHeightDeg === undefined ? {} : { sunHeightDeg }) };
 }

@@ -1,6 +1,7 @@
 import { object } from 'yup';
 import type { Outing } from '../../../deciding/outing/records/outingRecord';
 import { askSchema } from '../../../deciding/outing/records/askRecord';
+import { momentSchema } from '../../../deciding/outing/records/momentRecord';
 import { measuredBandsSchema, rideSchema } from '../../../deciding/outing/records/rideRecord';
 import { rigSchema } from '../../../deciding/outing/records/rigRecord';
 import {
@@ -42,6 +43,7 @@ const setUpFileSchema = validatorOf<SetUpFile>()(
     setUp: setUpSchema,
     ride: rideSchema.default(undefined).optional(),
     ask: askSchema.default(undefined).optional(),
+    moment: momentSchema(),
     measured: measuredBandsSchema.optional(),
   }).noUnknown(UNKNOWN_FIELDS),
 );

@@ -48,16 +48,29 @@ export function farLand(direction: Vec3, one: Rgb, other: Rgb): Rgb {
 export const hazeAt = (colour: Rgb, distanceM: number, hazeM: number): Rgb =>
   blend(colour, HAZE, 1 - exp(-distanceM / hazeM));
 
-/** Towards the sun: from ahead on the left, 38° high; for shading only, the light of the day is its own check. */
+/** Towards the sun where nobody knows how it stands: from ahead on the left, 38° high; for shading only. */
 export const SUN: Vec3 = scale([0.42, 0.62, -0.66], 1 / hypot(0.42, 0.62, -0.66));
 
 /** @param hills height of the hills on the skyline, 1 = as in the forest, 0 = open */
-export function skyColour(direction: Vec3, hills: number): Rgb {
+/** @param toSun null = behind clouds */
+export function skyColour(direction: Vec3, hills: number, toSun: Vec3 | null = SUN): Rgb {
   const up = max(0, direction[1]);
   const azimuth = atan2(direction[2], direction[0]);
-  const base = blend([232, 236, 230], [168, 194, 206], min(1, up * 1.5) ** 0.8);
-  const sun = dot(direction, SUN);
-  if (sun > 0.9988) return [255, 250, 228];
+  if (!toSun) {
+    const hill = hills * hillHeight(azimuth);
+    if (direction[1] < hill) return blend([166, 174, 172], [186, 192, 192], direction[1] / hill);
+    const [cx, cz] = [cos(azimuth), sin(azimuth)];
+    const bank = noise2(cx * 2.4 + up * 7, cz * 2.4 - up * 6, 31);
+    return blend(blend([222, 224, 222], [186, 192, 196], min(1, up * 1.4)), [170, 176, 182], 0.5 * max(0, bank - 0.4));
+  }
+  // Low it warms the sky's edge, and once it is down all of it grows dark.
+  const low = max(0, 1 - max(0, toSun[1]) / 0.18);
+  const night = min(1, max(0, -toSun[1]) / 0.2);
+  const edge = blend([232, 236, 230], [246, 206, 160], low * max(0, 0.5 + 0.5 * dot(direction, toSun)));
+  const day = blend(edge, [168, 194, 206], min(1, up * 1.5) ** 0.8);
+  const base = blend(day, [38, 48, 72], night * 0.85);
+  const sun = dot(direction, toSun);
+  if (sun > 0.9988 && direction[1] > hills * hillHeight(azimuth)) return [255, 250, 228];
   const glow = max(0, sun) ** 60 * 0.55;
   // Over the round of the sky, so that there is no seam behind.
   const [cx, cz] = [cos(azimuth), sin(azimuth)];

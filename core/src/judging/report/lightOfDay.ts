@@ -1,0 +1,53 @@
+import { judgeLight } from '../checks/light/judgeLight';
+import { lightFound, type Lit } from '../checks/light/lightFound';
+import { shotScene } from '../scene/shotScene';
+import { sunCourse, type SunCourse, type SunHour } from '../../physics/light/sunCourse';
+import { findingsOf, type Verdict } from '../../words/check/result';
+import type { ShotQuestion } from '../../words/shot/shotQuestion';
+
+/** What the light does to a shot at one hour. */
+export interface ShotLightHour extends SunHour {
+  readonly ev: number;
+  readonly verdict: Verdict;
+  /** What is worth a look then, worst first, in words. */
+  readonly because: readonly string[];
+  readonly lit: Lit | null;
+  readonly sunShare: number;
+  readonly shadowShare: number;
+}
+
+/** A day's sun over a shot. */
+export interface LightOfDay {
+  readonly course: SunCourse;
+  readonly hours: readonly ShotLightHour[];
+}
+
+const STEP_MIN = 30;
+/** Of the picture that own shadows are looked for in, hour by hour. */
+const COLUMNS = 24;
+
+/** Every half hour of the day of a shot; null where the outing does not say where it is. */
+export function lightOfDay(question: ShotQuestion): LightOfDay | null {
+  const { moment } = question;
+  if (!moment) return null;
+  const scene = shotScene(question);
+  const course = sunCourse(moment, moment.date);
+  const every = course.hours.filter(({ at }) => Number(at.slice(3)) % STEP_MIN === 0);
+  return {
+    course,
+    hours: every.map((hour): ShotLightHour => {
+      const then = { ...scene, question: { ...question, moment: { ...moment, at: hour.at } } };
+      const found = lightFound(then, COLUMNS);
+      const result = judgeLight(found, then);
+      return {
+        ...hour,
+        ev: found.ev,
+        verdict: result.verdict === "can't say" ? 'good' : result.verdict,
+        because: findingsOf(result).flatMap((f) => (f.verdict === 'good' ? [] : [f.because])),
+        lit: found.lit,
+        sunShare: found.met?.share ?? 0,
+        shadowShare: found.shadow?.share ?? 0,
+      };
+    }),
+  };
+}

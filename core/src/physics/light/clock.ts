@@ -1,0 +1,56 @@
+const DAY_MS = 86_400_000;
+
+/** Days since 1 January 1970 of a date of the Gregorian calendar (the usual count from 1 March of the year 0). */
+function dayNumber(date: string): number {
+  const [year, month, day] = date.split('-').map(Number) as [number, number, number];
+  const y = month <= 2 ? year - 1 : year;
+  const era = Math.floor(y / 400);
+  const ofEra = y - era * 400;
+  const ofYear = Math.floor((153 * (month + (month > 2 ? -3 : 9)) + 2) / 5) + day - 1;
+  const day0 = ofEra * 365 + Math.floor(ofEra / 4) - Math.floor(ofEra / 100) + ofYear;
+  return era * 146_097 + day0 - 719_468;
+}
+
+export const minutesOf = (at: string): number => Number(at.slice(0, 2)) * 60 + Number(at.slice(3, 5));
+
+/** 615 → "10:15" */
+export const clockOf = (minutes: number): string =>
+  `${String(Math.floor(minutes / 60) % 24).padStart(2, '0')}:${String(Math.floor(minutes) % 60).padStart(2, '0')}`;
+
+/** Whether the zone is one that this machine knows. */
+export function knowsZone(timeZone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+const wall = (ms: number, timeZone: string): number => {
+  const parts = new Intl.DateTimeFormat('en-u-hc-h23', {
+    timeZone,
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+    hour: '2-digit',
+    minute: '2-digit',
+    second: '2-digit',
+  }).formatToParts(ms);
+  const of = (type: string) => parts.find((part) => part.type === type)?.value ?? '0';
+  const date = `${of('year').padStart(4, '0')}-${of('month')}-${of('day')}`;
+  return dayNumber(date) * DAY_MS + minutesOf(`${of('hour')}:${of('minute')}`) * 60_000 + Number(of('second')) * 1000;
+};
+
+/**
+ * Milliseconds since 1970 (UTC) of a time on a zone's clock. Where a clock is put forward, a time that there is not is taken as after the
+ * change; where it is put back, as the first of the two. @throws RangeError for a zone that is not known
+ */
+export function instantOf(date: string, at: string, timeZone: string): number {
+  const wanted = dayNumber(date) * DAY_MS + minutesOf(at) * 60_000;
+  let ms = wanted;
+  // Twice: the first step may cross a change of the clock.
+  for (let i = 0; i < 2; i++) ms += wanted - wall(ms, timeZone);
+  const earlier = ms - 3_600_000;
+  return wall(earlier, timeZone) === wanted ? earlier : ms;
+}

@@ -1,0 +1,124 @@
+/** Sun, daylight and exposure against others: the suncalc package, Meinel's and photographers' tables. */
+import * as suncalc from 'suncalc';
+import { clockOf, instantOf, knowsZone } from './clock';
+import { daylightStops, airMass, exposureValue, isSunny } from './daylight';
+import { exposureS, isoNeeded } from './exposure';
+import { sunAt, sunCourse, sunFromCourse } from './sunCourse';
+
+const PLACES = [
+  ['far north in summer', 69.6, 18.9, Date.UTC(2027, 5, 21, 22, 30)],
+  ['mid north in spring', 46.5, 9.8, Date.UTC(2027, 3, 4, 9, 0)],
+  ['mid north in winter', 61.5, -7.2, Date.UTC(2027, 1, 14, 14, 40)],
+  ['near the equator', -0.6, 36.1, Date.UTC(2027, 8, 23, 12, 5)],
+  ['south in summer', -44.6, 168.9, Date.UTC(2027, 11, 21, 2, 20)],
+  ['west, before a leap day', 38.5, -109.5, Date.UTC(2028, 1, 28, 23, 50)],
+] as const;
+
+describe('the sun', () => {
+  // The suncalc package: another author's formulas, refraction included as well.
+  it.each(PLACES)('stands %s where another package has it', (_, latDeg, lonDeg, ms) => {
+    const { azimuthDeg, heightDeg } = sunAt({ latDeg, lonDeg }, ms);
+    const other = suncalc.getPosition(new Date(ms), latDeg, lonDeg);
+    expect(Math.abs(heightDeg - other.altitude)).toBeLessThan(0.05);
+    const apart = ((azimuthDeg - other.azimuth + 540) % 360) - 180;
+    expect(Math.abs(apart)).toBeLessThan(0.05);
+  });
+
+  it('is overhead at noon on the tropic at midsummer, and due south where it culminates north of it', () => {
+    // Declination at the solstice 23.44°: Explanatory Supplement to the Astronomical Almanac, from memory.
+    const { heightDeg } = sunAt({ latDeg: 23.44, lonDeg: 0 }, Date.UTC(2027, 5, 21, 12, 2));
+    expect(heightDeg).toBeGreaterThan(89.5);
+    const { hours } = sunCourse({ latDeg: 50, lonDeg: 0, timeZone: 'UTC' }, '2027-03-20');
+    const top = hours.reduce((a, b) => (b.heightDeg > a.heightDeg ? b : a));
+    expect(Math.abs(top.azimuthDeg - 180)).toBeLessThan(3);
+    expect(Math.abs(top.heightDeg - 40)).toBeLessThan(0.3);
+  });
+
+  it('rises and sets as the other package says to two minutes; in the polar night and day it does neither', () => {
+    const place = { latDeg: 46.5, lonDeg: 9.8, timeZone: 'UTC' };
+    const { rises, sets } = sunCourse(place, '2027-04-04');
+    const other = suncalc.getTimes(new Date(Date.UTC(2027, 3, 4, 12)), 46.5, 9.8);
+    const minutes = (date: Date) => date.getUTCHours() * 60 + date.getUTCMinutes();
+    const own = (at: string | null) => Number(at!.slice(0, 2)) * 60 + Number(at!.slice(3));
+    expect(Math.abs(own(rises) - minutes(other.sunrise as Date))).toBeLessThanOrEqual(2);
+    expect(Math.abs(own(sets) - minutes(other.sunset as Date))).toBeLessThanOrEqual(2);
+    for (const date of ['2027-06-21', '2027-12-21'])
+      expect(sunCourse({ latDeg: 78, lonDeg: 15, timeZone: 'UTC' }, date)).toMatchObject({ rises: null, sets: null });
+  });
+
+  it('is told from the way of travel; down, or with no way, it is told to nobody', () => {
+    expect(sunFromCourse({ azimuthDeg: 200, heightDeg: 12 }, 290)).toEqual({ bearingDeg: 270, heightDeg: 12 });
+    expect(sunFromCourse({ azimuthDeg: 10, heightDeg: 12 }, 350)!.bearingDeg).toBe(20);
+    expect(sunFromCourse({ azimuthDeg: 200, heightDeg: -1 }, 290)).toBeNull();
+    expect(sunFromCourse({ azimuthDeg: 200, heightDeg: 12 }, null)).toBeNull();
+  });
+});
+
+describe('a clock', () => {
+  it.each(['UTC', 'America/Denver', 'Pacific/Auckland', 'Asia/Kolkata'])(
+    'in %s is read as Intl writes it',
+    (timeZone) => {
+      for (const [date, at] of [
+        ['2027-02-14', '09:30'],
+        ['2027-07-01', '23:50'],
+        ['2028-02-29', '00:10'],
+      ] as const) {
+        const shown = new Intl.DateTimeFormat('sv', { timeZone, dateStyle: 'short', timeStyle: 'short' }).format(
+          instantOf(date, at, timeZone),
+        );
+        expect(shown).toBe(`${date} ${at}`);
+      }
+    },
+  );
+
+  it('put forward or back gives one time, never none', () => {
+    // America/Denver, 2027: forward on 14 March at 2, back on 7 November at 2 (rules of the IANA database).
+    expect(instantOf('2027-03-14', '01:59', 'America/Denver')).toBe(Date.UTC(2027, 2, 14, 8, 59));
+    expect(instantOf('2027-03-14', '03:00', 'America/Denver')).toBe(Date.UTC(2027, 2, 14, 9, 0));
+    expect(Number.isFinite(instantOf('2027-03-14', '02:30', 'America/Denver'))).toBe(true);
+    expect(instantOf('2027-11-07', '01:30', 'America/Denver')).toBe(Date.UTC(2027, 10, 7, 7, 30));
+    expect(clockOf(615)).toBe('10:15');
+    expect([knowsZone('UTC'), knowsZone('Nowhere/Else')]).toEqual([true, false]);
+  });
+});
+
+describe('light', () => {
+  it.each([
+    [30, -0.3],
+    [20, -0.6],
+    [10, -1.1],
+    [5, -2.0],
+    [2, -3.3],
+  ])(
+    'at %s° is %s stops down on a surface turned to the sun (Meinel & Meinel 1976 with Kasten & Young 1989, from memory)',
+    (height, stops) => {
+      expect(Math.abs(daylightStops(height) - stops)).toBeLessThan(0.11);
+    },
+  );
+
+  it('grows less without a step as the sun sinks, and no more once it is deep night', () => {
+    expect(airMass(90)).toBeCloseTo(1, 3);
+    for (let h = 90; h > -20; h -= 0.05) {
+      const step = daylightStops(h) - daylightStops(h - 0.05);
+      expect(step).toBeGreaterThanOrEqual(-1e-9);
+      expect(step).toBeLessThan(0.12);
+    }
+    expect(daylightStops(-30)).toBe(daylightStops(-18));
+  });
+
+  it('follows the sun under an open or clouded sky; dusk and lamps say for themselves how dark it is', () => {
+    expect(exposureValue('bright-sun', 90)).toBeCloseTo(15, 6);
+    expect(exposureValue('bright-sun', undefined)).toBe(15);
+    expect(exposureValue('overcast', 10)).toBeCloseTo(12 - 1.1, 0);
+    expect(exposureValue('street-night', -30)).toBe(exposureValue('street-night', null));
+    expect(isSunny('overcast')).toBe(false);
+  });
+
+  it('exposes by the rule of sunny 16 and 2^EV = N²/t (ISO 2720), with grey glass', () => {
+    expect(2 ** 15).toBeCloseTo(16 ** 2 / exposureS(15, 16, 0), 6);
+    expect(1 / exposureS(15, 2.8, 0)).toBeCloseTo(4180, -1);
+    expect(1 / exposureS(15, 2.8, 4)).toBeCloseTo(261, 0);
+    expect(isoNeeded(15, 2.8, 0, exposureS(15, 2.8, 0))).toBeCloseTo(100, 9);
+    expect(isoNeeded(10, 2.8, 0, 1 / 60)).toBeCloseTo(100 * (2.8 ** 2 / 2 ** 10) * 60, 6);
+  });
+});

@@ -1,0 +1,20 @@
+/** Where on the globe an outing is. Degrees, north and east positive, WGS 84; the zone by its IANA name. */
+export interface GlobePlace {
+  readonly latDeg: number;
+  readonly lonDeg: number;
+  readonly timeZone: string;
+}
+
+/** When a shot is taken and which way it goes. */
+export interface ShotHour {
+  /** hh:mm, 24 hours, by the clock there */
+  readonly at: string;
+  /** Way of travel from north, clockwise, degrees, 0 to 360; null = every way, as on a loop. */
+  readonly headingDeg: number | null;
+}
+
+/** All that says how the sun stands over a shot. */
+export interface Moment extends GlobePlace, ShotHour {
+  /** yyyy-mm-dd */
+  readonly date: string;
+}

@@ -1,0 +1,173 @@
+import type { LightOfDay, Moment, ShotLightHour } from '@strut-spot/core';
+import { useId } from 'react';
+
+const WIDTH = 720;
+const SUN_HEIGHT = 84;
+const ROW = 17;
+const LEFT = 76;
+const LOW_DEG = -12;
+
+const minutes = (at: string): number => Number(at.slice(0, 2)) * 60 + Number(at.slice(3));
+const clock = (m: number): string =>
+  `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`;
+const xOf = (m: number): number => LEFT + (m / 1440) * (WIDTH - LEFT - 6);
+/** Height on the paper by height of the sun, up to the highest of the day. */
+const scaleTo = (highDeg: number) => (deg: number) =>
+  ((highDeg - Math.max(LOW_DEG, Math.min(highDeg, deg))) / (highDeg - LOW_DEG)) * SUN_HEIGHT + 4;
+
+interface Row {
+  readonly name: string;
+  readonly fill: string;
+  readonly holds: (hour: ShotLightHour) => boolean;
+}
+/** Hatched differently, so that they are told apart without colour. */
+const ROWS: readonly Row[] = [
+  { name: 'sun looks in', fill: 'solid', holds: (h) => h.sunShare > 0 },
+  { name: 'own shadow', fill: 'rising', holds: (h) => h.shadowShare > 0.02 },
+  { name: 'back light', fill: 'falling', holds: (h) => h.lit === 'behind' },
+  { name: 'front light', fill: 'dots', holds: (h) => h.lit === 'front' },
+  { name: 'too dark', fill: 'solid', holds: (h) => h.because.some((b) => b.includes('too dark')) },
+];
+
+/** Stretches of the day for which something holds, in minutes; each half hour stands for itself and a quarter before and after. */
+function runsOf(hours: LightOfDay['hours'], holds: Row['holds']): [from: number, to: number][] {
+  const runs: [number, number][] = [];
+  for (const hour of hours) {
+    if (!holds(hour)) continue;
+    const [from, to] = [Math.max(0, minutes(hour.at) - 15), Math.min(1440, minutes(hour.at) + 15)];
+    const last = runs.at(-1);
+    if (last && last[1] === from) last[1] = to;
+    else runs.push([from, to]);
+  }
+  return runs;
+}
+
+/** The sun's height over the day, with what it does to the shot at each half hour, and the hour to be chosen. */
+export function DayOfSun({
+  day,
+  moment,
+  onAt,
+}: {
+  readonly day: LightOfDay | null;
+  readonly moment: Moment;
+  readonly onAt: (at: string) => void;
+}) {
+  const id = useId();
+  const now = minutes(moment.at);
+  const rows = day ? ROWS.filter((row) => day.hours.some(row.holds)) : [];
+  const highest = day ? Math.max(...day.course.hours.map((h) => h.heightDeg)) : 0;
+  const highDeg = Math.max(20, Math.ceil(highest / 10) * 10);
+  const yOf = scaleTo(highDeg);
+  const height = SUN_HEIGHT + 22 + rows.length * ROW;
+  return (
+    <div>
+      {day ? (
+        <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="img" aria-labelledby={`${id}-said`}>
+          <title id={`${id}-said`}>{said(day, rows)}</title>
+          <defs>
+            {(['rising', 'falling', 'dots'] as const).map((kind) => (
+              <pattern key={kind} id={`${id}-${kind}`} width="6" height="6" patternUnits="userSpaceOnUse">
+                {kind === 'dots' ? (
+                  <circle cx="3" cy="3" r="1" fill="var(--ink)" />
+                ) : (
+                  <path d={kind === 'rising' ? 'M0 6L6 0' : 'M0 0L6 6'} stroke="var(--ink)" strokeWidth="1" />
+                )}
+              </pattern>
+            ))}
+          </defs>
+          <rect x={LEFT} y={yOf(0)} width={WIDTH - LEFT - 6} height={SUN_HEIGHT + 4 - yOf(0)} fill="var(--paper-2)" />
+          {[0, 3, 6, 9, 12, 15, 18, 21, 24].map((h) => (
+            <g key={h}>
+              <line x1={xOf(h * 60)} x2={xOf(h * 60)} y1={4} y2={height - 16} stroke="var(--hair)" strokeWidth="0.7" />
+              <text
+                x={xOf(h * 60)}
+                y={height - 4}
+                fontSize="10"
+                textAnchor={h === 24 ? 'end' : 'middle'}
+                fill="var(--ink-2)"
+              >
+                {h}
+              </text>
+            </g>
+          ))}
+          {[0, ...[10, 30, 60].filter((deg) => deg <= highDeg)].map((deg) => (
+            <g key={deg}>
+              <line
+                x1={LEFT}
+                x2={WIDTH - 6}
+                y1={yOf(deg)}
+                y2={yOf(deg)}
+                stroke={deg === 0 ? 'var(--ink)' : 'var(--hair)'}
+                strokeWidth={deg === 0 ? 1 : 0.7}
+              />
+              <text x={LEFT - 5} y={yOf(deg) + 3.5} fontSize="10" textAnchor="end" fill="var(--ink-2)">
+                {deg === 0 ? 'horizon' : `${deg}°`}
+              </text>
+            </g>
+          ))}
+          <polyline
+            points={day.course.hours.map((h) => `${xOf(minutes(h.at))},${yOf(h.heightDeg)}`).join(' ')}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth="1.6"
+          />
+          {rows.map((row, i) => {
+            const y = SUN_HEIGHT + 8 + i * ROW;
+            return (
+              <g key={row.name}>
+                <text x={LEFT - 5} y={y + 9} fontSize="10.5" textAnchor="end" fill="var(--ink)">
+                  {row.name}
+                </text>
+                {runsOf(day.hours, row.holds).map(([from, to]) => (
+                  <rect
+                    key={from}
+                    x={xOf(from)}
+                    y={y}
+                    width={xOf(to) - xOf(from)}
+                    height={ROW - 6}
+                    fill={row.fill === 'solid' ? 'var(--ink)' : `url(#${id}-${row.fill})`}
+                  />
+                ))}
+              </g>
+            );
+          })}
+          <line x1={xOf(now)} x2={xOf(now)} y1={2} y2={height - 14} stroke="var(--hivis)" strokeWidth="2" />
+        </svg>
+      ) : (
+        <p className="caption py-4">Sun of the day…</p>
+      )}
+      {/* As wide as the drawing, so that the thumb stands under its hour. */}
+      <div className="grid items-center" style={{ gridTemplateColumns: `${(100 * LEFT) / WIDTH - 1}% 1fr` }}>
+        <label htmlFor={`${id}-hour`} className="reading text-[1.1rem]">
+          <span className="sr-only">Hour</span>
+          <span data-testid="light-hour">{moment.at}</span>
+        </label>
+        <input
+          id={`${id}-hour`}
+          type="range"
+          min={0}
+          max={1430}
+          step={10}
+          value={now}
+          aria-valuetext={moment.at}
+          className="h-6 w-full min-w-0 accent-[var(--hivis)] max-lg:min-h-12"
+          onChange={(event) => onAt(clock(Number(event.target.value)))}
+        />
+      </div>
+    </div>
+  );
+}
+
+/** The same in words. */
+function said(day: LightOfDay, rows: readonly Row[]): string {
+  const { rises, sets } = day.course;
+  const sun =
+    rises && sets ? `The sun rises at ${rises} and sets at ${sets}.` : 'The sun does not rise and set that day.';
+  const when = rows.map(
+    ({ name, holds }) =>
+      `${name}: ${runsOf(day.hours, holds)
+        .map(([from, to]) => `${clock(from)} to ${clock(to)}`)
+        .join(', ')}`,
+  );
+  return [sun, ...when.map((w) => `${w[0]!.toUpperCase()}${w.slice(1)}.`)].join(' ');
+}

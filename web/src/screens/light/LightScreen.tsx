@@ -1,0 +1,97 @@
+import { foundBy, resolveRig, type ShotHour } from '@strut-spot/core';
+import { useState } from 'react';
+import { useShot } from '../../state/useShot';
+import { CannotCompute } from '../../ui/CannotCompute';
+import { CheckSection } from '../../ui/CheckSection';
+import { PictureCanvas } from '../../ui/PictureCanvas';
+import { StanceChoice } from '../../ui/StanceChoice';
+import { computing, drawing, judging, refining } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
+import { useRested } from '../../workers/useRested';
+import { DayOfSun } from './DayOfSun';
+import { LightFacts } from './LightFacts';
+import { WhereAndWhen } from './WhereAndWhen';
+
+const COARSE_PX = 128;
+const FINE_PX = 640;
+const REST_MS = 250;
+
+/** Where the sun stands over a shot, what it does to the picture, and at what hours it is best. */
+export function LightScreen() {
+  const { outing, shot, rig, carrier, question, change } = useShot();
+  const { machine } = resolveRig(rig);
+  const [stanceId, setStanceId] = useState(shot.actionStanceId);
+  const { moment } = question;
+  const setHour = (edit: Partial<ShotHour>) =>
+    change(
+      (s) => ({ ...s, hour: { at: outing.startsAt, headingDeg: null, ...s.hour, ...edit } }),
+      `hour-${Object.keys(edit).join()}`,
+    );
+
+  const report = useLatest(JSON.stringify(question), () => computing.report(question, { only: ['light'] }));
+  // The day is the same whatever its hour.
+  const wholeDay = moment && { ...question, moment: { ...moment, at: outing.startsAt } };
+  const rested = useRested(JSON.stringify(wholeDay ?? null), REST_MS);
+  const day = useLatest(rested, async () => (wholeDay ? judging.lightOfDay(wholeDay) : null));
+
+  const key = JSON.stringify([rig, shot.setUp, stanceId, moment ?? null, carrier.ride.lightId]);
+  const ask = (widthPx: number) => ({
+    rig,
+    setUp: shot.setUp,
+    stanceId,
+    widthPx,
+    uncropped: false,
+    ...(moment ? { sun: { moment, lightId: carrier.ride.lightId } } : {}),
+  });
+  const coarse = useLatest(key, () => drawing.picture(ask(COARSE_PX)));
+  const fine = useLatest(useRested(key, REST_MS), async () => ({ key, picture: await refining.picture(ask(FINE_PX)) }));
+  const picture = fine.value?.key === key ? fine.value.picture : coarse.value;
+  const found = report.value ? foundBy(report.value, 'light') : null;
+
+  return (
+    <main className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-2.75rem)] lg:grid-cols-[19.5rem_minmax(0,1fr)_23rem]">
+      <h1 className="sr-only">Light: {shot.name}</h1>
+      <div className="min-h-0 space-y-4 overflow-y-auto border-hair px-3 py-2 max-lg:order-3 max-lg:border-t lg:border-r">
+        <WhereAndWhen onHour={setHour} />
+      </div>
+      <div className="flex min-h-0 min-w-0 flex-col max-lg:order-2">
+        <div className="flex min-h-0 items-center justify-center bg-paper-2 p-2 max-lg:h-64 lg:flex-1">
+          <PictureCanvas
+            picture={picture}
+            label={`Picture through the lens${moment && moment.headingDeg !== null ? ` at ${moment.at}, with the sun and its shadows` : ''}`}
+            className="max-h-full max-w-full object-contain"
+          />
+        </div>
+        <StanceChoice machine={machine} chosen={stanceId} onChoose={setStanceId} />
+        <div className="shrink-0 border-t border-ink px-3 py-2">
+          {moment ? (
+            <DayOfSun day={day.value ?? null} moment={moment} onAt={(at) => setHour({ at })} />
+          ) : (
+            <p className="py-4 text-ink-2">
+              Say where the outing is, on the left: then the day&apos;s sun is drawn here, with the hours at which it
+              looks into the lens or throws your shadow into the picture.
+            </p>
+          )}
+        </div>
+      </div>
+      <div
+        className="min-h-0 space-y-3 overflow-y-auto border-hair px-3 py-2 max-lg:order-1 lg:border-l"
+        data-testid="light-checks"
+      >
+        {report.value?.checks.map((check) => (
+          <CheckSection key={check.check} check={check} />
+        ))}
+        {found && (
+          <LightFacts
+            found={found}
+            setUp={shot.setUp}
+            rig={rig}
+            lightId={carrier.ride.lightId}
+            course={day.value?.course ?? null}
+          />
+        )}
+      </div>
+      <CannotCompute problem={report.problem} />
+    </main>
+  );
+}

@@ -1,0 +1,129 @@
+import { LIGHTS, type GlobePlace, type LightId, type ShotHour } from '@strut-spot/core';
+import { MapPin } from 'lucide-react';
+import { Link } from 'react-router';
+import { useOuting } from '../../state/OutingProvider';
+import { useShot } from '../../state/useShot';
+import { ChoiceField } from '../../ui/ChoiceField';
+import { NumberField } from '../../ui/NumberField';
+
+const WAYS = [
+  { id: 'one', name: 'One way' },
+  { id: 'every', name: 'Every way, as on a loop' },
+];
+const ZONES = ['UTC', ...Intl.supportedValuesOf('timeZone').filter((zone) => zone !== 'UTC')].map((id) => ({
+  id,
+  name: id.replaceAll('_', ' '),
+}));
+const COMPASS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
+
+/** A first guess from this machine's clock: its zone, and the meridian that it keeps the time of. */
+const guess = (): GlobePlace => ({
+  latDeg: 45,
+  lonDeg: Math.max(-180, Math.min(180, -new Date().getTimezoneOffset() / 4)),
+  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC',
+});
+
+/** Place of the outing, hour and heading of the shot, and what is in the sky. */
+export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotHour>) => void }) {
+  const { outing, change } = useOuting();
+  const { shot, carrier, changeRide } = useShot();
+  const { where } = outing;
+  const setWhere = (edit: Partial<GlobePlace>) =>
+    change((o) => ({ ...o, where: { ...(o.where ?? guess()), ...edit } }), `where-${Object.keys(edit).join()}`);
+  const headingDeg = shot.hour?.headingDeg ?? null;
+  return (
+    <>
+      <section aria-labelledby="sky">
+        <h2 id="sky" className="caption mb-1 border-b-2 border-ink pb-0.5">
+          Sky
+        </h2>
+        <ChoiceField
+          label="Light"
+          value={carrier.ride.lightId}
+          choices={LIGHTS}
+          onChange={(id) => changeRide({ lightId: id as LightId })}
+        />
+      </section>
+      <section aria-labelledby="where">
+        <h2 id="where" className="caption mb-1 border-b-2 border-ink pb-0.5">
+          Where
+        </h2>
+        {where ? (
+          <div className="space-y-0.5">
+            <NumberField
+              label="Latitude, north +"
+              value={where.latDeg}
+              unit="°"
+              step={0.1}
+              digits={2}
+              min={-90}
+              max={90}
+              onChange={(latDeg) => setWhere({ latDeg })}
+            />
+            <NumberField
+              label="Longitude, east +"
+              value={where.lonDeg}
+              unit="°"
+              step={0.1}
+              digits={2}
+              min={-180}
+              max={180}
+              onChange={(lonDeg) => setWhere({ lonDeg })}
+            />
+            <ChoiceField
+              label="Time zone"
+              value={where.timeZone}
+              choices={ZONES}
+              onChange={(timeZone) => setWhere({ timeZone })}
+            />
+            <p className="pt-1 text-[0.9rem] text-ink-2">For all shots of the outing.</p>
+          </div>
+        ) : (
+          <>
+            <p className="mb-2 text-ink-2">Without a place nobody knows how the sun stands.</p>
+            <button type="button" className="action" onClick={() => setWhere({})}>
+              <MapPin size={15} aria-hidden /> Set the place
+            </button>
+            <p className="mt-1 text-[0.9rem] text-ink-2">It begins with a guess from this machine&apos;s clock.</p>
+          </>
+        )}
+      </section>
+      {where && (
+        <section aria-labelledby="when">
+          <h2 id="when" className="caption mb-1 border-b-2 border-ink pb-0.5">
+            When and which way
+          </h2>
+          <p className="flex justify-between">
+            <span className="label text-ink-2">Date</span>
+            <Link to={`/outing/${outing.id}`} className="reading underline underline-offset-4">
+              {outing.date}
+            </Link>
+          </p>
+          <ChoiceField
+            label="Course"
+            value={headingDeg === null ? 'every' : 'one'}
+            choices={WAYS}
+            onChange={(id) => onHour({ headingDeg: id === 'one' ? 0 : null })}
+          />
+          {headingDeg !== null && (
+            <NumberField
+              label={`Heading, to the ${COMPASS[Math.round(headingDeg / 45) % 8]}`}
+              value={headingDeg}
+              unit="°"
+              step={5}
+              digits={0}
+              min={0}
+              max={360}
+              onChange={(deg) => onHour({ headingDeg: deg })}
+            />
+          )}
+          <p className="pt-1 text-[0.9rem] text-ink-2">
+            {headingDeg === null
+              ? 'Going every way, the sun comes from everywhere in turn: only how much light there is can be told.'
+              : 'The way the carrier travels, from north over east.'}
+          </p>
+        </section>
+      )}
+    </>
+  );
+}
