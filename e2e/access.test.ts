@@ -21,6 +21,7 @@ const views = [
   ['bench', shot, '[data-testid=lens-picture][data-fine=yes]'],
   ['steady', `${shot}/steady`, '[data-testid=mends]'],
   ['hold', `${shot}/hold`, '[data-testid=forces]'],
+  ['light', `${shot}/light`, 'svg polyline'],
   ['card', `${shot}/card`, 'article'],
   ['clip', `${shot}/clip`, 'aside'],
   ['log', `${shot}/log`, 'form'],
@@ -31,7 +32,7 @@ const views = [
 ] as const;
 
 /** What a theme can change is contrast: looked at where most kinds of things stand side by side. */
-const IN_EVERY_THEME = ['find', 'bench', 'hold', 'card'];
+const IN_EVERY_THEME = ['find', 'bench', 'hold', 'light', 'card'];
 const violations = (rules: string) =>
   page.driver.executeAsyncScript<Violation[]>(
     `const done = arguments[arguments.length - 1]; axe.run(document, { runOnly: ${rules} }).then((r) => done(r.violations));`,

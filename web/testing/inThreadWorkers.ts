@@ -1,27 +1,10 @@
 /** What the workers answer, in the test's own thread: screens are tested with what is really computed. */
-import {
-  advisedReport,
-  cardContent,
-  correctFromClip,
-  parseOuting,
-  poseRig,
-  resolveSetUp,
-  SET_UP_STANCE_ID,
-  shotReport,
-  sideElevation,
-  type Outing,
-  type ReportOptions,
-  type RigSpec,
-  type SetUp,
-  type Shot,
-  type ShotQuestion,
-  type UnitSystem,
-} from '@strut-spot/core';
 import { modelling } from '../src/workers/answers/modelling';
 import { picturing } from '../src/workers/answers/picturing';
 import { rideChecks } from '../src/workers/answers/rideChecks';
 import { searching as searchAnswers } from '../src/workers/answers/searching';
 import { settingUp } from '../src/workers/answers/settingUp';
+import { shots } from '../src/workers/answers/shots';
 
 const answers = {
   ...picturing,
@@ -29,23 +12,8 @@ const answers = {
   ...settingUp,
   ...rideChecks,
   ...searchAnswers,
+  ...shots,
   registerShapes: () => undefined,
-  report: (question: ShotQuestion, options: ReportOptions = {}) => shotReport(question, options),
-  advise: (question: ShotQuestion, options: ReportOptions = {}) => advisedReport(question, options),
-  card: (outing: Outing, shot: Shot, units: UnitSystem) => cardContent(outing, shot, units),
-  parseOuting: (text: string) => parseOuting(text),
-  sideElevation: (rig: RigSpec, setUp: SetUp) => sideElevation(rig, setUp),
-  correct: (
-    { rig, setUp, actionStanceId, horizonAt }: ShotQuestion,
-    marks: { left: { u: number; v: number }; right: { u: number; v: number } },
-  ) =>
-    correctFromClip(
-      resolveSetUp(rig, setUp),
-      poseRig(rig, SET_UP_STANCE_ID),
-      poseRig(rig, actionStanceId),
-      marks,
-      horizonAt,
-    ),
 };
 
 /** Each answer as a promise, like a worker's; pictures small, since nobody looks at them here. */

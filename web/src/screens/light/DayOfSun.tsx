@@ -34,7 +34,8 @@ function runsOf(hours: LightOfDay['hours'], holds: Row['holds']): [from: number,
   const runs: [number, number][] = [];
   for (const hour of hours) {
     if (!holds(hour)) continue;
-    const [from, to] = [Math.max(0, minutes(hour.at) - 15), Math.min(1440, minutes(hour.at) + 15)];
+    const at = minutes(hour.at);
+    const [from, to] = [Math.max(0, at - 15), hour === hours.at(-1) ? 1440 : at + 15];
     const last = runs.at(-1);
     if (last && last[1] === from) last[1] = to;
     else runs.push([from, to]);

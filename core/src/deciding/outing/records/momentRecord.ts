@@ -5,9 +5,7 @@ import { day, text, timeOfDay, UNKNOWN_FIELDS, within } from './schemaParts';
 const place = {
   latDeg: within(-90, 90),
   lonDeg: within(-180, 180),
-  timeZone: text(60).test('zone', '${path} is no time zone like UTC that is known here', (value) =>
-    knowsZone(value),
-  ),
+  timeZone: text(60).test('zone', '${path} is no time zone like UTC that is known here', (value) => knowsZone(value)),
 };
 const hour = { at: timeOfDay(), headingDeg: within(0, 360).nullable().defined('${path} is missing') };
 

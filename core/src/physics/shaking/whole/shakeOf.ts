@@ -49,7 +49,10 @@ export const shakeOf = (question: ShakeQuestion, options: { coarse?: boolean; pi
   shakeIn(shakeScene(question, options), options.picks);
 
 /** How much the picture jumps, wobbles and blurs; see docs/models.md, Steady. */
-export function shakeIn({ resolved, pose, motion, ride, sunHeightDeg }: ShakeScene, picks: RangeEnds = USUAL_ENDS): Shake {
+export function shakeIn(
+  { resolved, pose, motion, ride, sunHeightDeg }: ShakeScene,
+  picks: RangeEnds = USUAL_ENDS,
+): Shake {
   const { gridHz, components } = motion;
   const mount = mountModel(resolved, pose, picks);
   const scale = pixelScale(resolved.lens);

@@ -1,0 +1,53 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { foundBy, shotQuestion, shotReport, type Outing } from '@strut-spot/core';
+import { forgetAll, openSheet, outingWithShot } from '../../../testing/openSheet';
+import { LightScreen } from './LightScreen';
+
+const checks = () => within(screen.getByTestId('light-checks'));
+const placed = (): Outing => {
+  const outing = outingWithShot();
+  const [shot] = outing.shots;
+  return {
+    ...outing,
+    date: '2027-02-14',
+    where: { latDeg: 50, lonDeg: 0, timeZone: 'UTC' },
+    shots: [{ ...shot!, hour: { at: '16:00', headingDeg: 60 } }],
+  };
+};
+
+beforeEach(() => forgetAll());
+
+it('without a place it says how much light there is, and asks for the place; that is kept with the outing', async () => {
+  const { stored } = await openSheet(<LightScreen />);
+  await waitFor(() => expect(checks().getByText(/^EV 1\d\.\d$/)).toBeTruthy());
+  expect(screen.queryByLabelText('Hour')).toBeNull();
+  fireEvent.click(screen.getByText('Set the place'));
+  const latitude = await screen.findByLabelText('Latitude, north +');
+  fireEvent.change(latitude, { target: { value: '-33,5' } });
+  fireEvent.keyDown(latitude, { key: 'Enter' });
+  await waitFor(async () => expect((await stored()).where?.latDeg).toBe(-33.5));
+  fireEvent.change(screen.getByLabelText('Course'), { target: { value: 'one' } });
+  await waitFor(async () => expect((await stored()).shots[0]!.hour).toEqual({ at: '09:00', headingDeg: 0 }));
+  await waitFor(() => expect(checks().getByText('Rises, sets')).toBeTruthy());
+});
+
+it('shows the figures of the report at the hour, and another hour by the slider', async () => {
+  const outing = placed();
+  const { stored } = await openSheet(<LightScreen />, { outing });
+  const found = (o: Outing) => foundBy(shotReport(shotQuestion(o, o.shots[0]!), { only: ['light'] }), 'light');
+  await waitFor(() => expect(checks().getByText(`EV ${found(outing).ev.toFixed(1)}`)).toBeTruthy());
+  expect(checks().getByText('own shadow in the picture')).toBeTruthy();
+  expect(checks().getByText(/° from north, \d+° high/)).toBeTruthy();
+  fireEvent.change(screen.getByRole('slider', { name: /Hour/ }), { target: { value: String(12 * 60 + 30) } });
+  await waitFor(async () => expect((await stored()).shots[0]!.hour?.at).toBe('12:30'));
+  const noon = await stored();
+  await waitFor(() => expect(checks().getByText(`EV ${found(noon).ev.toFixed(1)}`)).toBeTruthy());
+  expect(screen.getByTestId('light-hour').textContent).toBe('12:30');
+});
+
+it('says in words what the drawing of the day shows', async () => {
+  await openSheet(<LightScreen />, { outing: placed() });
+  const title = await screen.findByTitle(/The sun rises at 07:\d\d and sets at 17:\d\d\./);
+  expect(title.textContent).toMatch(/Own shadow: \d\d:\d\d to \d\d:\d\d/);
+  expect(title.textContent).toMatch(/Too dark: 00:00 to 0\d:\d\d, 1\d:\d\d to 24:00/);
+});

@@ -1,0 +1,47 @@
+import {
+  advisedReport,
+  cardContent,
+  correctFromClip,
+  lightOfDay,
+  parseOuting,
+  poseRig,
+  resolveSetUp,
+  SET_UP_STANCE_ID,
+  shotReport,
+  sideElevation,
+  type Outing,
+  type ReportOptions,
+  type RigSpec,
+  type SetUp,
+  type Shot,
+  type ShotQuestion,
+  type UnitSystem,
+} from '@strut-spot/core';
+
+/** What is said of a shot, drawn of it and put onto its card. */
+export const shots = {
+  report: (question: ShotQuestion, options: ReportOptions = {}) => shotReport(question, options),
+
+  /** With ranges, and mends that were tried. */
+  advise: (question: ShotQuestion, options: ReportOptions = {}) => advisedReport(question, options),
+
+  /** What the light does to it, half hour by half hour. */
+  lightOfDay: (question: ShotQuestion) => lightOfDay(question),
+
+  card: (outing: Outing, shot: Shot, units: UnitSystem) => cardContent(outing, shot, units),
+
+  parseOuting: (text: string) => parseOuting(text),
+
+  sideElevation: (rig: RigSpec, setUp: SetUp) => sideElevation(rig, setUp),
+
+  correct(question: ShotQuestion, marks: { left: { u: number; v: number }; right: { u: number; v: number } }) {
+    const { rig, setUp, actionStanceId, horizonAt } = question;
+    return correctFromClip(
+      resolveSetUp(rig, setUp),
+      poseRig(rig, SET_UP_STANCE_ID),
+      poseRig(rig, actionStanceId),
+      marks,
+      horizonAt,
+    );
+  },
+};
