@@ -79,11 +79,6 @@ const views = {
     await driver.get(`${address}kit`);
     await settle(6000);
   },
-  'bench-buggy': async () => {
-    await driver.get(`${base}/shot/buggy-crew`);
-    await fine();
-    await settle(2500);
-  },
   'bench-first-try': async () => {
     await driver.get(`${base}/shot/first-try`);
     await fine();

@@ -12,7 +12,9 @@ import {
   Vector3,
 } from 'three';
 import { MeshBVH } from 'three-mesh-bvh';
+import { lightOfDay } from '../src/judging/report/lightOfDay';
 import { shotReport } from '../src/judging/report/shotReport';
+import { sunDirection } from '../src/mathematics/sun/sun';
 import { castFrame } from '../src/physics/framing/castFrame';
 import { cubeBins } from '../src/physics/framing/rayBins';
 import { castCube, lookUpFrame } from '../src/physics/framing/visibilityCube';
@@ -123,6 +125,22 @@ console.log(`poses a second, ${STANCES.length} stances each: ${(1000 / fiveStanc
 console.log(`evaluation of one set-up in all stances, with its check: ${evaluation.toFixed(1)} ms`);
 console.log(`ranking of all spots for one intent: ${ranking.toFixed(0)} ms`);
 console.log(`coarse picture of 144 × 81: ${coarse.toFixed(1)} ms`);
+
+const moment = { latDeg: 50, lonDeg: 0, timeZone: 'UTC', date: '2027-02-14', at: '16:00', headingDeg: 60 };
+const lit = { ...question, moment };
+const light = medianMs(() => shotReport(lit, { only: ['light'] }), 1000, 5);
+const wholeDay = medianMs(() => lightOfDay(lit), 2000, 3);
+const shaded = medianMs(
+  () =>
+    renderPicture(crouch.parts, camera, lens, crouch.ground, 144, 81, {
+      toSun: sunDirection(crouch.ground.ahead, { bearingDeg: 150, heightDeg: 12 }),
+    }),
+  1500,
+  5,
+);
+console.log(
+  `light of a shot: ${light.toFixed(1)} ms; over its day, 48 half hours: ${wholeDay.toFixed(0)} ms, ${(wholeDay / light).toFixed(1)} × one; coarse picture with shadows: ${(shaded / coarse).toFixed(1)} × one without`,
+);
 
 // What a search does: a cube once a place and stance, then looking up for every orientation, mode and crop there.
 const cube = castCube(crouch.parts, camera.position);

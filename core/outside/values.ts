@@ -11,7 +11,9 @@ import { cupPressurePa } from '../src/physics/holding/grips/suction';
 import { enduranceMinutes } from '../src/physics/holding/handMinutes';
 import { DRAG, dragN, standardAir } from '../src/physics/holding/loads/atmosphere';
 import { peakOfRms } from '../src/physics/holding/loads/loads';
+import { daylightStops } from '../src/physics/light/daylight';
 import { exposureS } from '../src/physics/light/exposure';
+import { sunAt } from '../src/physics/light/sunCourse';
 import { coupledModes } from '../src/physics/shaking/mount/coupledMasses';
 import { flipping } from '../src/physics/shaking/mount/play';
 import { vehicleResponse, type QuarterVehicle } from '../src/physics/shaking/paths/quarterVehicle';
@@ -97,6 +99,7 @@ const SCIPY = 'ASTM E1926 (Sayers), integrated with SciPy';
 const ATMOSPHERE = 'ISO 2533, tables';
 const HAND = 'ideal gas and ISO 2533, worked by hand';
 const MEMORY = 'from memory';
+const SUNCALC = 'suncalc 2.0.2';
 
 const value = (
   about: OutsideValue['about'],
@@ -301,6 +304,43 @@ export const OUTSIDE_VALUES: readonly OutsideValue[] = [
     64,
     '2⁶',
     () => exposureS(10, 2.8, 6) / exposureS(10, 2.8, 0),
+  ),
+  ...(
+    [
+      [46.5, 9.8, 1806829200000, 38.775, 131.445],
+      [61.5, -7.2, 1802616000000, 12.113, 209.147],
+      [-44.6, 168.9, 1829355600000, 60.925, 308.6],
+    ] as const
+  ).flatMap(([latDeg, lonDeg, ms, height, azimuth]) => [
+    value(
+      'Light',
+      `height of the sun at ${latDeg}° ${lonDeg}°`,
+      '°',
+      height,
+      SUNCALC,
+      () => sunAt({ latDeg, lonDeg }, ms).heightDeg,
+      0.002,
+    ),
+    value('Light', `its azimuth there`, '°', azimuth, SUNCALC, () => sunAt({ latDeg, lonDeg }, ms).azimuthDeg, 0.001),
+  ]),
+  ...(
+    [
+      [30, -0.3],
+      [10, -1.1],
+      [5, -2],
+      [2, -3.3],
+    ] as const
+  ).map(([heightDeg, stops]) =>
+    value(
+      'Light',
+      `clear sun ${heightDeg}° high against overhead`,
+      'stops',
+      stops,
+      `Meinel 1976, Kasten & Young 1989, ${MEMORY}`,
+      () => daylightStops(heightDeg),
+      0.2,
+      'the source is rounded to a tenth',
+    ),
   ),
   value(
     'Chance',

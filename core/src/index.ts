@@ -51,7 +51,16 @@ export type { OwnSpot, RigSpec, StanceShares, SubjectSpec } from './words/rig/ri
 export type { RuleDefinition } from './words/rule/rule';
 export { FASTENINGS, type Fastening } from './words/setUp/fastening';
 export type { LinkUse, SetUp } from './words/setUp/setUp';
-export { type Ask, OWN_THINGS, TERM_IDS, type TermId, WEIGHT_LIMIT, type Weights, newAsk } from './words/shot/ask';
+export {
+  type Ask,
+  type LightWish,
+  OWN_THINGS,
+  TERM_IDS,
+  type TermId,
+  WEIGHT_LIMIT,
+  type Weights,
+  newAsk,
+} from './words/shot/ask';
 export { FRAME_GROUPS, type FrameGroup } from './words/shot/frameGroup';
 export type { ShotQuestion } from './words/shot/shotQuestion';
 export type { Source, Sourced } from './words/sourced/source';
@@ -81,8 +90,8 @@ export type { StanceFrame } from './physics/framing/stanceFrame';
 export type { HoldReport } from './physics/holding/holdReport';
 export { exposureWords, stopsToHalfTurn } from './physics/light/exposure';
 export { isSunny } from './physics/light/daylight';
-export { sunOf } from './physics/light/sunCourse';
-export { sunDirection } from './mathematics/sun/sun';
+export { sunFromCourse, sunOf } from './physics/light/sunCourse';
+export { sunDirection, type SunPlace } from './mathematics/sun/sun';
 export { FIGURE_SCALES, type Figure, figureVerdict, figureWord, pxWords } from './physics/shaking/figures/figures';
 export { calibrate, calibrationWords } from './physics/shaking/measured/calibration';
 export { type DominantLine, dominantLines, knownFrequencies } from './physics/shaking/measured/lines';

@@ -283,6 +283,7 @@ export default machineFrom({
           axis: AHEAD,
           low: -180,
           high: 180,
+          driven: { turns: 1, blades: 2 },
           source: practice,
         },
         {

@@ -172,6 +172,7 @@ export default machineFrom({
         axis: UP,
         low: -180,
         high: 180,
+        driven: { turns: 1, blades: 2 },
         source: practice,
       })),
     };

@@ -9,7 +9,7 @@ import { AHEAD, RIGHT, type Vec3 } from '../../../src/mathematics/geometry/vec3'
 import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
-import { shake } from './shake';
+import { REDUCTION, shake } from './shake';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -218,6 +218,7 @@ export default machineFrom({
           axis: AHEAD,
           low: -180,
           high: 180,
+          driven: { turns: 1 / REDUCTION, blades: 2 },
           source: practice,
         },
       ],

@@ -4,7 +4,8 @@ import { estimated } from '../../../src/words/sourced/estimated';
 
 const RPM = [7000, 5500, 8500] as const;
 /** Engine to propeller. */
-const REDUCTION = 2.8;
+/** Turns of the engine for one of the propeller. */
+export const REDUCTION = 2.8;
 
 /** A single two-stroke on the pilot's back, hung under a wing on lines. Estimates. */
 export const shake: MachineShake = {

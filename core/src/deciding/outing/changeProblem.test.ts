@@ -62,6 +62,9 @@ it('what it lets through is read back, what it holds up is refused', () => {
     ride({ windMps: 50, temperatureC: -40, rpm: null }),
     ride({ rpm: 5 }),
     { ...outing, startsAt: '24:00' },
+    { ...outing, where: { latDeg: 91, lonDeg: 0, timeZone: 'UTC' } },
+    { ...outing, where: { latDeg: 9, lonDeg: 0, timeZone: 'Nowhere/Else' } },
+    { ...outing, shots: outing.shots.map((s) => ({ ...s, hour: { at: '25:00', headingDeg: null } })) },
   ];
   for (const after of edits) {
     expect([after.shots[0]?.seconds, changeProblem(outing, after) === null]).toEqual([

@@ -152,3 +152,15 @@ it('how the time is spent is one field of a shot and of a carrier: whoever set i
   const back: Outing = { ...merged, shots: [plain, ...merged.shots.slice(1)] };
   expect(mergeOutings(merged, back, { ...merged, note: 'also' }).shots[0]).not.toHaveProperty('stanceShares');
 });
+
+it('place and hour come in from either side, and are taken out again', () => {
+  const where = { latDeg: 50, lonDeg: -3, timeZone: 'UTC' };
+  const mine: Outing = { ...base, where };
+  const theirs = withShot(base, 'b', { hour: { at: '16:20', headingDeg: 210 } });
+  const merged = mergeOutings(base, mine, theirs);
+  expect(merged.where).toEqual(where);
+  expect(merged.shots.find((s) => s.id === 'b')!.hour).toEqual({ at: '16:20', headingDeg: 210 });
+  const { where: gone, ...nowhere } = merged;
+  expect(gone).toEqual(where);
+  expect(mergeOutings(merged, nowhere as Outing, { ...merged, note: 'also' })).not.toHaveProperty('where');
+});

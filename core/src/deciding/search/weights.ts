@@ -24,6 +24,6 @@ export const weightsOf = (ask: Ask): Weights => ({
   ...(feelOf(ask) === null ? { feel: 0 } : {}),
   reach: ask.reachable ? 3 : 0,
   talk: ask.talking ? 3 : 0,
-  sun: ask.sun ? 4 : 0,
+  sun: ask.sun || ask.light ? 4 : 0,
   ...ask.weights,
 });

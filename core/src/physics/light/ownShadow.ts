@@ -36,8 +36,17 @@ function placed(part: PosedPart): Placed {
   };
 }
 
-/** What stands between points and the sun, glass left out; made once for many points. Null = nothing. */
-export function shading(parts: readonly PosedPart[]): (point: Vec3, toSun: Vec3) => PosedPart | null {
+type Shading = (point: Vec3, toSun: Vec3) => PosedPart | null;
+const made = new WeakMap<readonly PosedPart[], Shading>();
+
+/** What stands between points and the sun, glass left out; made once for a list of parts. Null = nothing. */
+export function shading(parts: readonly PosedPart[]): Shading {
+  let shade = made.get(parts);
+  if (!shade) made.set(parts, (shade = shadingBy(parts)));
+  return shade;
+}
+
+function shadingBy(parts: readonly PosedPart[]): Shading {
   const all = parts.filter((part) => !part.seeThrough).map(placed);
   return (point, toSun) => {
     for (const { part, partFromWorld, centre, radius2 } of all) {

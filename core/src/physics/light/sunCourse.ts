@@ -1,4 +1,5 @@
 import { AstroTime, Body, Equator, Horizon, Observer } from 'astronomy-engine';
+import { keepLatest } from '../../mathematics/caching/keepLatest';
 import type { SunPlace } from '../../mathematics/sun/sun';
 import type { GlobePlace, Moment } from '../../words/shot/moment';
 import { clockOf, instantOf, minutesOf } from './clock';
@@ -22,8 +23,13 @@ export function sunAt({ latDeg, lonDeg }: Pick<GlobePlace, 'latDeg' | 'lonDeg'>,
   return { azimuthDeg: azimuth, heightDeg: altitude };
 }
 
-/** The sun at the moment of a shot. */
-export const sunOf = (moment: Moment): SunAt => sunAt(moment, instantOf(moment.date, moment.at, moment.timeZone));
+const moments = keepLatest<SunAt>(4);
+
+/** The sun at the moment of a shot; kept, since a search asks for one moment thousands of times. */
+export const sunOf = (moment: Moment): SunAt =>
+  moments([moment.latDeg, moment.lonDeg, moment.timeZone, moment.date, moment.at].join(' '), () =>
+    sunAt(moment, instantOf(moment.date, moment.at, moment.timeZone)),
+  );
 
 /** The sun as somebody who rides that way sees it; null where it is down, or the way is not known. */
 export function sunFromCourse({ azimuthDeg, heightDeg }: SunAt, headingDeg: number | null): SunPlace | null {

@@ -16,6 +16,8 @@ export interface MovingPart {
   readonly on?: string;
   /** Turned by hand and back again, however far: it winds nothing up. */
   readonly steered?: true;
+  /** Driven by the engine: a propeller, a rotor. Its turns for one of the engine's, and how many blades it has. */
+  readonly driven?: { readonly turns: number; readonly blades: number };
   /** Stances in which feet turn it: cranks. */
   readonly pedalledIn?: readonly string[];
   readonly source: Source;

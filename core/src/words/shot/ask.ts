@@ -27,6 +27,10 @@ export const OWN_THINGS = [
 ] as const;
 type OwnThing = (typeof OWN_THINGS)[number]['id'];
 
+/** How the sun is wished, where place, hour and heading say where it stands. */
+export const LIGHT_WISHES = ['out', 'in', 'front', 'side', 'behind'] as const;
+export type LightWish = (typeof LIGHT_WISHES)[number];
+
 /** From the kit box, from what the outing's other shots leave in it, or from everything that there is. */
 export const ASKED_KITS = ['box', 'left', 'anything'] as const;
 type AskedKit = (typeof ASKED_KITS)[number];
@@ -50,6 +54,8 @@ export interface Ask {
   readonly without?: readonly OwnThing[];
   /** Where the sun stands, to be kept out of the picture; none = it does not matter. */
   readonly sun?: SunPlace;
+  /** The sun kept out of the picture or in it, or the light from one side; none = as it comes. */
+  readonly light?: LightWish;
   readonly kit: AskedKit;
   /** Carriers of the outing that are looked at. */
   readonly carrierIds: readonly string[];

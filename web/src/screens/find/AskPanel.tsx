@@ -8,6 +8,7 @@ import {
   weightsOf,
   type Ask,
   type Outing,
+  type SunPlace,
   type TermId,
 } from '@strut-spot/core';
 import { Slider } from 'radix-ui';
@@ -20,11 +21,13 @@ import { Tick } from './Tick';
 interface AskPanelProps {
   readonly outing: Outing;
   readonly ask: Ask;
+  /** Where the sun stands at the shot's hour; null where place or way is not known. */
+  readonly stands: SunPlace | null;
   readonly onChange: (ask: Ask, mergeKey?: string) => void;
 }
 
 /** What the shot must show and how it should feel; every number of the intent can be changed. */
-export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
+export function AskPanel({ outing, ask, stands, onChange }: AskPanelProps) {
   const intent = askedIntent(ask);
   const own = INTENTS.find((i) => i.id === ask.intentId)!;
   const feel = feelOf(ask);
@@ -135,7 +138,7 @@ export function AskPanel({ outing, ask, onChange }: AskPanelProps) {
           onChange={(kit) => set({ kit: kit as Ask['kit'] })}
         />
       </section>
-      <KeptOut ask={ask} onChange={onChange} />
+      <KeptOut ask={ask} stands={stands} onChange={onChange} />
       {outing.carriers.length > 1 && (
         <section aria-labelledby="from">
           <h2 id="from" className="caption mb-1 border-b border-hair-strong pb-0.5">

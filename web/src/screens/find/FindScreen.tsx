@@ -9,6 +9,8 @@ import {
   type Ask,
   type Candidate,
   type SchoolId,
+  momentOf,
+  sunFromCourse,
   sunOf,
   type ShakeQuestion,
 } from '@strut-spot/core';
@@ -120,6 +122,8 @@ export function FindScreen() {
   );
   const pick = useCallback((id: string) => setChosenId(id), []);
 
+  const { moment } = momentOf(outing, shot);
+  const stands = moment ? sunFromCourse(sunOf(moment), moment.headingDeg) : null;
   const setAsk = (next: Ask, mergeKey?: string) => change((s) => ({ ...s, ask: next }), mergeKey);
   const take = (candidate: Candidate) => {
     const carrier = question.carriers.find((c) => c.carrierId === candidate.carrierId)!;
@@ -148,7 +152,7 @@ export function FindScreen() {
     <main className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-2.75rem)] lg:grid-cols-[16.5rem_minmax(0,1fr)_20.5rem]">
       <h1 className="sr-only">Find spots: {shot.name}</h1>
       <div className="min-h-0 overflow-y-auto border-hair px-3 py-2 max-lg:order-3 max-lg:border-t lg:border-r">
-        <AskPanel outing={outing} ask={ask} onChange={setAsk} />
+        <AskPanel outing={outing} ask={ask} stands={stands} onChange={setAsk} />
       </div>
 
       <div className="flex min-h-0 min-w-0 flex-col max-lg:order-1">

@@ -1,4 +1,4 @@
-import { OWN_THINGS, type Ask } from '@strut-spot/core';
+import { OWN_THINGS, type Ask, type LightWish, type SunPlace } from '@strut-spot/core';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
 import { Tick } from './Tick';
@@ -14,16 +14,31 @@ const BEARINGS = [
   { id: '-90', name: 'Left' },
   { id: '-45', name: 'Ahead, left' },
 ] as const;
+const bearingWords = (bearingDeg: number): string => {
+  const nearest = BEARINGS[Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8]!;
+  return nearest.name.toLowerCase().replace(',', ' to the');
+};
 /** A low sun, ahead: the one that spoils most. */
 const LOW_AHEAD = { bearingDeg: 0, heightDeg: 15 } as const;
 
+const WISHES: readonly { id: LightWish | 'any'; name: string }[] = [
+  { id: 'any', name: 'As it comes' },
+  { id: 'out', name: 'Sun out of the picture' },
+  { id: 'in', name: 'Sun in the picture' },
+  { id: 'front', name: 'Sun at the camera’s back' },
+  { id: 'side', name: 'Light from the side' },
+  { id: 'behind', name: 'Back light' },
+];
+
 interface KeptOutProps {
   readonly ask: Ask;
+  /** Where the sun stands at the shot's hour, from the way of travel; null where place or way is not known. */
+  readonly stands: SunPlace | null;
   readonly onChange: (ask: Ask, mergeKey?: string) => void;
 }
 
-/** What must not come into the picture: things of one's own, and the sun where it is told how it stands. */
-export function KeptOut({ ask, onChange }: KeptOutProps) {
+/** What must not come into the picture: things of one's own, and the sun: by the clock where place and way are known, else as it is told to stand. */
+export function KeptOut({ ask, stands, onChange }: KeptOutProps) {
   const without = ask.without ?? [];
   const { sun } = ask;
   return (
@@ -39,15 +54,34 @@ export function KeptOut({ ask, onChange }: KeptOutProps) {
           onChange={(on) => onChange({ ...ask, without: on ? [...without, id] : without.filter((o) => o !== id) })}
         />
       ))}
-      <Tick
-        label="the sun"
-        checked={sun !== undefined}
-        onChange={(on) => {
-          const { sun: was, ...kept } = ask;
-          void was;
-          onChange(on ? { ...kept, sun: LOW_AHEAD } : kept);
-        }}
-      />
+      {stands && !sun && (
+        <>
+          <ChoiceField
+            label="Light"
+            value={ask.light ?? 'any'}
+            choices={WISHES}
+            onChange={(id) => {
+              const { light: was, ...kept } = ask;
+              void was;
+              onChange(id === 'any' ? kept : { ...kept, light: id as LightWish });
+            }}
+          />
+          <p className="text-[0.9rem] text-ink-2">
+            The sun stands {Math.round(stands.heightDeg)}° high, {bearingWords(stands.bearingDeg)}.
+          </p>
+        </>
+      )}
+      {(!stands || sun) && (
+        <Tick
+          label="the sun"
+          checked={sun !== undefined}
+          onChange={(on) => {
+            const { sun: was, ...kept } = ask;
+            void was;
+            onChange(on ? { ...kept, sun: LOW_AHEAD } : kept);
+          }}
+        />
+      )}
       {sun && (
         <>
           <ChoiceField

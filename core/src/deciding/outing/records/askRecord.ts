@@ -1,6 +1,25 @@
 import { boolean, mixed, object } from 'yup';
-import { ASKED_KITS, OWN_THINGS, TERM_IDS, WEIGHT_LIMIT, type Ask, type Weights } from '../../../words/shot/ask';
-import { id, isRecord, list, oneOf, OUTING_LIMITS, truth, UNKNOWN_FIELDS, validatorOf, within } from './schemaParts';
+import {
+  ASKED_KITS,
+  LIGHT_WISHES,
+  OWN_THINGS,
+  TERM_IDS,
+  WEIGHT_LIMIT,
+  type Ask,
+  type Weights,
+} from '../../../words/shot/ask';
+import {
+  id,
+  isRecord,
+  list,
+  maybeOneOf,
+  oneOf,
+  OUTING_LIMITS,
+  truth,
+  UNKNOWN_FIELDS,
+  validatorOf,
+  within,
+} from './schemaParts';
 
 /** Two shares in order, 0 to 1. */
 const isRange = (value: unknown): value is readonly [number, number] =>
@@ -35,6 +54,7 @@ export const askSchema = validatorOf<Ask>()(
       .default(undefined)
       .optional()
       .noUnknown(UNKNOWN_FIELDS),
+    light: maybeOneOf(LIGHT_WISHES),
     reachable: boolean().strict().required().typeError(truth),
     kit: oneOf(ASKED_KITS),
     carrierIds: list(OUTING_LIMITS.carriers).of(id()),

@@ -1,11 +1,23 @@
 import type { Check } from '../../check/check';
 import { judgeLight, BRIGHT_STOPS, DARK_STOPS, GROUND_STOPS, MET, SHADOW, sunWords } from './judgeLight';
 import { lightFound, type LightFound } from './lightFound';
+import type { Ask } from '../../../words/shot/ask';
+import type { Term } from '../../check/candidate';
+import { WISH_WORDS, wishMet } from './lightWish';
 import { attemptsAt } from './lightAttempts';
 
 const COMMON = 'common practice';
 /** A twentieth of a degree of the share at most in doubt (docs/models.md, Light). */
 const SHADOW_COLUMNS = 40;
+
+function termsOf(found: LightFound, ask: Ask): Term[] {
+  const wish = ask.sun ? 'out' : ask.light;
+  const value = wish ? wishMet(found, wish) : null;
+  if (!wish || value === null || !found.met) return [];
+  const text =
+    wish === 'out' || wish === 'in' ? sunWords(found.met) : `${WISH_WORDS[wish]}: ${Math.round(value * 100)} %`;
+  return [{ id: 'sun', value, text }];
+}
 
 /** Whether there is light enough, from the right side, and what the sun does to the picture. */
 export const light: Check<LightFound> = {
@@ -36,7 +48,7 @@ export const light: Check<LightFound> = {
       return {
         verdict: result.verdict === "can't say" ? 'good' : result.verdict,
         rejection: null,
-        terms: found.met && scene.ask.sun ? [{ id: 'sun', value: 1 - found.met.share, text: sunWords(found.met) }] : [],
+        terms: termsOf(found, scene.ask),
       };
     },
   },

@@ -2,6 +2,7 @@ import { exposureWords } from '../../../physics/light/exposure';
 import { worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
 import { BACK_LIT_DEG, type LightFound } from './lightFound';
+import { WISH_WORDS, wishMet } from './lightWish';
 import type { SunMet } from './sunMet';
 
 /** Of the ride with the sun in the picture: any of it is told; over the second, where it was to stay out, the shot is spoilt. Common practice, no source. */
@@ -10,6 +11,8 @@ export const MET = { watch: 0, stop: 0.5 } as const;
 export const DARK_STOPS = { watch: 0, stop: 2 } as const;
 /** Stops too much where the shutter is held: beyond the second the picture is white. Common practice, no source. */
 export const BRIGHT_STOPS = { watch: 0.5, stop: 2 } as const;
+/** Share of a wish that counts as come true. */
+const WISHED = 0.5;
 /** Nearer the picture's edge than that the sun on the glass is worth a hood, degrees. Common practice, no source. */
 export const VEIL_DEG = 15;
 /** Stops by which the ground may come out too dark beside the sky. Common practice, no source. */
@@ -30,7 +33,10 @@ export const sunWords = ({ stanceNames }: SunMet): string =>
 function sunFinding({ met }: LightFound, { ask }: ShotScene): Finding | null {
   if (!met) return null;
   // Many like it in the picture: it spoils a shot only where it was to be kept out.
-  const verdict = ask.sun ? over(met.share, MET) : met.share > MET.watch ? 'watch' : 'good';
+  const out = ask.sun !== undefined || ask.light === 'out';
+  const liked = ask.light === 'in' || ask.light === 'behind';
+  const seen = met.share > MET.watch && !liked ? 'watch' : 'good';
+  const verdict = out ? over(met.share, MET) : seen;
   return {
     id: 'sun',
     label: 'sun in the picture',
@@ -42,6 +48,26 @@ function sunFinding({ met }: LightFound, { ask }: ShotScene): Finding | null {
     because: `${sunWords(met)}${ask.sun ? ', as it was told to stand' : ''}`,
     mend:
       verdict === 'good' ? null : { text: 'ride it the other way, or at an hour that the Light sheet shows as clear' },
+  };
+}
+
+/** What was wished of the light and how far it comes true: a place that misses it is told, none is turned away for it. */
+function wishFinding(found: LightFound, { ask }: ShotScene): Finding | null {
+  // Kept out is judged above.
+  if (!ask.light || ask.light === 'out') return null;
+  const true_ = wishMet(found, ask.light);
+  if (true_ === null) return null;
+  const good = true_ >= WISHED;
+  return {
+    id: 'wish',
+    label: WISH_WORDS[ask.light],
+    verdict: good ? 'good' : 'watch',
+    value: true_ * 100,
+    unit: '%',
+    limit: [WISHED * 100, null],
+    margin: (true_ - WISHED) * 100,
+    because: good ? 'as it was asked for' : `asked for, and not so from here at that hour on that way`,
+    mend: good ? null : { text: 'another heading or hour, or a place that looks the other way' },
   };
 }
 
@@ -162,6 +188,33 @@ function shadowFinding({ shadow }: LightFound): Finding | null {
   };
 }
 
+/** Sliced or bent blades show from about half a pass on, until a blade is blurred over a good part of the way to the next. Common practice, no source. */
+export const SLICES = { from: 0.5, blurredBy: 0.8 } as const;
+
+function bladesFinding({ blades, exposureS }: LightFound): Finding | null {
+  if (!blades) return null;
+  const { name, slices, blurred, passesHz } = blades;
+  const sliced = slices > SLICES.from && blurred < SLICES.blurredBy;
+  const nd = 2 ** Math.ceil(Math.log2(1 / passesHz / exposureS));
+  return {
+    id: 'blades',
+    label: 'blades that turn',
+    verdict: sliced ? 'watch' : 'good',
+    value: blurred * 100,
+    unit: '%',
+    limit: [SLICES.blurredBy * 100, null],
+    margin: (blurred - SLICES.blurredBy) * 100,
+    because: sliced
+      ? `the ${name}'s blades pass ${Math.round(passesHz)} times a second, ${slices.toFixed(1)} while a picture is read: they come out cut and bent`
+      : `the ${name}'s blades are blurred over ${Math.round(blurred * 100)} % of the way from one to the next`,
+    mend: sliced
+      ? {
+          text: `a shutter of ${exposureWords(1 / passesHz)} or longer: a grey filter of factor ${nd} (ND${nd}), or less light; or the blades out of the picture`,
+        }
+      : null,
+  };
+}
+
 const LIT_WORDS = {
   front: 'the sun is at the camera’s back: what it looks at is lit from the front, flat and clear',
   side: 'the sun stands to the side: light and shade give it shape',
@@ -188,11 +241,13 @@ function litFinding({ lit, toSunDeg }: LightFound, { intent }: ShotScene): Findi
 export function judgeLight(found: LightFound, scene: ShotScene): CheckResult {
   const findings = [
     sunFinding(found, scene),
+    wishFinding(found, scene),
     exposureFinding(found, scene),
     shadowFinding(found),
     veilFinding(found),
     groundFinding(found, scene),
     litFinding(found, scene),
+    bladesFinding(found),
   ];
   return worstFirst(
     'light',

@@ -12,7 +12,14 @@ import { findingsOf } from '../../../words/check/result';
 import type { PosedPart } from '../../../words/carrier/posedPart';
 import type { Moment } from '../../../words/shot/moment';
 import type { ShotQuestion } from '../../../words/shot/shotQuestion';
+import { newAsk } from '../../../words/shot/ask';
+import { shotScene } from '../../scene/shotScene';
+import { light as lightCheck } from './index';
+import { wishMet } from './lightWish';
 import { foundBy, shotReport } from '../../report/shotReport';
+import { bladeSlices } from '../../../physics/light/bladeSlices';
+import { plainSetUp } from '../../../posing/strut/plainSetUp';
+import { placedSpots } from '../../../posing/rig/spots';
 import { lightOfDay } from '../../report/lightOfDay';
 import { advisedReport } from '../../advice/advisedReport';
 
@@ -114,6 +121,57 @@ const light = (asked: ShotQuestion) => shotReport(asked, { only: ['light'] });
 const found = (asked: ShotQuestion) => foundBy(light(asked), 'light');
 const told = (asked: ShotQuestion, id: string) => findingsOf(light(asked).checks[0]!).find((f) => f.id === id);
 
+describe('blades', () => {
+  it.each([
+    [5400, 2, 0.02],
+    [9000, 2, 0.014],
+    [2400, 3, 0.03],
+  ])(
+    'at %s turns a minute with %s of them, read in %s s, are seen as often as a simulated sensor sees them',
+    (rpm, blades, readoutS) => {
+      // Line by line from the top: is a blade over a point far to the side, where the way from line to line hardly turns?
+      const lines = 4000;
+      let [runs, was] = [0, false];
+      for (let line = 0; line < lines; line++) {
+        const turned = ((rpm / 60) * blades * (line / lines) * readoutS) % 1;
+        const over = turned < 0.1;
+        if (over && !was) runs++;
+        was = over;
+      }
+      const { slices, passesHz, blurred } = bladeSlices(rpm, { turns: 1, blades }, 1 / 1000, readoutS);
+      expect(Math.abs(runs - slices)).toBeLessThanOrEqual(1);
+      expect(passesHz).toBeCloseTo((rpm * blades) / 60, 9);
+      expect(blurred).toBeCloseTo(passesHz / 1000, 9);
+    },
+  );
+
+  it('of a multirotor in bright sun come out cut, and a grey filter that is proved makes a veil of them', () => {
+    const drone = newCarrier('d', 'multirotor', 1.75);
+    const spotId = placedSpots(drone.rig).map(({ spot }) => spot.id);
+    const seen = spotId.flatMap((id) => {
+      const setUp = plainSetUp(drone.rig, id, { cameraId: 'cube-camera', modeId: 'widest', stabiliserId: 'off' });
+      if (!setUp) return [];
+      const asked = {
+        ...question(),
+        rig: drone.rig,
+        setUp,
+        actionStanceId: 'forward',
+        intentId: 'clear-ahead',
+        ride: { ...drone.ride, lightId: 'bright-sun' as const },
+      };
+      return told(asked, 'blades') ? [asked] : [];
+    });
+    expect(seen.length).toBeGreaterThan(0);
+    const finding = findingsOf(advisedReport(seen[0]!, { only: ['light'] }).checks[0]!).find((f) => f.id === 'blades')!;
+    expect(finding.verdict).toBe('watch');
+    expect(finding.because).toMatch(/blades pass \d+ times a second/);
+    const nd = finding.mend?.setUp?.ndStops;
+    if (nd !== undefined)
+      expect(told({ ...seen[0]!, setUp: finding.mend!.setUp! }, 'blades')!.value).toBeGreaterThan(finding.value);
+    expect(told(question(), 'blades')).toBeUndefined();
+  });
+});
+
 describe('a shot', () => {
   it('without a place, or with no one way, says how much light there is and nothing of the sun', () => {
     const { moment, ...nowhere } = question();
@@ -165,6 +223,32 @@ describe('a shot', () => {
     expect(night.mend!.text).toMatch(/filter off/);
     const off = told(question({}, { lightId: 'street-night' }), 'too-dark')!;
     expect(night.value - off.value).toBeCloseTo(4, 6);
+  });
+
+  it.each([
+    ['front', 60, 240],
+    ['behind', 240, 60],
+    ['in', 240, 60],
+    ['out', 60, 240],
+  ] as const)('asked for "%s" has it at heading %s and not at %s, by the bench and in a search', (wish, yes, no) => {
+    const asked = (headingDeg: number) =>
+      question({ moment: { ...WINTER, headingDeg }, ask: { ...newAsk(made.intentId, 'c'), light: wish } });
+    const term = (headingDeg: number) =>
+      lightCheck.searchTerm.judge(shotScene(asked(headingDeg))).terms.find(({ id }) => id === 'sun')!.value;
+    expect(term(yes)).toBeGreaterThan(0.5);
+    expect(term(no)).toBeLessThan(term(yes));
+    const id = wish === 'out' ? 'sun' : 'wish';
+    expect(told(asked(yes), id)!.verdict).toBe('good');
+    expect(told(asked(no), id)!.verdict).not.toBe('good');
+    expect(lightCheck.searchTerm.judge(shotScene(question())).terms).toEqual([]);
+  });
+
+  it('asked for light from the side has it across the sun, and nowhere along it', () => {
+    const found_ = (toSunDeg: number) =>
+      wishMet({ met: { share: 0, stanceNames: [], veiledShare: 0, veiledFromDeg: 30 }, toSunDeg }, 'side')!;
+    expect(found_(90)).toBe(1);
+    for (const along of [0, 30, 150, 180]) expect(found_(along)).toBe(0);
+    expect(wishMet({ met: null, toSunDeg: null }, 'side')).toBeNull();
   });
 
   it('has a day: dark before it and after it, the same at an hour as the shot at that hour', () => {

@@ -1,10 +1,19 @@
 import { findingsOf, type CheckResult } from '../../../words/check/result';
+import type { SetUp } from '../../../words/setUp/setUp';
 import type { Attempt } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 
 /** A tilt that leaves some sky out. */
 const LOWER_DEG = 6;
 const ND_STOPS = [2, 3, 4, 5, 6] as const;
+
+const greyFilter = (setUp: SetUp, stops: number): Attempt => ({
+  id: `nd-${stops}`,
+  text: `a grey filter of factor ${2 ** stops} (ND${2 ** stops})`,
+  setUp: { ...setUp, ndStops: stops },
+  effort: 2,
+  costs: 'a filter, off again before dusk',
+});
 
 /** What of the set-up may mend the light; hour and way are the Light sheet's. */
 export function attemptsAt({ resolved: { setUp, camera, mode } }: ShotScene, result: CheckResult): readonly Attempt[] {
@@ -50,14 +59,13 @@ export function attemptsAt({ resolved: { setUp, camera, mode } }: ShotScene, res
   }
   if (bright) {
     const stops = ND_STOPS.find((n) => n >= (setUp.ndStops ?? 0) + bright.value - 0.3);
-    if (stops !== undefined)
-      attempts.push({
-        id: `nd-${stops}`,
-        text: `a grey filter of factor ${2 ** stops} (ND${2 ** stops})`,
-        setUp: { ...setUp, ndStops: stops },
-        effort: 2,
-        costs: 'a filter, off again before dusk',
-      });
+    if (stops !== undefined) attempts.push(greyFilter(setUp, stops));
+  }
+  const blades = troubles.get('blades');
+  if (blades) {
+    // Blurred over the whole way from blade to blade.
+    const stops = ND_STOPS.find((n) => n >= (setUp.ndStops ?? 0) + Math.log2(100 / Math.max(0.1, blades.value)) - 0.3);
+    if (stops !== undefined && setUp.shutterS === undefined) attempts.push(greyFilter(setUp, stops));
   }
   if (troubles.has('ground-dark')) {
     attempts.push({

@@ -2,6 +2,7 @@ import { AHEAD, dot } from '../../../mathematics/geometry/vec3';
 import { rotate } from '../../../mathematics/geometry/rotation';
 import { toDeg } from '../../../mathematics/units/angle';
 import { sunDirection, type SunPlace } from '../../../mathematics/sun/sun';
+import { bladeSlices, type BladeSlices } from '../../../physics/light/bladeSlices';
 import { exposureValue, isSunny } from '../../../physics/light/daylight';
 import { isoNeeded } from '../../../physics/light/exposure';
 import { groundOffStops } from '../../../physics/light/metering';
@@ -37,6 +38,14 @@ export interface LightFound {
   readonly toSunDeg: number | null;
   /** Null where no sun throws one. */
   readonly shadow: OwnShadow | null;
+  /** Of the propeller or rotor that most is seen of; null where none is in the picture. */
+  readonly blades: SeenBlades | null;
+}
+
+export interface SeenBlades extends BladeSlices {
+  readonly name: string;
+  /** Of the picture, over the ride. */
+  readonly share: number;
 }
 
 /** Where the sun stands, by hand or by the clock. */
@@ -67,6 +76,7 @@ export function lightFound(scene: ShotScene, shadowColumns: number | null): Ligh
     met: sunny ? sunMet(scene, fromCourse) : null,
     lit: toSunDeg === null ? null : litFrom(toSunDeg),
     toSunDeg,
+    blades: bladesSeen(scene, exposureS),
     shadow:
       toSun && sunny && shadowColumns !== null
         ? ownShadow(
@@ -79,6 +89,32 @@ export function lightFound(scene: ShotScene, shadowColumns: number | null): Ligh
           )
         : null,
   };
+}
+
+/** Less of a propeller than that nobody notices, share of the picture. */
+const SEEN = 0.002;
+
+function bladesSeen(
+  { machine, question, ride, resolved, carrier, framed }: ShotScene,
+  exposureS: number,
+): SeenBlades | null {
+  const rig = carrier.ridden[0]!.rig;
+  const line = machine.shake.lines.find(({ every }) => every.kind === 'turn');
+  const driven = machine.moving(question.rig.fit).filter((moving) => moving.driven);
+  if (line?.every.kind !== 'turn' || driven.length === 0) return null;
+  const rpm = ride.rpm ?? line.every.rpm.value;
+  const { stances } = framed();
+  const seen = driven.map(({ id, name, driven: blades }) => {
+    const ids = new Set(rig.parts.flatMap((part) => (part.on === id ? [part.id] : [])));
+    const share = stances.reduce(
+      (sum, { share: time, measures }) =>
+        sum + time * measures.parts.reduce((all, part) => all + (ids.has(part.id) ? part.share : 0), 0),
+      0,
+    );
+    return { name, share, ...bladeSlices(rpm, blades!, exposureS, resolved.mode.readoutS.value) };
+  });
+  const most = seen.reduce((a, b) => (b.share > a.share ? b : a));
+  return most.share > SEEN ? most : null;
 }
 
 function litFrom(toSunDeg: number): Lit {

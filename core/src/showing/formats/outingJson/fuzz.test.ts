@@ -63,9 +63,11 @@ const full: Outing = {
     links: [{ id: 'own-l', name: 'Stick', lowM: 0.1, highM: 0.3, thicknessM: 0.02, massKg: 0.1 }],
     bases: [{ id: 'own-b', name: 'Wedge', kind: 'strap', shapes: ['tube', 'bar'], tubeLowM: 0.02, tubeHighM: 0.06, heightM: 0.02, massKg: 0.05 }],
   },
+  where: { latDeg: 50, lonDeg: -3, timeZone: 'UTC' },
   shots: [first.shots[0]!, { ...first.shots[0]!, id: 's2', setUp: ownSetUp }].map((shot) => ({
     ...shot,
-    ask: { ...newAsk(shot.intentId, shot.carrierId), shares: { hands: [0.02, 0.3] }, sun: { bearingDeg: 30, heightDeg: 20 } },
+    ask: { ...newAsk(shot.intentId, shot.carrierId), shares: { hands: [0.02, 0.3] }, sun: { bearingDeg: 30, heightDeg: 20 }, light: 'front' },
+    hour: { at: '16:20', headingDeg: 210 },
     stanceShares: { crouch: 0.5, seated: 0 },
     setUp: { ...shot.setUp, shutterS: 0.001, ndStops: 2, fastening: 'tight', putOn: { altitudeM: 120, temperatureC: 4 } },
     clips: [{ id: 'clip', at: '2027-02-14T10:00:00Z', marks: { left: [0, 0.5], right: [1, 0.5] }, measuredTiltDeg: 3, measuredRollDeg: 1, tiltByDeg: -3, rollByDeg: -1, applied: true }],
