@@ -52,8 +52,15 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
   },
   {
     ...now,
+    carriers: [{ ...carrier, rig }],
     where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
-    shots: [{ ...shot, hour: { at: '16:40', headingDeg: 210 } }],
+    shots: [
+      {
+        ...shot,
+        hour: { at: '16:40', headingDeg: 210 },
+        ask: { ...fullAsk(), light: 'front', weights: { mass: 7, steady: 2 } },
+      },
+    ],
   },
 ];
 

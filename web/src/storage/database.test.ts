@@ -39,6 +39,10 @@ function isAsKept(outing: Outing, version: number): void {
   expect(first).toMatchObject({ id: 'carrier', rig: { machineId: 'mountain-bike', statureM: 1.8 }, spotLogs: [] });
   if (version === 2 || version === 3) expect(first!.ride.speedMps).toBe(9);
   expect(outing.shots[0]).toMatchObject({ id: 'shot', carrierId: 'carrier', acknowledged: [], pullTests: [] });
+  if (version >= 7) {
+    expect(outing).toMatchObject({ where: { latDeg: 61.5 }, shots: [{ hour: { at: '16:40', headingDeg: 210 } }] });
+    expect(outing.shots[0]!.ask!.light).toBe('front');
+  }
   if (version >= 4) expect(outing.shots[0]!.ask!.weights).toEqual({ mass: 7, steady: 2 });
 }
 

@@ -51,3 +51,13 @@ it('says in words what the drawing of the day shows', async () => {
   expect(title.textContent).toMatch(/Own shadow: \d\d:\d\d to \d\d:\d\d/);
   expect(title.textContent).toMatch(/Too dark: 00:00 to 0\d:\d\d, 1\d:\d\d to 24:00/);
 });
+
+it('puts the place where the map is pressed', async () => {
+  const { stored } = await openSheet(<LightScreen />, { outing: placed() });
+  const map = await screen.findByTestId('place-map');
+  map.getBoundingClientRect = () => ({ left: 10, top: 20, width: 360, height: 180 }) as DOMRect;
+  fireEvent.click(map, { clientX: 10 + 180 + 7.5, clientY: 20 + 90 - 60.2 });
+  await waitFor(async () =>
+    expect((await stored()).where).toMatchObject({ latDeg: 60.2, lonDeg: 7.5, timeZone: 'UTC' }),
+  );
+});

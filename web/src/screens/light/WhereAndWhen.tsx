@@ -1,10 +1,14 @@
 import { LIGHTS, type GlobePlace, type LightId, type ShotHour } from '@strut-spot/core';
 import { MapPin } from 'lucide-react';
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
 import { useShot } from '../../state/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
+
+/** Drawn from outlines that nobody else needs. */
+const PlaceMap = lazy(() => import('./PlaceMap'));
 
 const WAYS = [
   { id: 'one', name: 'One way' },
@@ -50,6 +54,9 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotH
         </h2>
         {where ? (
           <div className="space-y-0.5">
+            <Suspense fallback={<div className="aspect-[2/1] border border-hair" />}>
+              <PlaceMap {...where} onPlace={setWhere} />
+            </Suspense>
             <NumberField
               label="Latitude, north +"
               value={where.latDeg}
