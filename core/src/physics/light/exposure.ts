@@ -17,6 +17,10 @@ export const isoNeeded = (ev: number, apertureN: number, ndStops: number, second
 export const stopsToHalfTurn = (ev: number, apertureN: number, framesPerSecond: number): number =>
   Math.max(0, Math.log2(longestExposureS(framesPerSecond) / 2 / exposureS(ev, apertureN, 0)));
 
-/** 1/250 s as people say it. */
-export const exposureWords = (seconds: number): string =>
-  seconds >= 0.4 ? `${seconds.toFixed(1)} s` : `1/${Math.round(1 / seconds)} s`;
+/** 1/250 s as people say it; what is not a whole fraction is an estimate, and is rounded to two digits. */
+export function exposureWords(seconds: number): string {
+  if (seconds >= 0.4) return `${seconds.toFixed(1)} s`;
+  const exact = 1 / seconds;
+  const whole = Math.abs(exact - Math.round(exact)) < 1e-6 * exact;
+  return `1/${whole ? Math.round(exact) : Number(exact.toPrecision(2))} s`;
+}

@@ -2,7 +2,7 @@
 import * as suncalc from 'suncalc';
 import { clockOf, instantOf, knowsZone } from './clock';
 import { daylightStops, airMass, exposureValue, isSunny } from './daylight';
-import { exposureS, isoNeeded } from './exposure';
+import { exposureS, exposureWords, isoNeeded } from './exposure';
 import { sunAt, sunCourse, sunFromCourse } from './sunCourse';
 
 const PLACES = [
@@ -119,6 +119,7 @@ describe('light', () => {
     expect(1 / exposureS(15, 2.8, 0)).toBeCloseTo(4180, -1);
     expect(1 / exposureS(15, 2.8, 4)).toBeCloseTo(261, 0);
     expect(isoNeeded(15, 2.8, 0, exposureS(15, 2.8, 0))).toBeCloseTo(100, 9);
+    expect([1 / 120, 1 / 1268.4, 1 / 60.7, 2].map(exposureWords)).toEqual(['1/120 s', '1/1300 s', '1/61 s', '2.0 s']);
     expect(isoNeeded(10, 2.8, 0, 1 / 60)).toBeCloseTo(100 * (2.8 ** 2 / 2 ** 10) * 60, 6);
   });
 });

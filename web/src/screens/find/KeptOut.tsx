@@ -14,10 +14,17 @@ const BEARINGS = [
   { id: '-90', name: 'Left' },
   { id: '-45', name: 'Ahead, left' },
 ] as const;
-const bearingWords = (bearingDeg: number): string => {
-  const nearest = BEARINGS[Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8]!;
-  return nearest.name.toLowerCase().replace(',', ' to the');
-};
+const bearingWords = (bearingDeg: number): string =>
+  [
+    'ahead',
+    'ahead to the right',
+    'to the right',
+    'behind to the right',
+    'behind',
+    'behind to the left',
+    'to the left',
+    'ahead to the left',
+  ][Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8]!;
 /** A low sun, ahead: the one that spoils most. */
 const LOW_AHEAD = { bearingDeg: 0, heightDeg: 15 } as const;
 

@@ -43,7 +43,7 @@ export function LightFacts({
     rows.push([
       'Sun',
       sun.heightDeg >= 0
-        ? `${Math.round(sun.azimuthDeg)}° from north, ${sun.heightDeg.toFixed(0)}° high`
+        ? `at ${Math.round(sun.azimuthDeg)}°, ${sun.heightDeg.toFixed(0)}° high`
         : `${(-sun.heightDeg).toFixed(0)}° under the horizon`,
     ]);
   if (course) rows.push(['Rises, sets', `${course.rises ?? 'not'}, ${course.sets ?? 'not'}`]);

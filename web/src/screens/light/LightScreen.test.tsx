@@ -37,7 +37,7 @@ it('shows the figures of the report at the hour, and another hour by the slider'
   const found = (o: Outing) => foundBy(shotReport(shotQuestion(o, o.shots[0]!), { only: ['light'] }), 'light');
   await waitFor(() => expect(checks().getByText(`EV ${found(outing).ev.toFixed(1)}`)).toBeTruthy());
   expect(checks().getByText('own shadow in the picture')).toBeTruthy();
-  expect(checks().getByText(/° from north, \d+° high/)).toBeTruthy();
+  expect(checks().getByText(/^at \d+°, \d+° high$/)).toBeTruthy();
   fireEvent.change(screen.getByRole('slider', { name: /Hour/ }), { target: { value: String(12 * 60 + 30) } });
   await waitFor(async () => expect((await stored()).shots[0]!.hour?.at).toBe('12:30'));
   const noon = await stored();
