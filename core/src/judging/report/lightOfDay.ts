@@ -12,8 +12,11 @@ export interface ShotLightHour extends SunHour {
   /** What is worth a look then, worst first, in words. */
   readonly because: readonly string[];
   readonly lit: Lit | null;
+  /** Of the ride with the sun in the picture, and of the picture in one's own shadow. */
   readonly sunShare: number;
   readonly shadowShare: number;
+  /** Findings that are not good, by id. */
+  readonly troubles: readonly string[];
 }
 
 /** A day's sun over a shot. */
@@ -23,7 +26,7 @@ export interface LightOfDay {
 }
 
 const STEP_MIN = 30;
-/** Of the picture that own shadows are looked for in, hour by hour. */
+/** Of the picture that own shadows are looked for in, hour by hour: shares within 1.7 points (docs/models.md, Light). */
 const COLUMNS = 24;
 
 /** Every half hour of the day of a shot; null where the outing does not say where it is. */
@@ -39,11 +42,13 @@ export function lightOfDay(question: ShotQuestion): LightOfDay | null {
       const then = { ...scene, question: { ...question, moment: { ...moment, at: hour.at } } };
       const found = lightFound(then, COLUMNS);
       const result = judgeLight(found, then);
+      const bad = findingsOf(result).filter((f) => f.verdict !== 'good');
       return {
         ...hour,
         ev: found.ev,
         verdict: result.verdict === "can't say" ? 'good' : result.verdict,
-        because: findingsOf(result).flatMap((f) => (f.verdict === 'good' ? [] : [f.because])),
+        because: bad.map((f) => f.because),
+        troubles: bad.map((f) => f.id),
         lit: found.lit,
         sunShare: found.met?.share ?? 0,
         shadowShare: found.shadow?.share ?? 0,

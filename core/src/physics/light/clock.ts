@@ -13,9 +13,9 @@ function dayNumber(date: string): number {
 
 export const minutesOf = (at: string): number => Number(at.slice(0, 2)) * 60 + Number(at.slice(3, 5));
 
-/** 615 → "10:15" */
+/** 615 → "10:15"; 1440 is the end of the day. */
 export const clockOf = (minutes: number): string =>
-  `${String(Math.floor(minutes / 60) % 24).padStart(2, '0')}:${String(Math.floor(minutes) % 60).padStart(2, '0')}`;
+  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(Math.floor(minutes) % 60).padStart(2, '0')}`;
 
 /** Whether the zone is one that this machine knows. */
 export function knowsZone(timeZone: string): boolean {

@@ -17,6 +17,12 @@ export const isoNeeded = (ev: number, apertureN: number, ndStops: number, second
 export const stopsToHalfTurn = (ev: number, apertureN: number, framesPerSecond: number): number =>
   Math.max(0, Math.log2(longestExposureS(framesPerSecond) / 2 / exposureS(ev, apertureN, 0)));
 
+/** A gain as cameras print it, in two digits; none is below that at which exposure is reckoned. */
+export function isoWords(iso: number): string {
+  const step = 10 ** Math.max(1, Math.floor(Math.log10(Math.max(100, iso))) - 1);
+  return `ISO ${Math.max(100, Math.round(iso / step) * step)}`;
+}
+
 /** 1/250 s as people say it; what is not a whole fraction is an estimate, and is rounded to two digits. */
 export function exposureWords(seconds: number): string {
   if (seconds >= 0.4) return `${seconds.toFixed(1)} s`;

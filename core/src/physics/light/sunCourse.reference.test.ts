@@ -55,28 +55,25 @@ describe('the sun', () => {
 });
 
 describe('a clock', () => {
-  it.each(['UTC', 'America/Denver', 'Pacific/Auckland', 'Asia/Kolkata'])(
-    'in %s is read as Intl writes it',
-    (timeZone) => {
-      for (const [date, at] of [
-        ['2027-02-14', '09:30'],
-        ['2027-07-01', '23:50'],
-        ['2028-02-29', '00:10'],
-      ] as const) {
-        const shown = new Intl.DateTimeFormat('sv', { timeZone, dateStyle: 'short', timeStyle: 'short' }).format(
-          instantOf(date, at, timeZone),
-        );
-        expect(shown).toBe(`${date} ${at}`);
-      }
-    },
-  );
+  it.each(['UTC', 'MST7MDT', 'EET', 'Etc/GMT-13'])('in %s is read as Intl writes it', (timeZone) => {
+    for (const [date, at] of [
+      ['2027-02-14', '09:30'],
+      ['2027-07-01', '23:50'],
+      ['2028-02-29', '00:10'],
+    ] as const) {
+      const shown = new Intl.DateTimeFormat('sv', { timeZone, dateStyle: 'short', timeStyle: 'short' }).format(
+        instantOf(date, at, timeZone),
+      );
+      expect(shown).toBe(`${date} ${at}`);
+    }
+  });
 
   it('put forward or back gives one time, never none', () => {
-    // America/Denver, 2027: forward on 14 March at 2, back on 7 November at 2 (rules of the IANA database).
-    expect(instantOf('2027-03-14', '01:59', 'America/Denver')).toBe(Date.UTC(2027, 2, 14, 8, 59));
-    expect(instantOf('2027-03-14', '03:00', 'America/Denver')).toBe(Date.UTC(2027, 2, 14, 9, 0));
-    expect(Number.isFinite(instantOf('2027-03-14', '02:30', 'America/Denver'))).toBe(true);
-    expect(instantOf('2027-11-07', '01:30', 'America/Denver')).toBe(Date.UTC(2027, 10, 7, 7, 30));
+    // MST7MDT, 2027: forward on 14 March at 2, back on 7 November at 2 (rules of the IANA database).
+    expect(instantOf('2027-03-14', '01:59', 'MST7MDT')).toBe(Date.UTC(2027, 2, 14, 8, 59));
+    expect(instantOf('2027-03-14', '03:00', 'MST7MDT')).toBe(Date.UTC(2027, 2, 14, 9, 0));
+    expect(Number.isFinite(instantOf('2027-03-14', '02:30', 'MST7MDT'))).toBe(true);
+    expect(instantOf('2027-11-07', '01:30', 'MST7MDT')).toBe(Date.UTC(2027, 10, 7, 7, 30));
     expect(clockOf(615)).toBe('10:15');
     expect([knowsZone('UTC'), knowsZone('Nowhere/Else')]).toEqual([true, false]);
   });

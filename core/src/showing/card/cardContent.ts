@@ -7,10 +7,10 @@ import { checkName } from '../../judging/checks';
 import { foundBy, shotReport, type ShotReport } from '../../judging/report/shotReport';
 import { findingsOf, type CheckResult } from '../../words/check/result';
 import type { LightFound } from '../../judging/checks/light/lightFound';
-import { exposureWords } from '../../physics/light/exposure';
+import { exposureWords, isoWords } from '../../physics/light/exposure';
 import type { Moment } from '../../words/shot/moment';
 import type { HoldReport } from '../../physics/holding/holdReport';
-import { shotQuestion } from '../../deciding/outing/shotQuestion';
+import { momentOf, shotQuestion } from '../../deciding/outing/shotQuestion';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { metresToInches } from '../../mathematics/units/length';
 
@@ -73,11 +73,10 @@ export const pullWords = ({ newton, kgf }: HoldReport['pullTest']): string => `$
 /** What to set for the light, and when it is so. */
 function lightLines({ exposureS, iso }: LightFound, { setUp }: Shot, moment: Moment | undefined): CardLine[] {
   const shutter = setUp.shutterS === undefined ? 'left to the camera, about ' : 'held at ';
-  const gain = iso > 110 ? `, ISO ${Math.round(iso / 50) * 50}` : '';
   const way = moment?.headingDeg == null ? '' : `, heading ${Math.round(moment.headingDeg)}°`;
   return [
     ...(moment ? [{ label: 'When', value: `${moment.at}${way}` }] : []),
-    { label: 'Shutter', value: `${shutter}${exposureWords(exposureS)}${gain}` },
+    { label: 'Shutter', value: `${shutter}${exposureWords(exposureS)}, ${isoWords(iso)}` },
     ...(setUp.ndStops ? [{ label: 'Grey filter', value: `ND${2 ** setUp.ndStops}; off again before dusk` }] : []),
   ];
 }
@@ -150,7 +149,7 @@ export function cardContent(
       { label: 'Camera', value: `${resolved.camera.name}, ${MOUNTING_WORDS[shot.setUp.mounting]}` },
       { label: 'Mode', value: `${resolved.mode.name}, ${resolved.mode.framesPerSecond} pictures a second` },
       { label: 'Stabiliser', value: resolved.stabiliser.name },
-      ...lightLines(foundBy(report, 'light'), shot, shotQuestion(outing, shot).moment),
+      ...lightLines(foundBy(report, 'light'), shot, momentOf(outing, shot).moment),
     ],
     steps: [
       `Put the ${resolved.base.name.toLowerCase()} on: ${spot.name.toLowerCase()}.`,

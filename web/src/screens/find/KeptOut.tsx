@@ -61,15 +61,15 @@ export function KeptOut({ ask, stands, onChange }: KeptOutProps) {
           onChange={(on) => onChange({ ...ask, without: on ? [...without, id] : without.filter((o) => o !== id) })}
         />
       ))}
-      {stands && !sun && (
+      {stands && (
         <>
           <ChoiceField
             label="Light"
-            value={ask.light ?? 'any'}
+            value={ask.light ?? (sun ? 'out' : 'any')}
             choices={WISHES}
             onChange={(id) => {
-              const { light: was, ...kept } = ask;
-              void was;
+              const { light, sun: told, ...kept } = ask;
+              void [light, told];
               onChange(id === 'any' ? kept : { ...kept, light: id as LightWish });
             }}
           />
@@ -78,7 +78,7 @@ export function KeptOut({ ask, stands, onChange }: KeptOutProps) {
           </p>
         </>
       )}
-      {(!stands || sun) && (
+      {!stands && (
         <Tick
           label="the sun"
           checked={sun !== undefined}
@@ -89,7 +89,7 @@ export function KeptOut({ ask, stands, onChange }: KeptOutProps) {
           }}
         />
       )}
-      {sun && (
+      {!stands && sun && (
         <>
           <ChoiceField
             label="Sun stands"

@@ -1,4 +1,4 @@
-import type { LightOfDay, Moment, ShotLightHour } from '@strut-spot/core';
+import { clockOf, minutesOf, type LightOfDay, type Moment, type ShotLightHour } from '@strut-spot/core';
 import { useId } from 'react';
 
 const WIDTH = 720;
@@ -7,9 +7,6 @@ const ROW = 17;
 const LEFT = 76;
 const LOW_DEG = -12;
 
-const minutes = (at: string): number => Number(at.slice(0, 2)) * 60 + Number(at.slice(3));
-const clock = (m: number): string =>
-  `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`;
 const xOf = (m: number): number => LEFT + (m / 1440) * (WIDTH - LEFT - 6);
 /** Height on the paper by height of the sun, up to the highest of the day. */
 const scaleTo = (highDeg: number) => (deg: number) =>
@@ -23,10 +20,10 @@ interface Row {
 /** Hatched differently, so that they are told apart without colour. */
 const ROWS: readonly Row[] = [
   { name: 'sun looks in', fill: 'solid', holds: (h) => h.sunShare > 0 },
-  { name: 'own shadow', fill: 'rising', holds: (h) => h.shadowShare > 0.02 },
+  { name: 'own shadow', fill: 'rising', holds: (h) => h.troubles.includes('own-shadow') },
   { name: 'back light', fill: 'falling', holds: (h) => h.lit === 'behind' },
   { name: 'front light', fill: 'dots', holds: (h) => h.lit === 'front' },
-  { name: 'too dark', fill: 'solid', holds: (h) => h.because.some((b) => b.includes('too dark')) },
+  { name: 'too dark', fill: 'solid', holds: (h) => h.troubles.includes('too-dark') },
 ];
 
 /** Stretches of the day for which something holds, in minutes; each half hour stands for itself and a quarter before and after. */
@@ -34,7 +31,7 @@ function runsOf(hours: LightOfDay['hours'], holds: Row['holds']): [from: number,
   const runs: [number, number][] = [];
   for (const hour of hours) {
     if (!holds(hour)) continue;
-    const at = minutes(hour.at);
+    const at = minutesOf(hour.at);
     const [from, to] = [Math.max(0, at - 15), hour === hours.at(-1) ? 1440 : at + 15];
     const last = runs.at(-1);
     if (last && last[1] === from) last[1] = to;
@@ -54,7 +51,7 @@ export function DayOfSun({
   readonly onAt: (at: string) => void;
 }) {
   const id = useId();
-  const now = minutes(moment.at);
+  const now = minutesOf(moment.at);
   const rows = day ? ROWS.filter((row) => day.hours.some(row.holds)) : [];
   const highest = day ? Math.max(...day.course.hours.map((h) => h.heightDeg)) : 0;
   const highDeg = Math.max(20, Math.ceil(highest / 10) * 10);
@@ -107,7 +104,7 @@ export function DayOfSun({
             </g>
           ))}
           <polyline
-            points={day.course.hours.map((h) => `${xOf(minutes(h.at))},${yOf(h.heightDeg)}`).join(' ')}
+            points={day.course.hours.map((h) => `${xOf(minutesOf(h.at))},${yOf(h.heightDeg)}`).join(' ')}
             fill="none"
             stroke="var(--ink)"
             strokeWidth="1.6"
@@ -152,7 +149,7 @@ export function DayOfSun({
           value={now}
           aria-valuetext={moment.at}
           className="h-6 w-full min-w-0 accent-[var(--hivis)] max-lg:min-h-12"
-          onChange={(event) => onAt(clock(Number(event.target.value)))}
+          onChange={(event) => onAt(clockOf(Number(event.target.value)))}
         />
       </div>
     </div>
@@ -167,7 +164,7 @@ function said(day: LightOfDay, rows: readonly Row[]): string {
   const when = rows.map(
     ({ name, holds }) =>
       `${name}: ${runsOf(day.hours, holds)
-        .map(([from, to]) => `${clock(from)} to ${clock(to)}`)
+        .map(([from, to]) => `${clockOf(from)} to ${clockOf(to)}`)
         .join(', ')}`,
   );
   return [sun, ...when.map((w) => `${w[0]!.toUpperCase()}${w.slice(1)}.`)].join(' ');

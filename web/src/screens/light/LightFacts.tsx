@@ -1,5 +1,6 @@
 import {
   exposureWords,
+  isoWords,
   kitWith,
   lightById,
   stopsToHalfTurn,
@@ -37,7 +38,7 @@ export function LightFacts({
     ['Sky', lightById(lightId).name.toLowerCase()],
     ['Exposure value', `EV ${found.ev.toFixed(1)}`],
     ['Shutter', exposureWords(found.exposureS)],
-    ['Gain', found.iso < 95 ? 'ISO 100, too much light' : `ISO ${Math.round(found.iso / 10) * 10}`],
+    ['Gain', isoWords(found.iso)],
   ];
   if (sun)
     rows.push([

@@ -28,7 +28,14 @@ export function LightScreen() {
       `hour-${Object.keys(edit).join()}`,
     );
 
-  const report = useLatest(JSON.stringify(question), () => computing.report(question, { only: ['light'] }));
+  const asked = JSON.stringify(question);
+  const report = useLatest(asked, () => computing.report(question, { only: ['light'] }));
+  // With mends that were tried, once the hand rests.
+  const advised = useLatest(useRested(asked, REST_MS), async () => ({
+    asked,
+    checks: (await judging.advise(question, { only: ['light'] })).checks,
+  }));
+  const checks = advised.value?.asked === asked ? advised.value.checks : report.value?.checks;
   // The day is the same whatever its hour.
   const wholeDay = moment && { ...question, moment: { ...moment, at: outing.startsAt } };
   const rested = useRested(JSON.stringify(wholeDay ?? null), REST_MS);
@@ -78,7 +85,7 @@ export function LightScreen() {
         className="min-h-0 space-y-3 overflow-y-auto border-hair px-3 py-2 max-lg:order-1 lg:border-l"
         data-testid="light-checks"
       >
-        {report.value?.checks.map((check) => (
+        {checks?.map((check) => (
           <CheckSection key={check.check} check={check} />
         ))}
         {found && (

@@ -7,7 +7,7 @@ import { WISH_WORDS, wishMet } from './lightWish';
 import { attemptsAt } from './lightAttempts';
 
 const COMMON = 'common practice';
-/** A twentieth of a degree of the share at most in doubt (docs/models.md, Light). */
+/** Shares within 1.1 points of those of 160 columns (docs/models.md, Light). */
 const SHADOW_COLUMNS = 40;
 
 function termsOf(found: LightFound, ask: Ask): Term[] {

@@ -1,4 +1,4 @@
-import { exposureWords } from '../../../physics/light/exposure';
+import { exposureWords, isoWords } from '../../../physics/light/exposure';
 import { worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
 import { BACK_LIT_DEG, type LightFound } from './lightFound';
@@ -30,7 +30,7 @@ const over = (value: number, { watch, stop }: { readonly watch: number; readonly
 export const sunWords = ({ stanceNames }: SunMet): string =>
   stanceNames.length > 0 ? `the sun looks in: ${stanceNames.join(', ')}` : 'the sun stays out of the picture';
 
-function sunFinding({ met }: LightFound, { ask }: ShotScene): Finding | null {
+function sunFinding({ met }: LightFound, { ask, question: { moment } }: ShotScene): Finding | null {
   if (!met) return null;
   // Many like it in the picture: it spoils a shot only where it was to be kept out.
   const out = ask.sun !== undefined || ask.light === 'out';
@@ -45,7 +45,7 @@ function sunFinding({ met }: LightFound, { ask }: ShotScene): Finding | null {
     unit: '%',
     limit: [null, MET.watch * 100],
     margin: (MET.watch - met.share) * 100,
-    because: `${sunWords(met)}${ask.sun ? ', as it was told to stand' : ''}`,
+    because: `${sunWords(met)}${ask.sun && moment?.headingDeg == null ? ', as it was told to stand' : ''}`,
     mend:
       verdict === 'good' ? null : { text: 'ride it the other way, or at an hour that the Light sheet shows as clear' },
   };
@@ -55,17 +55,17 @@ function sunFinding({ met }: LightFound, { ask }: ShotScene): Finding | null {
 function wishFinding(found: LightFound, { ask }: ShotScene): Finding | null {
   // Kept out is judged above.
   if (!ask.light || ask.light === 'out') return null;
-  const true_ = wishMet(found, ask.light);
-  if (true_ === null) return null;
-  const good = true_ >= WISHED;
+  const met = wishMet(found, ask.light);
+  if (met === null) return null;
+  const good = met >= WISHED;
   return {
     id: 'wish',
     label: WISH_WORDS[ask.light],
     verdict: good ? 'good' : 'watch',
-    value: true_ * 100,
+    value: met * 100,
     unit: '%',
     limit: [WISHED * 100, null],
-    margin: (true_ - WISHED) * 100,
+    margin: (met - WISHED) * 100,
     because: good ? 'as it was asked for' : `asked for, and not so from here at that hour on that way`,
     mend: good ? null : { text: 'another heading or hour, or a place that looks the other way' },
   };
@@ -120,8 +120,8 @@ function exposureFinding({ iso, exposureS }: LightFound, { resolved }: ShotScene
     margin: DARK_STOPS.watch - dark,
     because:
       verdict === 'good'
-        ? `${shutter} at ISO ${roundIso(iso)}`
-        : `${shutter} takes ISO ${roundIso(iso)}; this camera's picture is poor from about ${roundIso(camera.poorIso.value)}: ${stops(dark)} too dark`,
+        ? `${shutter} at ${isoWords(iso)}`
+        : `${shutter} takes ${isoWords(iso)}; this camera's picture is poor from about ${isoWords(camera.poorIso.value)}: ${stops(dark)} too dark`,
     mend:
       verdict === 'good'
         ? null
@@ -133,12 +133,6 @@ function exposureFinding({ iso, exposureS }: LightFound, { resolved }: ShotScene
           },
   };
 }
-
-/** As cameras print it, two digits. */
-const roundIso = (iso: number): number => {
-  const step = 10 ** Math.max(1, Math.floor(Math.log10(Math.max(100, iso))) - 1);
-  return Math.max(100, Math.round(iso / step) * step);
-};
 
 /** Only where the way or the ground is what the shot is about: behind a face or a far craft it may be dark. */
 function groundFinding({ groundOffStops }: LightFound, { intent }: ShotScene): Finding | null {

@@ -244,10 +244,10 @@ describe('a shot', () => {
   });
 
   it('asked for light from the side has it across the sun, and nowhere along it', () => {
-    const found_ = (toSunDeg: number) =>
+    const sideMet = (toSunDeg: number) =>
       wishMet({ met: { share: 0, stanceNames: [], veiledShare: 0, veiledFromDeg: 30 }, toSunDeg }, 'side')!;
-    expect(found_(90)).toBe(1);
-    for (const along of [0, 30, 150, 180]) expect(found_(along)).toBe(0);
+    expect(sideMet(90)).toBe(1);
+    for (const along of [0, 30, 150, 180]) expect(sideMet(along)).toBe(0);
     expect(wishMet({ met: null, toSunDeg: null }, 'side')).toBeNull();
   });
 

@@ -14,8 +14,7 @@ import type { ShotScene } from '../../scene/shotScene';
 import { sunMet, type SunMet } from './sunMet';
 
 /** From where what is looked at gets its light. */
-export const LIT = ['front', 'side', 'behind'] as const;
-export type Lit = (typeof LIT)[number];
+export type Lit = 'front' | 'side' | 'behind';
 /** Up to so far from where the lens looks the sun makes a back light, and so far from straight behind it a front light. Common practice, no source. */
 export const BACK_LIT_DEG = 60;
 
@@ -48,10 +47,9 @@ export interface SeenBlades extends BladeSlices {
   readonly share: number;
 }
 
-/** Where the sun stands, by hand or by the clock. */
-export function sunPlace({ ask, question: { moment } }: ShotScene): SunPlace | null {
-  return ask.sun ?? (moment ? sunFromCourse(sunOf(moment), moment.headingDeg) : null);
-}
+/** Where the sun stands: by the clock where place and way are known, else as it is told by hand. */
+const sunPlace = ({ ask, question: { moment } }: ShotScene): SunPlace | null =>
+  moment && moment.headingDeg !== null ? sunFromCourse(sunOf(moment), moment.headingDeg) : (ask.sun ?? null);
 
 /** @param shadowColumns columns of the picture that the own shadow is looked for in; null = not at all: a search has no time for it, thousands of times over */
 export function lightFound(scene: ShotScene, shadowColumns: number | null): LightFound {
