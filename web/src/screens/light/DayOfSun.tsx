@@ -1,13 +1,15 @@
 import { clockOf, minutesOf, type LightOfDay, type Moment, type ShotLightHour } from '@strut-spot/core';
 import { useId } from 'react';
 
-const WIDTH = 720;
+/** Units across: fewer on a phone, so that its letters can be read. */
+const WIDE = 720;
+const NARROW = 400;
+const PHONE = '(max-width: 639px)';
 const SUN_HEIGHT = 84;
 const ROW = 17;
 const LEFT = 76;
 const LOW_DEG = -12;
 
-const xOf = (m: number): number => LEFT + (m / 1440) * (WIDTH - LEFT - 6);
 /** Height on the paper by height of the sun, up to the highest of the day. */
 const scaleTo = (highDeg: number) => (deg: number) =>
   ((highDeg - Math.max(LOW_DEG, Math.min(highDeg, deg))) / (highDeg - LOW_DEG)) * SUN_HEIGHT + 4;
@@ -51,6 +53,8 @@ export function DayOfSun({
   readonly onAt: (at: string) => void;
 }) {
   const id = useId();
+  const width = matchMedia(PHONE).matches ? NARROW : WIDE;
+  const xOf = (m: number): number => LEFT + (m / 1440) * (width - LEFT - 6);
   const now = minutesOf(moment.at);
   const rows = day ? ROWS.filter((row) => day.hours.some(row.holds)) : [];
   const highest = day ? Math.max(...day.course.hours.map((h) => h.heightDeg)) : 0;
@@ -60,7 +64,7 @@ export function DayOfSun({
   return (
     <div>
       {day ? (
-        <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="img" aria-labelledby={`${id}-said`}>
+        <svg viewBox={`0 0 ${width} ${height}`} className="w-full" role="img" aria-labelledby={`${id}-said`}>
           <title id={`${id}-said`}>{said(day, rows)}</title>
           <defs>
             {(['rising', 'falling', 'dots'] as const).map((kind) => (
@@ -73,7 +77,7 @@ export function DayOfSun({
               </pattern>
             ))}
           </defs>
-          <rect x={LEFT} y={yOf(0)} width={WIDTH - LEFT - 6} height={SUN_HEIGHT + 4 - yOf(0)} fill="var(--paper-2)" />
+          <rect x={LEFT} y={yOf(0)} width={width - LEFT - 6} height={SUN_HEIGHT + 4 - yOf(0)} fill="var(--paper-2)" />
           {[0, 3, 6, 9, 12, 15, 18, 21, 24].map((h) => (
             <g key={h}>
               <line x1={xOf(h * 60)} x2={xOf(h * 60)} y1={4} y2={height - 16} stroke="var(--hair)" strokeWidth="0.7" />
@@ -92,7 +96,7 @@ export function DayOfSun({
             <g key={deg}>
               <line
                 x1={LEFT}
-                x2={WIDTH - 6}
+                x2={width - 6}
                 y1={yOf(deg)}
                 y2={yOf(deg)}
                 stroke={deg === 0 ? 'var(--ink)' : 'var(--hair)'}
@@ -135,7 +139,7 @@ export function DayOfSun({
         <p className="caption py-4">Sun of the day…</p>
       )}
       {/* As wide as the drawing, so that the thumb stands under its hour. */}
-      <div className="grid items-center" style={{ gridTemplateColumns: `${(100 * LEFT) / WIDTH - 1}% 1fr` }}>
+      <div className="grid items-center" style={{ gridTemplateColumns: `${(100 * LEFT) / width - 1}% 1fr` }}>
         <label htmlFor={`${id}-hour`} className="reading text-[1.1rem]">
           <span className="sr-only">Hour</span>
           <span data-testid="light-hour">{moment.at}</span>

@@ -14,7 +14,15 @@ function coastPath(): string {
   return land.features
     .flatMap(({ geometry }) => (geometry.type === 'MultiPolygon' ? geometry.coordinates : []))
     .flat()
-    .map((ring) => `M${ring.map(([lon, lat]) => `${(lon! + 180).toFixed(1)},${(90 - lat!).toFixed(1)}`).join('L')}Z`)
+    .map((ring) =>
+      ring
+        .map(([lon, lat], i) => {
+          // No line right across the map where a coast goes on at its other edge.
+          const on = i > 0 && Math.abs(lon! - ring[i - 1]![0]!) < 180;
+          return `${on ? 'L' : 'M'}${(lon! + 180).toFixed(1)},${(90 - lat!).toFixed(1)}`;
+        })
+        .join(''),
+    )
     .join('');
 }
 
