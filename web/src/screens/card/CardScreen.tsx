@@ -38,7 +38,7 @@ export function CardScreen() {
       const bytes = await cardPdf({
         card,
         outingName: outing.name,
-        outingLine: [outing.place, outing.date, outing.startsAt].filter(Boolean).join(', '),
+        outingLine: [outing.place, outing.date, shot.hour?.at ?? outing.startsAt].filter(Boolean).join(', '),
         picture,
         drawing,
         reachText: smallLength(report.reachM, units),
@@ -91,7 +91,7 @@ export function CardScreen() {
             </p>
           </div>
           <p className="reading">
-            {outing.date} {outing.startsAt}
+            {outing.date} {shot.hour?.at ?? outing.startsAt}
           </p>
         </header>
         <div className="grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
