@@ -21,8 +21,8 @@ export const STOREYS = {
     'src/words/ride',
     'src/words/rule',
     'src/words/setUp',
-    'src/words/check',
     'src/words/shot',
+    'src/words/check',
     // 3 from definitions to bodies and struts that stand somewhere; between them what the catalogue is built with, and the catalogue
     'src/posing/body/meshes',
     'src/posing/body',
@@ -52,6 +52,7 @@ export const STOREYS = {
     'src/physics/holding/tether',
     'src/physics/holding',
     'src/physics/clearance',
+    'src/physics/lasting',
     // 5 what is said of it
     'src/judging/scene',
     'src/judging/check',
@@ -60,6 +61,7 @@ export const STOREYS = {
     'src/judging/checks/hold',
     'src/judging/checks/clear',
     'src/judging/checks/light',
+    'src/judging/checks/last',
     'src/judging/checks',
     'src/judging/report',
     'src/judging/advice',

@@ -99,6 +99,11 @@ const views = {
     await driver.wait(until.elementLocated(By.css('svg polyline')), 30000);
     await settle(4000);
   },
+  last: async () => {
+    await driver.get(`${base}/shot/skerries/last`);
+    await driver.wait(until.elementLocated(By.css('[data-testid=last-checks] h2')), 30000);
+    await settle(3000);
+  },
   card: async () => {
     await driver.get(`${base}/shot/gravel-hands/card`);
     await settle(3500);

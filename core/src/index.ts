@@ -141,9 +141,26 @@ export { OUTING_FORMAT, OUTING_VERSION, type Outing } from './deciding/outing/re
 export { PICTURE_SIDES_LIMIT, sortOwnKit, WIDEST_STRAIGHT_DEG } from './deciding/outing/records/rigRecord';
 export { OUTING_LIMITS } from './deciding/outing/records/schemaParts';
 export type { ClipRecord, LogEntry, Shot } from './deciding/outing/records/shotRecord';
-export { momentOf, shotQuestion } from './deciding/outing/shotQuestion';
+export { momentOf, runningOf, shotQuestion } from './deciding/outing/shotQuestion';
+export { powerOfDay, type CameraDay, type PowerOfDay } from './deciding/outing/powerOfDay';
+export { SELDOM_MIN, type LastFound, type Warms } from './judging/checks/last/lastFound';
+export { measuredWatts, percentLeft, type BatteryReading } from './physics/lasting/batteryMeter';
+export { UNDERSTOOD_DB } from './physics/lasting/sound';
 export type { LightFound } from './judging/checks/light/lightFound';
 export { lightOfDay, type LightOfDay, type ShotLightHour } from './judging/report/lightOfDay';
+export {
+  type CameraSupplies,
+  type Feed,
+  FEEDS,
+  type ShotUse,
+  type Start,
+  STARTS,
+  type Supplies,
+  suppliesOf,
+  USUAL_SUPPLIES,
+  USUAL_USE,
+} from './words/shot/use';
+export { type WeatherId, WEATHERS, weatherOf } from './words/ride/weather';
 export type { GlobePlace, Moment, ShotHour } from './words/shot/moment';
 export { foldAlike } from './deciding/search/foldAlike';
 export { type ExactCandidate, exactCandidate } from './deciding/search/exactCandidate';

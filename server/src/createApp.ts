@@ -3,6 +3,7 @@ import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { isSheet, ownNameOnly, plainErrors } from './guards';
+import { readBattery, startBattery } from './routes/standInBattery';
 import { standInLog } from './routes/standInLog';
 import { standInStill } from './routes/standInStill';
 
@@ -34,6 +35,8 @@ export function createApp(builtFolder: string): Express {
   app.use(express.json({ limit: '200kb' }));
   app.post('/api/stand-in/still', standInStill);
   app.post('/api/stand-in/log', standInLog);
+  app.post('/api/stand-in/battery', startBattery);
+  app.get('/api/stand-in/battery/:id', readBattery);
   app.use('/api', (_request, response) => {
     response.status(404).json({ problem: 'No such device here.' });
   });

@@ -52,11 +52,26 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
   },
   {
     ...now,
+    version: 7,
     carriers: [{ ...carrier, rig }],
     where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
     shots: [
       {
         ...shot,
+        hour: { at: '16:40', headingDeg: 210 },
+        ask: { ...fullAsk(), light: 'front', weights: { mass: 7, steady: 2 } },
+      },
+    ],
+  },
+  {
+    ...now,
+    carriers: [{ ...carrier, rig, ride: { ...carrier.ride, weatherId: 'muddy', humidityPct: 90 } }],
+    supplies: { cameras: [{ cameraId: 'cube-camera', batteries: 4, cardGb: 256, worn: true }], bays: 2 },
+    where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
+    shots: [
+      {
+        ...shot,
+        use: { takes: 5, hours: 6, start: 'remote', foam: true, fromC: -4 },
         hour: { at: '16:40', headingDeg: 210 },
         ask: { ...fullAsk(), light: 'front', weights: { mass: 7, steady: 2 } },
       },

@@ -20,6 +20,17 @@ const camera: CameraDefinition = {
   poorIso: estimated(6400, 3200, 12800),
   weather: 'splashes on the body only; cover it',
   port: 'at the side, can stay plugged in',
+  lasting: {
+    standbyW: estimated(2.2, 1.4, 3.2),
+    screenW: estimated(1.0, 0.6, 1.5),
+    wirelessW: estimated(0.5, 0.3, 0.8),
+    fed: 'shut',
+    swaps: true,
+    water: 'splashes',
+    tooHotC: estimated(58, 52, 66),
+    startedBy: ['remote'],
+    preRecords: false,
+  },
   cost: 'a holiday',
   modes: [
     mode('wide', 'Wide lens 16:9', 'rectilinear', 84, [80, 90], [3840, 2160], {

@@ -20,6 +20,17 @@ const camera: CameraDefinition = {
   poorIso: estimated(1200, 800, 3200),
   weather: 'keep it dry',
   port: 'at the side, under a flap',
+  lasting: {
+    standbyW: estimated(1.3, 0.8, 1.9),
+    screenW: estimated(0.7, 0.4, 1),
+    wirelessW: estimated(0.4, 0.2, 0.7),
+    fed: 'open',
+    swaps: true,
+    water: 'none',
+    tooHotC: estimated(54, 48, 60),
+    startedBy: [],
+    preRecords: false,
+  },
   cost: 'a holiday',
   modes: [
     mode('wide', 'Wide end 16:9', 'rectilinear', 73, [70, 76], [3840, 2160], {

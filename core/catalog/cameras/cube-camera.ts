@@ -20,6 +20,17 @@ const camera: CameraDefinition = {
   poorIso: estimated(800, 500, 1600),
   weather: 'rain, spray and a dip to a few metres with all doors shut',
   port: 'in use only with the door off or a door with a hole',
+  lasting: {
+    standbyW: estimated(1.1, 0.6, 1.6),
+    screenW: estimated(0.6, 0.4, 0.9),
+    wirelessW: estimated(0.4, 0.2, 0.7),
+    fed: 'open',
+    swaps: true,
+    water: 'dips',
+    tooHotC: estimated(56, 50, 63),
+    startedBy: ['remote', 'voice'],
+    preRecords: true,
+  },
   cost: 'a weekend',
   standard: true,
   modes: [

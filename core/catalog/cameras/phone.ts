@@ -20,6 +20,17 @@ const camera: CameraDefinition = {
   poorIso: estimated(1000, 600, 1600),
   weather: 'splashes; not against salt and pressure',
   port: 'at the foot, can stay plugged in',
+  lasting: {
+    standbyW: estimated(0.5, 0.3, 0.9),
+    screenW: estimated(1.0, 0.6, 1.6),
+    wirelessW: estimated(0.3, 0.15, 0.6),
+    fed: 'open',
+    swaps: false,
+    water: 'splashes',
+    tooHotC: estimated(45, 41, 50),
+    startedBy: ['remote', 'voice'],
+    preRecords: false,
+  },
   cost: 'a holiday',
   modes: [
     mode('main', 'Main 16:9', 'rectilinear', 68, [64, 73], [3840, 2160], {

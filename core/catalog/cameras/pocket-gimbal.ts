@@ -20,6 +20,17 @@ const camera: CameraDefinition = {
   poorIso: estimated(1600, 800, 3200),
   weather: 'keep it dry: an open gimbal jams with spray and grit',
   port: 'at the foot, can stay plugged in',
+  lasting: {
+    standbyW: estimated(1.2, 0.7, 1.8),
+    screenW: estimated(0.4, 0.2, 0.6),
+    wirelessW: estimated(0.4, 0.2, 0.7),
+    fed: 'open',
+    swaps: false,
+    water: 'none',
+    tooHotC: estimated(56, 50, 63),
+    startedBy: ['remote'],
+    preRecords: false,
+  },
   cost: 'a weekend',
   gimbal: { pan: [-220, 60], tilt: [-95, 50], roll: [-45, 45], source: { kind: 'estimate', low: 40, high: 235 } },
   modes: [

@@ -20,6 +20,17 @@ const camera: CameraDefinition = {
   poorIso: estimated(640, 400, 1000),
   weather: 'rain and spray',
   port: 'none while it records',
+  lasting: {
+    standbyW: estimated(0.5, 0.3, 0.8),
+    screenW: estimated(0, 0, 0.1),
+    wirelessW: estimated(0.3, 0.15, 0.5),
+    fed: 'none',
+    swaps: false,
+    water: 'rain',
+    tooHotC: estimated(54, 48, 61),
+    startedBy: ['remote'],
+    preRecords: false,
+  },
   cost: 'a day out',
   modes: [
     mode('wide', 'Wide 16:9', 'equidistant', 110, [102, 118], [2560, 1440], {

@@ -20,6 +20,17 @@ const camera: CameraDefinition = {
   poorIso: estimated(640, 400, 1200),
   weather: 'spray; scratches on its round lenses show in every picture',
   port: 'at the side, open',
+  lasting: {
+    standbyW: estimated(1.2, 0.7, 1.8),
+    screenW: estimated(0.5, 0.3, 0.8),
+    wirelessW: estimated(0.4, 0.2, 0.7),
+    fed: 'open',
+    swaps: true,
+    water: 'rain',
+    tooHotC: estimated(57, 50, 64),
+    startedBy: ['remote', 'voice'],
+    preRecords: true,
+  },
   cost: 'a weekend',
   stitch: { pupilsM: estimated(0.032, 0.025, 0.045), blendDeg: estimated(3, 1.5, 6) },
   modes: [

@@ -1,16 +1,10 @@
 import { parseSetUpFile, shakeQuestionOf, shakeScene, simulatedLog } from '@strut-spot/core';
 import type { Request, Response } from 'express';
+import { share } from '../share';
 
 /** Hidden resonances lie between these, hertz; which one follows from rider and spot. */
 const HIDDEN_HZ = { low: 17, high: 29 } as const;
 const HIDDEN_DAMPING = 0.015;
-
-/** A repeatable number from 0 to 1 for a text. */
-function share(text: string): number {
-  let h = 2166136261;
-  for (let i = 0; i < text.length; i++) h = Math.imul(h ^ text.charCodeAt(i), 16777619);
-  return ((h ^ (h >>> 15)) >>> 0) / 4294967296;
-}
 
 /**
  * Stand-in logger: a minute of acceleration and rotation rate at the spot of a set-up, as CSV, with a resonance that neither the page

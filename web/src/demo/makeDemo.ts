@@ -14,12 +14,22 @@ import {
   type SetUp,
   type Shot,
   type ShotHour,
+  type ShotUse,
 } from '@strut-spot/core';
 
 const AT = '2027-02-18T17:30:00.000Z';
 const STATURE_M = 1.76;
 /** Out in the open ocean, where there is no island. */
 const WHERE: GlobePlace = { latDeg: 61.4, lonDeg: -9.6, timeZone: 'UTC' };
+/** Late winter by the sea. */
+const AIR_C = 5;
+/** How cameras are run where not as usual. */
+const USES: Readonly<Record<string, ShotUse>> = {
+  'gravel-hands': { hours: 2, takes: 6 },
+  skerries: { hours: 2.5, stintMin: 40, start: 'running' },
+  'kayak-ahead': { hours: 1, takes: 4 },
+  'buggy-wheel': { takes: 2, start: 'running', stintMin: 15 },
+};
 /** When each shot is taken and which way it goes. */
 const HOURS: Readonly<Record<string, ShotHour>> = {
   'quay-low': { at: '10:10', headingDeg: 215 },
@@ -45,7 +55,11 @@ export function makeDemo(): Outing {
     over: Partial<OutingCarrier['rig']> = {},
   ): OutingCarrier => {
     const made = newCarrier(id, machineId, STATURE_M);
-    return { ...made, rig: { ...made.rig, ...over }, ride: { ...made.ride, lightId: 'hazy-sun', ...ride } };
+    return {
+      ...made,
+      rig: { ...made.rig, ...over },
+      ride: { ...made.ride, lightId: 'hazy-sun', temperatureC: AIR_C, ...ride },
+    };
   };
   const carriers = [
     carrier('longboard', 'longboard', { groundId: 'worn-asphalt', speedMps: 7, venueId: 'private-ground' }),
@@ -66,8 +80,8 @@ export function makeDemo(): Outing {
         subject: { machineId: 'longboard', distanceM: 3.5, bearingDeg: 0, headingDeg: 90, aboveM: 0 },
       },
     ),
-    carrier('gravel', 'road-bike', { groundId: 'gravel-road', speedMps: 6.5 }),
-    carrier('buggy', 'buggy', { groundId: 'rooty-trail', speedMps: 10 }),
+    carrier('gravel', 'road-bike', { groundId: 'gravel-road', speedMps: 6.5, weatherId: 'wet' }),
+    carrier('buggy', 'buggy', { groundId: 'rooty-trail', speedMps: 10, weatherId: 'muddy' }),
   ];
   const carrierOf = (carrierId: string) => carriers.find((c) => c.id === carrierId)!;
   const rigOf = (carrierId: string) => rigOfCarrier(empty, carrierOf(carrierId));
@@ -98,6 +112,7 @@ export function makeDemo(): Outing {
     riderName: 'Ina Fjeldmark',
     note: 'Friday the closed quay road on the longboard, Saturday by kayak through the skerries, Sunday an evening flight. Spare day: gravel bike and the borrowed buggy.',
     carriers,
+    supplies: { cameras: [{ cameraId: 'cube-camera', batteries: 3, cardGb: 128 }], bays: 2, eveningH: 3 },
     shots: withHours([
       // Low on the boot it trembles: read out as quickly as the camera can.
       withMode(shot('quay-low', 'longboard', 'machine-at-work', { name: 'Down the quay road, low' }), 'action'),
@@ -156,4 +171,8 @@ const roundAngles = (setUp: SetUp): SetUp => {
   return { ...setUp, angles: { panDeg: half(panDeg), tiltDeg: half(tiltDeg), rollDeg: half(rollDeg) } };
 };
 
-const withHours = (shots: readonly Shot[]): Shot[] => shots.map((shot) => ({ ...shot, hour: HOURS[shot.id]! }));
+const withHours = (shots: readonly Shot[]): Shot[] =>
+  shots.map((shot) => {
+    const use = USES[shot.id];
+    return { ...shot, hour: HOURS[shot.id]!, ...(use ? { use } : {}) };
+  });

@@ -68,6 +68,10 @@ const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../screens/light/LightScreen')).LightScreen }),
               },
               {
+                path: 'last',
+                lazy: async () => ({ Component: (await import('../screens/last/LastScreen')).LastScreen }),
+              },
+              {
                 path: 'card',
                 lazy: async () => ({ Component: (await import('../screens/card/CardScreen')).CardScreen }),
               },

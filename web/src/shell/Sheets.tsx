@@ -178,6 +178,7 @@ const SHEETS = [
   ['/steady', 'Steady'],
   ['/hold', 'Hold'],
   ['/light', 'Light'],
+  ['/last', 'Last'],
   ['/card', 'Card'],
   ['/clip', 'Test clip'],
   ['/log', 'Log'],

@@ -8,6 +8,7 @@ import {
   type RideConditions,
   type Shot,
   type ShotQuestion,
+  type ShotUse,
   type SetUp,
 } from '@strut-spot/core';
 import { useMemo } from 'react';
@@ -23,7 +24,7 @@ export function useShot() {
   const carrier = carrierOfShot(outing, shot);
   const question = useMemo<ShotQuestion>(
     () => shotQuestion({ ...outing, carriers: [carrier] }, shot),
-    // Of the outing only carrier and own kit count, and both are in the rig, and where and when it is.
+    // Of the outing only carrier and own kit count, and both are in the rig, where and when it is, and what there is for its cameras.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [
       rig,
@@ -37,6 +38,9 @@ export function useShot() {
       outing.where,
       outing.date,
       outing.startsAt,
+      shot.use,
+      shot.seconds,
+      outing.supplies,
     ],
   );
   return {
@@ -48,6 +52,9 @@ export function useShot() {
     change: (edit: (shot: Shot) => Shot, mergeKey?: string) => changeShot(shotId, edit, mergeKey),
     changeSetUp: (edit: Partial<SetUp>, mergeKey?: string) =>
       changeShot(shotId, (s) => ({ ...s, setUp: { ...s.setUp, ...edit } }), mergeKey),
+    /** How its camera is run. */
+    changeUse: (edit: Partial<ShotUse>) =>
+      changeShot(shotId, (s) => ({ ...s, use: { ...s.use, ...edit } }), `use-${Object.keys(edit).join()}`),
     changeCarrier: (edit: (carrier: OutingCarrier) => OutingCarrier, mergeKey?: string) =>
       changeOuting((o) => ({ ...o, carriers: o.carriers.map((c) => (c.id === carrier.id ? edit(c) : c)) }), mergeKey),
     /** What the carrier is ridden on; all its shots share it. */

@@ -6,10 +6,11 @@ import { VerdictMark } from './VerdictMark';
 
 /** One thing that a check looked at, with its derivation and its mend. */
 export function FindingRow({ finding }: { finding: Finding }) {
-  const { changeSetUp, shot } = useShot();
+  const { change, changeSetUp, shot } = useShot();
   const changeSpot = useSpotChange();
   const apply = (mend: Mend) => {
     if (mend.spotId) changeSpot(mend.spotId);
+    else if (mend.use) change((s) => ({ ...s, use: mend.use!, setUp: mend.setUp ?? s.setUp }));
     else if (mend.setUp) changeSetUp(mend.setUp);
     else if (mend.tiltDeg !== undefined) changeSetUp({ angles: { ...shot.setUp.angles, tiltDeg: mend.tiltDeg } });
   };
@@ -48,6 +49,7 @@ export function FindingRow({ finding }: { finding: Finding }) {
 
 function figure({ value, unit }: Finding): string {
   if (unit === '%' && Math.abs(value) >= 250) return value > 0 ? 'far below' : 'far above';
+  if (unit === '' && Number.isInteger(value)) return String(value);
   return `${value.toFixed(unit === 'm' ? 2 : unit === '%' && Math.abs(value) >= 10 ? 0 : 1)} ${unit}`;
 }
 

@@ -10,6 +10,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -129,6 +130,7 @@ export default machineFrom({
     { name: 'left side', toward: [0, 0, -1] },
     { name: 'right side', toward: [0, 0, 1] },
   ],
+  noise: { name: 'the engine', partId: 'seats', db1m: estimated(92, 86, 98) },
   usualSpeedMps: 12,
   shake,
   working: ['frontLeftTyre', 'frontLeftRim', 'suspension'],

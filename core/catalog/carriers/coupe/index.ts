@@ -4,6 +4,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -89,6 +90,7 @@ export default machineFrom({
     { name: 'left door', toward: [0, 0, -1] },
     { name: 'right door', toward: [0, 0, 1] },
   ],
+  noise: { name: 'the engine', partId: 'frontBumper', db1m: estimated(76, 70, 82), insideDb: estimated(66, 60, 72) },
   usualSpeedMps: 20,
   shake,
   working: ['frontLeftTyre', 'frontLeftRim'],

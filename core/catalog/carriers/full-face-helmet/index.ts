@@ -46,6 +46,7 @@ const helmet: WornDefinition = {
   id: 'full-face-helmet',
   name: 'Full-face helmet with visor',
   place: 'head',
+  closesMouth: true,
   parts: (body) => {
     const { shell, visor } = helmetMeshes(body.statureM);
     return [

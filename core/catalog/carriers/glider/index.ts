@@ -13,6 +13,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -144,6 +145,7 @@ export default machineFrom({
   family: 'aircraft',
   wearing: ['plain-body', 'head-strap'],
   waysOut: [{ name: 'cockpit, upward', toward: [0, 1, 0], opens: 'canopy' }],
+  drivenBy: { kind: 'glide', ratio: estimated(38, 30, 45), massKg: estimated(380, 300, 480) },
   usualSpeedMps: 28,
   shake,
   working: ['stick', 'dials'],

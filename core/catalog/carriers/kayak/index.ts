@@ -7,6 +7,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -63,6 +64,7 @@ export default machineFrom({
   family: 'boat',
   wearing: ['buoyancy-vest', 'half-shell-helmet'],
   waysOut: [{ name: 'cockpit, forward and out', toward: [0.34, 0.94, 0] }],
+  drivenBy: { kind: 'muscle', watts: estimated(70, 40, 120) },
   usualSpeedMps: 1.9,
   shake,
   working: ['paddle'],

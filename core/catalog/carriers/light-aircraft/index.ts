@@ -15,6 +15,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -117,6 +118,12 @@ export default machineFrom({
     { name: 'left door', toward: [0, 0, -1] },
     { name: 'right door', toward: [0, 0, 1] },
   ],
+  noise: {
+    name: 'engine and propeller',
+    partId: 'propeller',
+    db1m: estimated(106, 100, 112),
+    insideDb: estimated(90, 84, 96),
+  },
   usualSpeedMps: 48,
   shake,
   working: ['propeller', 'dials'],

@@ -8,6 +8,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -89,6 +90,7 @@ export default machineFrom({
   world: 'trail',
   family: 'bike',
   wearing: ['rider-body', 'full-face-helmet'],
+  noise: { name: 'the engine', partId: 'engine', db1m: estimated(92, 84, 98) },
   usualSpeedMps: 11,
   shake,
   working: ['frontTyre', 'frontRim', 'fork'],

@@ -29,6 +29,7 @@ import {
 import { SEGMENT_FRACTIONS } from '../../../src/posing/body/segments';
 import type { BodySegments } from '../../../src/words/carrier/bodySegments';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 interface BikeMeshes {
   geometry: BikeGeometry;
@@ -183,6 +184,7 @@ const machine: MachineDefinition = {
   world: 'trail',
   family: 'bike',
   wearing: ['rider-body', 'full-face-helmet'],
+  drivenBy: { kind: 'muscle', watts: estimated(160, 100, 250) },
   usualSpeedMps: 6.5,
   standard: true,
   shake,

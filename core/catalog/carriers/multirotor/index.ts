@@ -11,6 +11,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -86,6 +87,7 @@ export default machineFrom({
   world: 'air',
   family: 'aircraft',
   wearing: [],
+  noise: { name: 'the rotors', partId: 'legs', db1m: estimated(86, 80, 92) },
   usualSpeedMps: 9,
   shake,
   working: ['frontLeftRotor', 'frontRightRotor'],

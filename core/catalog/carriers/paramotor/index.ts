@@ -10,6 +10,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { REDUCTION, shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -183,6 +184,7 @@ export default machineFrom({
   world: 'air',
   family: 'aircraft',
   wearing: ['plain-body', 'half-shell-helmet'],
+  noise: { name: 'engine and propeller', partId: 'propeller', db1m: estimated(99, 92, 106) },
   usualSpeedMps: 11,
   shake,
   working: ['canopy', 'propeller'],

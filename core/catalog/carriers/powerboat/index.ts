@@ -11,6 +11,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -75,6 +76,7 @@ export default machineFrom({
   world: 'water',
   family: 'boat',
   wearing: ['buoyancy-vest', 'head-strap'],
+  noise: { name: 'the outboard', partId: 'engine', db1m: estimated(92, 86, 98) },
   usualSpeedMps: 13,
   shake,
   working: ['engine', 'wheel'],

@@ -9,6 +9,7 @@ import { poseAt, transformDirection, transformPoint } from '../../../src/mathema
 import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 interface Riding extends BlueprintStance {
   readonly hands?: HandPlace;
@@ -89,6 +90,7 @@ export default machineFrom({
   world: 'road',
   family: 'bike',
   wearing: ['plain-body', 'half-shell-helmet'],
+  drivenBy: { kind: 'muscle', watts: estimated(170, 100, 280) },
   usualSpeedMps: 8,
   shake,
   working: ['frontTyre', 'frontRim', 'frontSpokes'],

@@ -9,6 +9,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
@@ -58,6 +59,7 @@ export default machineFrom({
   world: 'water',
   family: 'board',
   wearing: ['buoyancy-vest', 'head-strap'],
+  drivenBy: { kind: 'muscle', watts: estimated(80, 40, 130) },
   usualSpeedMps: 1.8,
   shake,
   working: ['paddle', 'board'],

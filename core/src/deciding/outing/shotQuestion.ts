@@ -19,8 +19,16 @@ export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
     ...(ask && ask.intentId === intentId ? { ask } : {}),
     measured: measuredBands(carrier, setUp.spotId),
     ...momentOf(outing, shot),
+    ...runningOf(outing, shot),
   };
 }
+
+/** How a shot's camera is run over the day, as far as it was told. */
+export const runningOf = ({ supplies }: Pick<Outing, 'supplies'>, { use, seconds }: Pick<Shot, 'use' | 'seconds'>) => ({
+  seconds,
+  ...(use ? { use } : {}),
+  ...(supplies ? { supplies } : {}),
+});
 
 /** Where and when a shot is taken; nothing where the outing does not say where it is. */
 export const momentOf = (

@@ -1,12 +1,9 @@
-import { distance } from '../../mathematics/geometry/vec3';
-import { bodySegments } from '../../posing/body/segments';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import type { ShotScene } from '../../judging/scene/shotScene';
 import { strutMassKg } from '../../posing/strut/strutMass';
 import type { BaseKind } from '../../words/carrier/surface';
 import { COST_CLASSES, type CostClass } from '../../words/kit/cost';
 import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
-import { clamp } from '../../mathematics/units/angle';
 import type { Term } from '../../judging/check/candidate';
 
 /** Minutes from the box to a set angle, by base; each link and each turning joint adds to it. Common practice, no source. */
@@ -51,18 +48,10 @@ function glassShare({ stances }: FramedSetUp): number {
   return stances.reduce((sum, s) => sum + (s.share / ridden) * s.throughGlass, 0);
 }
 
-/** What needs no model: mass, minutes, reach, distance from the mouth. */
-export function plainTerms({ resolved, pose, carrier, question, framed }: ShotScene): readonly Term[] {
+/** What needs no model: glass before it, mass, minutes. */
+export function plainTerms({ resolved, framed }: ShotScene): readonly Term[] {
   const glass = glassShare(framed());
   const { massKg, minutes } = plainFigures(resolved);
-  const { body } = carrier.ridden[0]!.rig;
-  const camera = pose.worldFromCamera.position;
-  const arm = bodySegments(question.rig.statureM);
-  const reach = body
-    ? Math.min(...(['left', 'right'] as const).map((side) => distance(body.upperArm[side].position, camera))) /
-      (arm.upperArmM + arm.forearmM + arm.handM)
-    : Infinity;
-  const fromMouthM = body ? distance(body.head.position, camera) : Infinity;
   return [
     {
       id: 'glass',
@@ -71,15 +60,5 @@ export function plainTerms({ resolved, pose, carrier, question, framed }: ShotSc
     },
     { id: 'mass', value: 1 / (1 + massKg / FELT_KG), text: `${Math.round(massKg * 1000)} g with its strut` },
     { id: 'quick', value: 1 / (1 + minutes / FELT_MINUTES), text: `about ${Math.round(minutes)} min to set up` },
-    {
-      id: 'reach',
-      value: clamp(1 - Math.max(0, reach - 0.8) / 0.4, 0, 1),
-      text: reach <= 1 ? 'its button is in reach' : 'its button is out of reach under way',
-    },
-    {
-      id: 'talk',
-      value: Number.isFinite(fromMouthM) ? 1 / (1 + (fromMouthM / 0.4) ** 2) : 0,
-      text: Number.isFinite(fromMouthM) ? `${fromMouthM.toFixed(1)} m from the mouth` : 'nobody talks here',
-    },
   ];
 }

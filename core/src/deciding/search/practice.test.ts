@@ -183,7 +183,7 @@ describe('what is searched and what comes of it', () => {
     const { candidate, score } = bestAt(small, 'chest')!;
     const exact = exactCandidate(small, candidate);
     expect(exact.stopped).toBeNull();
-    expect(exact.checks.map((c) => c.check)).toEqual(['frame', 'steady', 'hold', 'clear', 'light']);
+    expect(exact.checks.map((c) => c.check)).toEqual(['frame', 'steady', 'hold', 'clear', 'light', 'last']);
     expect(Math.abs(scoreOf(exact.candidate, weightsOf(small.ask)) - score)).toBeLessThan(0.05);
     expect(structuredClone(exact)).toEqual(exact);
   });

@@ -4,6 +4,7 @@ import type { MeasuredBand } from '../../words/ride/measuredBand';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import type { Ask } from '../../words/shot/ask';
 import type { Moment } from '../../words/shot/moment';
+import type { ShotUse, Supplies } from '../../words/shot/use';
 
 /** A carrier of the outing as it is searched. */
 export interface SearchedCarrier {
@@ -13,6 +14,9 @@ export interface SearchedCarrier {
   readonly ride: RideConditions;
   /** Where and when the shot is taken, where that is known. */
   readonly moment?: Moment;
+  readonly use?: ShotUse;
+  readonly supplies?: Supplies;
+  readonly seconds?: number;
   /** What measured logs found, by spot. */
   readonly measured: Readonly<Record<string, readonly MeasuredBand[]>>;
 }

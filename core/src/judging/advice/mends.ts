@@ -4,6 +4,7 @@ import { placedSpots } from '../../posing/rig/spots';
 import { plainSetUp } from '../../posing/strut/plainSetUp';
 import { worseThan, type CheckId, type CheckResult, type Verdict } from '../../words/check/result';
 import type { SetUp } from '../../words/setUp/setUp';
+import type { ShotUse } from '../../words/shot/use';
 import type { Term } from '../check/candidate';
 import type { Attempt, Check } from '../check/check';
 import { CHECKS } from '../checks';
@@ -17,6 +18,8 @@ export interface ProvedMend {
   readonly text: string;
   /** The set-up as it would be; null where the ride must change. */
   readonly setUp: SetUp | null;
+  /** How the camera is run, where that is what changes. */
+  readonly use?: ShotUse;
   /** Another place than now. */
   readonly elsewhere: boolean;
   /** How much better the check's own figure gets: 1 = all that can be wished from nothing. */
@@ -126,6 +129,7 @@ function proved(
     check: check.id,
     text: `${text}: ${gainOf(check, before.get(check.id)!, outcomeOf(check, after))}`,
     setUp: attempt.ride ? null : after.question.setUp,
+    ...(attempt.use ? { use: attempt.use } : {}),
     elsewhere: attempt.elsewhere ?? false,
     brings,
     loses: lost.length > 0 ? lost.join('; ') : null,
@@ -146,7 +150,12 @@ function gainOf({ name }: Check, was: Outcome, { terms: [figure], verdict }: Out
 function sceneAfter({ question, ride }: ShotScene, attempt: Attempt): ShotScene | null {
   try {
     return shotScene(
-      { ...question, setUp: attempt.setUp ?? question.setUp, ride: { ...ride, ...attempt.ride } },
+      {
+        ...question,
+        setUp: attempt.setUp ?? question.setUp,
+        ride: { ...ride, ...attempt.ride },
+        ...(attempt.use ? { use: attempt.use } : {}),
+      },
       { columns: COLUMNS, coarse: true },
     );
   } catch (error) {

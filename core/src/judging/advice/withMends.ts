@@ -9,5 +9,8 @@ export const withMends = (results: readonly CheckResult[], mends: readonly Prove
     const [worst, ...rest] = result.findings;
     if (!best?.setUp || !worst || worst.mend?.tiltDeg !== undefined) return result;
     const text = best.loses ? `${best.text}; but ${best.loses}` : best.text;
-    return { ...result, findings: [{ ...worst, mend: { text, setUp: best.setUp } }, ...rest] };
+    return {
+      ...result,
+      findings: [{ ...worst, mend: { text, setUp: best.setUp, ...(best.use ? { use: best.use } : {}) } }, ...rest],
+    };
   });

@@ -1,6 +1,7 @@
 import type { CheckId, CheckResult, Unit, Verdict } from '../../words/check/result';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { RideConditions } from '../../words/ride/rideConditions';
+import type { ShotUse } from '../../words/shot/use';
 import type { ShotScene } from '../scene/shotScene';
 import type { CandidateFacts, Rejection, Term } from './candidate';
 
@@ -44,6 +45,8 @@ export interface Attempt {
   /** The set-up as it would be; none = as it is. */
   readonly setUp?: SetUp;
   readonly ride?: Partial<RideConditions>;
+  /** The camera run in another way. */
+  readonly use?: ShotUse;
   /** The camera goes to another place, and is aimed anew. */
   readonly elsewhere?: boolean;
   /** How dear it is beside a bought piece. */

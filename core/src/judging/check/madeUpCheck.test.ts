@@ -62,7 +62,7 @@ const question = { ...shakeAt('mountain-bike', 'chest'), intentId: 'hands-and-tr
 
 it('is in the report, in its place, with what it found', () => {
   const report = reportIn(shotScene(question), { checks });
-  expect(report.checks.map((c) => c.check)).toEqual(['frame', 'steady', 'hold', 'clear', 'light', 'redness']);
+  expect(report.checks.map((c) => c.check)).toEqual(['frame', 'steady', 'hold', 'clear', 'light', 'last', 'redness']);
   expect(report.found.redness).toEqual({ red: 10 });
   expect(findingsOf(report.checks.at(-1)!)[0]!.because).toBe('it is 10 % red');
 });

@@ -49,3 +49,19 @@ export function exposureValue(
   const ev = pick(lightById(lightId).ev);
   return sunHeightDeg == null || !SKIES.has(lightId) ? ev : ev + daylightStops(sunHeightDeg);
 }
+
+/** Of the sun square to its rays with nothing in its way, and what clouds leave, W/m². Estimates, a third either way. */
+const SUN_W_M2: Readonly<Partial<Record<LightId, number>>> = {
+  'bright-sun': 950,
+  'hazy-sun': 600,
+  'cloudy-bright': 250,
+  overcast: 100,
+  sunset: 200,
+};
+
+/** How strongly the sun shines on something that is turned to it, W/m². @param heightDeg null where it is not known */
+export function sunWm2(lightId: LightId, heightDeg: number | null): number {
+  const most = SUN_W_M2[lightId] ?? 0;
+  if (heightDeg === null || lightId === 'sunset') return most;
+  return heightDeg <= 0 ? 0 : (most * clearAir(heightDeg)) / clearAir(90);
+}

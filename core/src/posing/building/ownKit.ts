@@ -26,6 +26,17 @@ export function ownCamera(own: OwnCamera): CameraDefinition {
     poorIso: { value: 800, source: { kind: 'estimate', low: 400, high: 3200 } },
     weather: 'see its manual',
     port: 'see its manual',
+    lasting: {
+      standbyW: { value: 1, source: { kind: 'estimate', low: 0.4, high: 2 } },
+      screenW: { value: 0.6, source: { kind: 'estimate', low: 0.2, high: 1.2 } },
+      wirelessW: { value: 0.4, source: { kind: 'estimate', low: 0.2, high: 0.8 } },
+      fed: 'open',
+      swaps: true,
+      water: 'splashes',
+      tooHotC: { value: 50, source: { kind: 'estimate', low: 43, high: 58 } },
+      startedBy: [],
+      preRecords: false,
+    },
     cost: 'a weekend',
     modes: [
       {

@@ -6,6 +6,8 @@ import type { Shot } from '../../deciding/outing/records/shotRecord';
 import { checkName } from '../../judging/checks';
 import { foundBy, shotReport, type ShotReport } from '../../judging/report/shotReport';
 import { findingsOf, type CheckResult } from '../../words/check/result';
+import { SELDOM_MIN, type LastFound } from '../../judging/checks/last/lastFound';
+import { CLEAN } from '../../judging/checks/last/judgeLast';
 import type { LightFound } from '../../judging/checks/light/lightFound';
 import { exposureWords, isoWords } from '../../physics/light/exposure';
 import type { Moment } from '../../words/shot/moment';
@@ -69,6 +71,40 @@ const GENERAL_CAUTIONS: readonly string[] = [
 
 /** Newtons, and what a luggage scale shows. */
 export const pullWords = ({ newton, kgf }: HoldReport['pullTest']): string => `${newton} N (${kgf.toFixed(1)} kgf)`;
+
+/** A cable to a camera. */
+const CABLE =
+  'Tie the cable down along the strut, clear of all that moves, with a loop against pulling; it must come off when the camera does.';
+
+const START_WORDS = {
+  button: 'by its button, one press',
+  remote: 'by the remote, one press',
+  voice: 'by voice',
+  running: 'before you set off; it runs to the next stop',
+} as const;
+
+/** What to take along for it to last, and how often to look. */
+function lastLines({ start, power, lookMin, dirt, mist }: LastFound, { use }: Shot): CardLine[] {
+  const batteries = `${power.batteries} ${power.batteries === 1 ? 'battery' : 'batteries'}, about ${Math.round(power.minutesABattery)} min of recording each`;
+  return [
+    { label: 'Start', value: START_WORDS[start] },
+    { label: 'Power', value: power.fedWh > 0 ? `fed from the ${use?.feed}, ${batteries}` : batteries },
+    { label: 'Card', value: `${Math.max(1, Math.ceil(power.gb))} GB free` },
+    ...(lookMin < SELDOM_MIN && dirt?.[0]
+      ? [{ label: 'Look at the lens', value: `every ${Math.max(1, Math.round(lookMin))} min: ${CLEAN[dirt[0].kind]}` }]
+      : []),
+    ...(use?.foam ? [{ label: 'Microphone', value: 'foam, tucked in out of the picture' }] : []),
+    ...(use?.recorder ? [{ label: 'Recorder', value: 'in the pocket; clap once before each take' }] : []),
+    ...(mist.inBagMin > 0
+      ? [
+          {
+            label: 'Coming in',
+            value: `leave it shut in its bag for ${Math.max(5, Math.ceil(mist.inBagMin / 5) * 5)} min`,
+          },
+        ]
+      : []),
+  ];
+}
 
 /** What to set for the light, and when it is so. */
 function lightLines({ exposureS, iso }: LightFound, { setUp }: Shot, moment: Moment | undefined): CardLine[] {
@@ -149,6 +185,7 @@ export function cardContent(
       { label: 'Camera', value: `${resolved.camera.name}, ${MOUNTING_WORDS[shot.setUp.mounting]}` },
       { label: 'Mode', value: `${resolved.mode.name}, ${resolved.mode.framesPerSecond} pictures a second` },
       { label: 'Stabiliser', value: resolved.stabiliser.name },
+      ...lastLines(foundBy(report, 'last'), shot),
       ...lightLines(foundBy(report, 'light'), shot, momentOf(outing, shot).moment),
     ],
     steps: [
@@ -162,6 +199,7 @@ export function cardContent(
     ],
     cautions: [
       ...rules.map((rule) => `${rule.text}${rule.ask.length > 0 ? ` Ask: ${rule.ask.join(', ')}.` : ''}`),
+      ...(shot.use?.feed ? [CABLE] : []),
       ...spot.cautions,
       ...GENERAL_CAUTIONS,
     ],

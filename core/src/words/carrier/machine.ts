@@ -7,6 +7,7 @@ import type { MovingPart } from './movingPart';
 import type { Ground, WorldId } from './land';
 import type { PosedPart } from './posedPart';
 import type { Dimension, Fit } from './dimension';
+import type { Sourced } from '../sourced/source';
 import type { Stance } from './stance';
 import type { Spot } from './spot';
 import type { WornDefinition } from './worn';
@@ -55,6 +56,17 @@ export interface MachineDefinition {
   readonly moving: (fit: Fit) => readonly MovingPart[];
   /** Where somebody shut in gets out, machine frame; `opens` is the moving part that is thrown off for it. None = nobody is shut in. */
   readonly waysOut?: readonly { readonly name: string; readonly toward: Vec3; readonly opens?: string }[];
+  /** What it is heard by: dB(A) at a metre from the middle of a part, and inside, where somebody is shut in. */
+  readonly noise?: {
+    readonly name: string;
+    readonly partId: string;
+    readonly db1m: Sourced;
+    readonly insideDb?: Sourced;
+  };
+  /** What drag is set against: the legs or arms that drive it, watts for an hour, or how it glides. */
+  readonly drivenBy?:
+    | { readonly kind: 'muscle'; readonly watts: Sourced }
+    | { readonly kind: 'glide'; readonly ratio: Sourced; readonly massKg: Sourced };
   /** How it is shaken and passes it on. */
   readonly shake: MachineShake;
   readonly spots: (fit: Fit, body: BodySegments) => readonly Spot[];

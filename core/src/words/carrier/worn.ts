@@ -18,6 +18,8 @@ export interface WornDefinition {
   readonly kind: 'worn';
   readonly id: string;
   readonly name: string;
+  /** Before the mouth: it muffles the voice outside. */
+  readonly closesMouth?: true;
   /** Only one thing is worn on the head at a time. */
   readonly place: 'head' | 'body';
   readonly parts: (body: BodySegments) => readonly WornPart[];

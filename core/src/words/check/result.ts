@@ -1,11 +1,12 @@
 import type { SetUp } from '../setUp/setUp';
+import type { ShotUse } from '../shot/use';
 
 /** Which check: by the id of its record (judging/checks). */
 export type CheckId = string;
 
 export type Verdict = 'good' | 'watch' | 'stop';
 
-export const UNITS = ['%', '°', 'm', 'px', 'N', 'N·m', 'kPa', 'min', 'stops', ''] as const;
+export const UNITS = ['%', '°', 'm', 'px', 'N', 'N·m', 'kPa', 'min', 'stops', 'GB', '°C', 'dB', ''] as const;
 export type Unit = (typeof UNITS)[number];
 
 /** What would mend a finding: a change of the set-up that the interface can apply, or words alone. */
@@ -15,6 +16,8 @@ export interface Mend {
   readonly spotId?: string;
   /** The whole set-up as it would be. */
   readonly setUp?: SetUp;
+  /** How the camera is run, as it would be. */
+  readonly use?: ShotUse;
 }
 
 /** One thing that a check looked at. */

@@ -3,6 +3,7 @@ import type { Mesh } from '../../mathematics/geometry/mesh';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
 import type { Source, Sourced } from '../sourced/source';
 import type { CostClass } from './cost';
+import type { CameraLasting } from './cameraLasting';
 import type { StabiliserLevel } from './stabiliser';
 
 /** Angles that a powered gimbal can take up against its handle, degrees. */
@@ -53,6 +54,7 @@ export interface CameraDefinition {
   readonly weather: string;
   /** Whether it can be fed while it records, in words. */
   readonly port: string;
+  readonly lasting: CameraLasting;
   readonly cost: CostClass;
   /** What most people have: a new shot begins with it. */
   readonly standard?: true;

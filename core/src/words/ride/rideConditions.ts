@@ -1,5 +1,6 @@
 import type { LightId } from './lights';
 import type { VenueId } from './venue';
+import type { WeatherId } from './weather';
 
 /** What a carrier is ridden on or through, and how; stored with the carrier. */
 export interface RideConditions {
@@ -14,6 +15,10 @@ export interface RideConditions {
   readonly windMps: number;
   readonly altitudeM: number;
   readonly temperatureC: number;
+  /** What falls and lies on the way; none = dry. */
+  readonly weatherId?: WeatherId;
+  /** Relative, %; none = as such weather usually has it. */
+  readonly humidityPct?: number;
   /** Whose rules count there; none = as such a machine is usually ridden. */
   readonly venueId?: VenueId;
 }

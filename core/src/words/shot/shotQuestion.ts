@@ -1,6 +1,7 @@
 import type { RigSpec } from '../rig/rigSpec';
 import type { Ask } from './ask';
 import type { Moment } from './moment';
+import type { ShotUse, Supplies } from './use';
 import type { SetUp } from '../setUp/setUp';
 import type { MeasuredBand } from '../ride/measuredBand';
 import type { RideConditions } from '../ride/rideConditions';
@@ -19,6 +20,11 @@ export interface ShotQuestion {
   readonly ask?: Ask;
   /** Where and when, where that is known: how the sun stands. */
   readonly moment?: Moment;
+  /** How it is run and what there is for its camera, where that was told. */
+  readonly use?: ShotUse;
+  readonly supplies?: Supplies;
+  /** Of film that it is to give; none = as such shots usually do. */
+  readonly seconds?: number;
   /** What a measured log of this spot found. */
   readonly measured?: readonly MeasuredBand[];
 }

@@ -16,7 +16,7 @@ import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
 import { termName } from './candidateWords';
 import { KeptOut } from './KeptOut';
-import { Tick } from './Tick';
+import { Tick } from '../../ui/Tick';
 
 interface AskPanelProps {
   readonly outing: Outing;

@@ -1,7 +1,7 @@
 import { OWN_THINGS, type Ask, type LightWish, type SunPlace } from '@strut-spot/core';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
-import { Tick } from './Tick';
+import { Tick } from '../../ui/Tick';
 
 /** Ways that the sun can stand, from the way of travel. */
 const BEARINGS = [

@@ -3,6 +3,7 @@ import {
   piecesLeft,
   measuredBands,
   momentOf,
+  runningOf,
   resolveRig,
   rigOfCarrier,
   rigOfShot,
@@ -17,7 +18,7 @@ import { isInBox, ownedOf } from '../../storage/kitBox';
 /** The question as the search takes it: carriers as fitted, pieces by id. */
 export function searchQuestionOf(
   outing: Outing,
-  shot: Pick<Shot, 'id' | 'carrierId' | 'actionStanceId' | 'stanceShares' | 'hour'>,
+  shot: Pick<Shot, 'id' | 'carrierId' | 'actionStanceId' | 'stanceShares' | 'hour' | 'use' | 'seconds'>,
   ask: Ask,
   box: KitBox,
 ): SearchQuestion {
@@ -30,6 +31,7 @@ export function searchQuestionOf(
         carrier.id === shot.carrierId ? shot.actionStanceId : resolveRig(carrier.rig).machine.actionStanceId,
       ride: carrier.ride,
       ...momentOf(outing, shot),
+      ...runningOf(outing, shot),
       measured: Object.fromEntries(
         [...new Set(carrier.spotLogs.map((log) => log.spotId))]
           .map((spotId) => [spotId, measuredBands(carrier, spotId)] as const)

@@ -1,8 +1,9 @@
 import { engineRpm, causeWords, foundBy, resolveRig, type Figure } from '@strut-spot/core';
-import { useState, useSyncExternalStore } from 'react';
+import { useState } from 'react';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { RideFields } from '../../ui/RideFields';
+import { useThemeKey } from '../../ui/useThemeKey';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { computing, judging, refining } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
@@ -34,17 +35,6 @@ const REST_MS = 500;
 const PREVIEW_PX = { alone: 560, beside: 400 } as const;
 
 const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
-
-/** Charts are drawn with the colours of the sheet: drawn anew when those change. */
-const useThemeKey = (): string =>
-  useSyncExternalStore(
-    (changed) => {
-      const observer = new MutationObserver(changed);
-      observer.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
-      return () => observer.disconnect();
-    },
-    () => document.documentElement.dataset.theme ?? '',
-  );
 
 /** How steady the picture is, what shakes it and what would mend it. */
 export function SteadyScreen() {

@@ -3,6 +3,7 @@ import { usualRide } from '../../../posing/lookup/grounds';
 import { knownMachines } from '../../../posing/lookup/resolveRig';
 import type { OwnKit } from '../../../words/kit/ownKit';
 import type { GlobePlace } from '../../../words/shot/moment';
+import type { Supplies } from '../../../words/shot/use';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { carrierSchema, type OutingCarrier } from './carrierRecord';
 import { ownKitSchema } from './rigRecord';
@@ -21,10 +22,11 @@ import {
 } from './schemaParts';
 import { whereSchema } from './momentRecord';
 import { shotSchema, type Shot } from './shotRecord';
+import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 7;
+export const OUTING_VERSION = 8;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -45,6 +47,8 @@ export interface Outing {
   /** Cameras, links and bases of the user's own that this outing uses. */
   readonly ownKit: OwnKit;
   readonly shots: readonly Shot[];
+  /** Batteries, cards and chargers; none = as usual. */
+  readonly supplies?: Supplies;
   readonly createdAt: string;
   readonly changedAt: string;
 }
@@ -64,6 +68,7 @@ export const outingSchema = validatorOf<Outing>()(
     carriers: list(OUTING_LIMITS.carriers).min(1, '${path} is empty').of(carrierSchema),
     ownKit: ownKitSchema,
     shots: list(OUTING_LIMITS.shots).of(shotSchema),
+    supplies: suppliesSchema(),
     createdAt: instant(),
     changedAt: instant(),
   }).noUnknown('unknown fields: ${unknown}'),
@@ -114,6 +119,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   5: (old) => ({ ...old, version: 6 }),
   // 6 → 7: where on the globe, and the hour and heading of shots; none of them has to be there.
   6: (old) => ({ ...old, version: 7 }),
+  // 7 → 8: how a shot's camera is run, what there is for the cameras, the weather of a ride; none of them has to be there.
+  7: (old) => ({ ...old, version: 8 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

@@ -12,7 +12,18 @@ import {
   type RideConditions,
 } from '../../../words/ride/rideConditions';
 import { VENUE_IDS } from '../../../words/ride/venue';
-import { id, list, maybeOneOf, oneOf, OUTING_LIMITS, UNKNOWN_FIELDS, validatorOf, within } from './schemaParts';
+import { WEATHER_IDS } from '../../../words/ride/weather';
+import {
+  id,
+  list,
+  maybeOneOf,
+  maybeWithin,
+  oneOf,
+  OUTING_LIMITS,
+  UNKNOWN_FIELDS,
+  validatorOf,
+  within,
+} from './schemaParts';
 
 export const rideSchema = validatorOf<RideConditions>()(
   object({
@@ -27,6 +38,8 @@ export const rideSchema = validatorOf<RideConditions>()(
     altitudeM: within(ALTITUDE_RANGE_M.low, ALTITUDE_RANGE_M.high),
     temperatureC: within(TEMPERATURE_RANGE_C.low, TEMPERATURE_RANGE_C.high),
     lightId: oneOf(LIGHTS.map((light) => light.id)),
+    weatherId: maybeOneOf(WEATHER_IDS),
+    humidityPct: maybeWithin(1, 100),
     venueId: maybeOneOf(VENUE_IDS),
   })
     .required('${path} is missing')

@@ -2,6 +2,7 @@ import { boolean, object } from 'yup';
 import type { StanceShares } from '../../../words/rig/rigSpec';
 import type { Ask } from '../../../words/shot/ask';
 import type { ShotHour } from '../../../words/shot/moment';
+import type { ShotUse } from '../../../words/shot/use';
 import type { SetUp } from '../../../words/setUp/setUp';
 import { askSchema } from './askRecord';
 import {
@@ -20,6 +21,7 @@ import {
 import { hourSchema } from './momentRecord';
 import { stanceSharesSchema } from './rigRecord';
 import { setUpSchema } from './setUpRecord';
+import { useSchema } from './useRecord';
 
 /** What a test clip said, kept with the shot. Heights and widths are fractions of the picture. */
 export interface ClipRecord {
@@ -77,6 +79,8 @@ export interface Shot {
   readonly pullTests: readonly PullTest[];
   /** When it is taken and which way it goes; none = when the outing starts, every way. */
   readonly hour?: ShotHour;
+  /** How its camera is run; none = as usual. */
+  readonly use?: ShotUse;
   /** What was asked when spots were searched for it; none = its intent as it is. */
   readonly ask?: Ask;
 }
@@ -126,6 +130,7 @@ export const shotSchema = validatorOf<Shot>()(
     acknowledged: list(OUTING_LIMITS.acknowledged).of(id()),
     pullTests: list(OUTING_LIMITS.pullTests).of(pullTest),
     hour: hourSchema(),
+    use: useSchema(),
     ask: askSchema.default(undefined).optional(),
   })
     .required('${path} is missing')

@@ -116,6 +116,12 @@ function isSheltered(rig: PosedRig, from: Vec3): boolean {
   return met / DIRECTIONS.length >= SHELTERED_SHARE;
 }
 
+/** The same, kept: the shelter of a place does not hang on where the lens points. */
+export const shelteredIn = (rig: RigSpec, { setUp, placed }: ResolvedSetUp, action: PosedRig, camera: Vec3): boolean =>
+  shelters([plainRig(rig), action.stanceId, placed.spot.id, setUp.baseId, linksKey(setUp.links)].join(' '), () =>
+    isSheltered(action, camera),
+  );
+
 const shelters = keepLatest<boolean>(200);
 const plainRig = keyOf(({ machineId, fit, wornIds, statureM }: RigSpec) => [machineId, fit, wornIds, statureM]);
 const linksKey = keyOf((links: readonly LinkUse[]) => links);
@@ -199,12 +205,7 @@ export function loadEnvelope(
   const action = poseRig(rig, actionStanceId);
   const camera = poseStrut(resolved, setUpRig, action).worldFromCamera.position;
   const { pressurePa, densityKgM3 } = standardAir(ride.altitudeM);
-  // The shelter of a place does not hang on where the lens points.
-  const { baseId, links } = resolved.setUp;
-  const sheltered = shelters(
-    [plainRig(rig), actionStanceId, resolved.placed.spot.id, baseId, linksKey(links)].join(' '),
-    () => isSheltered(action, camera),
-  );
+  const sheltered = shelteredIn(rig, resolved, action, camera);
   const { surface } = groundById(ride.groundId);
   const waves = surface.kind === 'waves' ? surface : null;
   const dips = machine.world === 'water' && waves && lowestOverWater(rig, resolved).heightM < waves.heightM.value / 2;

@@ -6,6 +6,7 @@ import { measuredBandsSchema, rideSchema } from '../../../deciding/outing/record
 import { rigSchema } from '../../../deciding/outing/records/rigRecord';
 import {
   id,
+  maybeWithin,
   oneOf,
   OUTING_LIMITS,
   text,
@@ -14,6 +15,7 @@ import {
   within,
 } from '../../../deciding/outing/records/schemaParts';
 import { setUpSchema } from '../../../deciding/outing/records/setUpRecord';
+import { suppliesSchema, useSchema } from '../../../deciding/outing/records/useRecord';
 import { horizonSchema } from '../../../deciding/outing/records/shotRecord';
 import { shotQuestion } from '../../../deciding/outing/shotQuestion';
 import { whyUnplaced } from '../../../posing/rig/spots';
@@ -44,6 +46,9 @@ const setUpFileSchema = validatorOf<SetUpFile>()(
     ride: rideSchema.default(undefined).optional(),
     ask: askSchema.default(undefined).optional(),
     moment: momentSchema(),
+    use: useSchema(),
+    supplies: suppliesSchema(),
+    seconds: maybeWithin(0, 36000),
     measured: measuredBandsSchema.optional(),
   }).noUnknown(UNKNOWN_FIELDS),
 );

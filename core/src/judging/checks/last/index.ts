@@ -1,0 +1,63 @@
+import { clamp } from '../../../mathematics/units/angle';
+import type { Term } from '../../check/candidate';
+import type { Check } from '../../check/check';
+import { FELT, judgeLast, LOOK_MIN } from './judgeLast';
+import { attemptsAt } from './lastAttempts';
+import { IN_REACH, lastFound, type LastFound } from './lastFound';
+import { UNDERSTOOD_DB } from '../../../physics/lasting/sound';
+
+const COMMON = 'common practice';
+/** Decibels from understood with effort to understood with ease. */
+const EASE_DB = 4;
+
+function termsOf({ reach, sound, dirt, lookMin }: LastFound): Term[] {
+  const heard = sound.overDb;
+  const terms: Term[] = [
+    {
+      id: 'reach',
+      value: clamp(1 - Math.max(0, reach.arms - 0.8) / 0.4, 0, 1),
+      text: reach.arms <= IN_REACH ? 'its button is in reach' : 'its button is out of reach under way',
+    },
+    {
+      id: 'talk',
+      value: heard === null ? 0 : 1 / (1 + Math.exp(-(heard - UNDERSTOOD_DB.atAll) / EASE_DB)),
+      text:
+        heard === null
+          ? 'nobody talks here'
+          : `${sound.mouthM!.toFixed(1)} m from the mouth, voice ${Math.abs(heard).toFixed(0)} dB ${heard < 0 ? 'under' : 'over'} the rest`,
+    },
+  ];
+  if (dirt && dirt.length > 0)
+    terms.push({
+      id: 'clean',
+      value: clamp(lookMin / LOOK_MIN, 0, 1),
+      text: `a look at the lens every ${Math.max(1, Math.round(lookMin))} min`,
+    });
+  return terms;
+}
+
+/** Whether it runs, sees and hears to the end, and what it costs. */
+export const last: Check<LastFound> = {
+  id: 'last',
+  name: 'Last',
+  question: 'Does it last: battery, card, heat, cold, a clean lens, sound, and your attention?',
+  units: ['', 'GB', '°C', 'min', 'dB', '%'],
+  limits: [
+    { what: 'minutes between looks at the lens', value: LOOK_MIN, unit: 'min', source: COMMON },
+    { what: 'voice over the rest, understood with ease', value: UNDERSTOOD_DB.easily, unit: 'dB', source: COMMON },
+    { what: 'arm’s lengths to its button', value: IN_REACH, unit: '', source: COMMON },
+    { what: 'of your effort against its drag', value: FELT.effort * 100, unit: '%', source: COMMON },
+    { what: 'points of glide lost', value: FELT.glide, unit: '', source: COMMON },
+  ],
+  report: (scene) => lastFound(scene, false),
+  judge: judgeLast,
+  searchTerm: {
+    cost: 'cheap',
+    judge(scene) {
+      const found = lastFound(scene, scene.sightlines !== null);
+      const { verdict } = judgeLast(found, scene);
+      return { verdict: verdict === "can't say" ? 'good' : verdict, rejection: null, terms: termsOf(found) };
+    },
+  },
+  mend: attemptsAt,
+};

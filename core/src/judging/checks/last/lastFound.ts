@@ -1,0 +1,239 @@
+import { addScaled, AHEAD, distance, dot, subtract, type Vec3 } from '../../../mathematics/geometry/vec3';
+import { rotate } from '../../../mathematics/geometry/rotation';
+import { transformPoint } from '../../../mathematics/geometry/pose';
+import { meshBounds } from '../../../mathematics/geometry/mesh';
+import { shelteredIn, loadedPieces } from '../../../physics/holding/loads/loads';
+import { dragN, standardAir } from '../../../physics/holding/loads/atmosphere';
+import { burdenOf, type Burden } from '../../../physics/lasting/burden';
+import { dewPointC } from '../../../physics/lasting/dew';
+import { lumpOf, minutesUntil, warming, type Warming } from '../../../physics/lasting/heat';
+import { onTheGlass, type Dirt } from '../../../physics/lasting/onTheGlass';
+import { powerPlan, type PowerPlan } from '../../../physics/lasting/powerPlan';
+import { heardAt, levelAt, PANELS_DB, type Heard } from '../../../physics/lasting/sound';
+import { wheelsOf } from '../../../physics/lasting/wheels';
+import { windShare } from '../../../physics/lasting/windAt';
+import { sunWm2 } from '../../../physics/light/daylight';
+import { sunOf } from '../../../physics/light/sunCourse';
+import { bodySegments } from '../../../posing/body/segments';
+import { groundById } from '../../../posing/lookup/grounds';
+import { resolveRig } from '../../../posing/lookup/resolveRig';
+import { strutMassKg } from '../../../posing/strut/strutMass';
+import type { PosedRig } from '../../../posing/rig/poseRig';
+import type { MachineDefinition } from '../../../words/carrier/machine';
+import { weatherOf } from '../../../words/ride/weather';
+import { suppliesOf, USUAL_USE, type Start } from '../../../words/shot/use';
+import type { ShotScene } from '../../scene/shotScene';
+
+/** Who can get at it under way. */
+export interface Reach {
+  /** From the nearer shoulder to the camera over the length of that arm; infinite where nobody is on board. */
+  readonly arms: number;
+  /** Whether somebody else on board can. */
+  readonly byOther: boolean;
+  /** Whether the filmer drives or flies, and touches nothing under way. */
+  readonly driving: boolean;
+}
+
+export interface Warms extends Warming {
+  /** Of the air about it, where it begins. */
+  readonly fromC: number;
+  /** To where it switches off; infinite where it does not. */
+  readonly limitMin: number;
+}
+
+/** How warm its body gets, under way and recording at a stop in still air. */
+export interface Warm {
+  readonly riding: Warms;
+  readonly still: Warms;
+  readonly limitC: number;
+}
+
+/** Where it may mist, °C. */
+export interface Mist {
+  readonly dewC: number;
+  /** Of the glass as it comes out. */
+  readonly glassC: number;
+  /** Until it is as warm as the air's dew point; 0 where it does not mist. */
+  readonly minutes: number;
+  /** Breath reaches it and it is cold enough to settle. */
+  readonly breath: boolean;
+  /** Until the camera has warmed through in a room before its bag is opened; 0 where it needs none. */
+  readonly inBagMin: number;
+}
+
+/** How long it lasts, and what it costs. */
+export interface LastFound {
+  readonly start: Start;
+  readonly reach: Reach;
+  readonly power: PowerPlan;
+  readonly sound: Heard;
+  readonly burden: Burden;
+  readonly warm: Warm;
+  readonly mist: Mist;
+  /** Null in the rough pass of a search. */
+  readonly dirt: readonly Dirt[] | null;
+  /** Minutes from one look at the lens to the next. */
+  readonly lookMin: number;
+  readonly sheltered: boolean;
+}
+
+/** More seldom than that nobody is told to look, minutes. */
+export const SELDOM_MIN = 240;
+/** So far a breath goes, metres. Common practice, no source. */
+const BREATH_M = 0.22;
+/** Below it breath settles on glass: air from the mouth has its dew point near 32 °C, thinned by the way. Estimate 3 to 10. */
+export const BREATH_BELOW_C = 7;
+/** Behind glass in the sun: how much warmer than outside, under way with air blown in and standing shut. Estimates 3 to 10 and 12 to 30. */
+const BEHIND_GLASS_K = { riding: 5, standing: 20 } as const;
+/** Of the sun that comes through glass, and the air that fans and vents move behind it under way, m/s. Estimates 0.45 to 0.8 and 0.3 to 1.5. */
+const THROUGH_GLASS = 0.6;
+const CABIN_MPS = 0.7;
+const ROOM = { celsius: 20, humidityPct: 45 } as const;
+
+function reachOf({ carrier, pose, question, machine }: ShotScene): Reach {
+  const { rig } = carrier.ridden[0]!;
+  const camera = pose.worldFromCamera.position;
+  const arm = bodySegments(question.rig.statureM);
+  const armM = arm.upperArmM + arm.forearmM + arm.handM;
+  const arms = rig.body
+    ? Math.min(...(['left', 'right'] as const).map((side) => distance(rig.body!.upperArm[side].position, camera))) /
+      armM
+    : Infinity;
+  const byOther = rig.parts.some(
+    (part) => /^(second|third|fourth)\.upperArm/.test(part.id) && distance(part.worldFromPart.position, camera) < armM,
+  );
+  return { arms, byOther, driving: machine.family === 'car' || machine.family === 'aircraft' };
+}
+
+/** Within reach in the riding stance. */
+export const IN_REACH = 1;
+
+const startOf = ({ question: { use } }: ShotScene, { arms, driving }: Reach): Start =>
+  use?.start ?? (arms <= IN_REACH && !driving ? 'button' : 'running');
+
+/** Level of the engine at a place; null where there is none. */
+function engineDbAt({ noise }: MachineDefinition, rig: PosedRig, at: Vec3, sheltered: boolean): number | null {
+  if (!noise) return null;
+  const part = rig.byId.get(noise.partId);
+  if (!part) return null;
+  if (sheltered) return noise.insideDb?.value ?? noise.db1m.value - PANELS_DB;
+  const { min, max } = meshBounds(part.mesh);
+  const middle: Vec3 = [(min[0] + max[0]) / 2, (min[1] + max[1]) / 2, (min[2] + max[2]) / 2];
+  return levelAt(noise.db1m.value, Math.max(0.3, distance(transformPoint(part.worldFromPart, middle), at)));
+}
+
+const MOUTH: Vec3 = [0.1, -0.07, 0];
+const FARTHEST_M = 100;
+
+export function lastFound(scene: ShotScene, rough: boolean): LastFound {
+  const { ride, resolved, pose, carrier, machine, question, intent, ask } = scene;
+  const { camera, mode, stabiliser } = resolved;
+  const { rig } = carrier.ridden[0]!;
+  const use = question.use ?? {};
+  const at = pose.worldFromCamera.position;
+  const reach = reachOf(scene);
+  const start = startOf(scene, reach);
+  const sheltered = shelteredIn(question.rig, resolved, rig, at);
+  const openMps = ride.speedMps + ride.windMps;
+  const airMps = sheltered ? 0 : openMps * (rough ? 1 : windShare(rig, at));
+
+  const sun = question.moment ? sunOf(question.moment).heightDeg : null;
+  const sunny = sunWm2(ride.lightId, sun);
+  const behindGlass = sheltered && sunny > 100;
+  const lump = lumpOf(camera);
+  const power = powerPlan({
+    camera,
+    mode,
+    stabiliser,
+    start,
+    use,
+    supplies: suppliesOf(question.supplies, camera.id),
+    takeS: question.seconds ?? intent.seconds,
+    airC: ride.temperatureC,
+  });
+  const airC = ride.temperatureC + (behindGlass ? BEHIND_GLASS_K.riding : 0);
+  const stillAirC = ride.temperatureC + (behindGlass ? BEHIND_GLASS_K.standing : 0);
+  const limitC = camera.lasting.tooHotC.value;
+  // What runs through warms by all that it draws, what is started for a take by what it draws on the whole.
+  const meanW = (power.neededWh * 60) / (power.recordMin + power.waitMin);
+  const onBody = sheltered ? sunny * THROUGH_GLASS : sunny;
+  const riding = warming(lump, meanW, { airC, airMps: sheltered ? CABIN_MPS : airMps, sunWm2: onBody });
+  const still = warming(lump, power.recordingW, { airC: stillAirC, airMps: 0, sunWm2: onBody });
+
+  const humidityPct = ride.humidityPct ?? weatherOf(ride).humidityPct;
+  const dewC = dewPointC(ride.temperatureC, humidityPct);
+  const glassC = use.fromC ?? USUAL_USE.fromC;
+  const idle = warming(lump, 0, { airC: ride.temperatureC, airMps: 0.5, sunWm2: 0 });
+  const indoors = warming(lump, 0, { airC: ROOM.celsius, airMps: 0, sunWm2: 0 });
+  const roomDewC = dewPointC(ROOM.celsius, ROOM.humidityPct);
+  const head = rig.body?.head ?? null;
+  const mouth = head ? transformPoint(head, MOUTH) : null;
+  const mouthM = mouth ? distance(mouth, at) : null;
+  // Breath goes ahead of the face and is blown away by the ride.
+  const breath =
+    !rough &&
+    mouthM !== null &&
+    mouthM < BREATH_M &&
+    ride.temperatureC < BREATH_BELOW_C &&
+    dot(subtract(at, mouth!), rotate(head!.rotation, AHEAD)) > 0;
+
+  const surface = groundById(ride.groundId).surface;
+  const glass = Math.min(camera.bodyM[1], camera.bodyM[2]) * 0.22;
+  const look = () =>
+    onTheGlass(
+      rig,
+      wheelsOf(question.rig, rig),
+      { at, look: rotate(pose.worldFromCamera.rotation, AHEAD), glassM2: Math.PI * glass ** 2 },
+      {
+        world: machine.world,
+        surface,
+        weatherId: ride.weatherId ?? 'dry',
+        speedMps: ride.speedMps,
+        windMps: ride.windMps,
+      },
+    );
+  const outside = rough ? null : look();
+  const dirt = sheltered ? [] : outside;
+  const perMinute = (dirt ?? []).reduce((sum, d) => sum + d.perMinute, 0);
+
+  const overGroundM = Math.min(FARTHEST_M, Math.max(0.1, dot(subtract(at, rig.ground.point), rig.ground.normal)));
+  const foam = use.foam ?? ask.talking;
+  const recorder = (use.recorder ?? false) && mouth !== null;
+  // A recorder in the pocket hears through a microphone at the collar, out of the wind.
+  const hears = recorder ? addScaled(mouth!, [0, -1, 0], 0.18) : at;
+  const sound = heardAt({
+    mouthM: recorder ? 0.18 : mouthM,
+    helmetClosed: resolveRig(question.rig).worn.some((w) => w.closesMouth),
+    airMps: recorder ? openMps * 0.25 : airMps,
+    foam: recorder || foam,
+    engineDb: engineDbAt(machine, rig, hears, sheltered),
+    speedMps: machine.world === 'air' ? 0 : ride.speedMps,
+    fromGroundM: overGroundM,
+    sheltered,
+  });
+
+  const { densityKgM3 } = standardAir(ride.altitudeM);
+  const dragM2 = sheltered ? 0 : loadedPieces(resolved, pose).reduce((sum, piece) => sum + piece.dragAreaM2, 0);
+  return {
+    start,
+    reach,
+    power,
+    sound,
+    burden: burdenOf(machine, strutMassKg(resolved), dragN(densityKgM3, ride.speedMps, 1, dragM2), ride.speedMps),
+    warm: {
+      riding: { ...riding, fromC: airC, limitMin: minutesUntil(riding, airC, limitC) },
+      still: { ...still, fromC: stillAirC, limitMin: minutesUntil(still, stillAirC, limitC) },
+      limitC,
+    },
+    mist: {
+      dewC,
+      glassC,
+      minutes: glassC < dewC ? minutesUntil(idle, glassC, Math.min(dewC, ride.temperatureC - 0.1)) : 0,
+      breath,
+      inBagMin: ride.temperatureC < roomDewC ? minutesUntil(indoors, ride.temperatureC, roomDewC) : 0,
+    },
+    dirt,
+    lookMin: perMinute > 0 ? Math.min(SELDOM_MIN, 1 / perMinute) : SELDOM_MIN,
+    sheltered,
+  };
+}

@@ -1,0 +1,54 @@
+import { dot, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
+import { meshPoint } from '../../mathematics/geometry/mesh';
+import { transformPoint } from '../../mathematics/geometry/pose';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import type { PosedRig } from '../../posing/rig/poseRig';
+import type { RigSpec } from '../../words/rig/rigSpec';
+
+/** A wheel where it stands in a stance, world frame. */
+export interface WheelAt {
+  readonly name: string;
+  /** The moving part that turns. */
+  readonly movingId: string;
+  readonly middle: Vec3;
+  readonly radiusM: number;
+  readonly halfWidthM: number;
+}
+
+/** As near as that to the ground a wheel stands on it, metres: tyres are drawn a little soft. */
+const STANDS_M = 0.04;
+
+const known = new WeakMap<PosedRig, readonly WheelAt[]>();
+
+/** What rolls on the ground: all that turns the whole way round about a level axis and touches it. */
+export function wheelsOf(spec: RigSpec, rig: PosedRig): readonly WheelAt[] {
+  const kept = known.get(rig);
+  if (kept) return kept;
+  const turning = resolveRig(spec)
+    .machine.moving(spec.fit)
+    .filter(
+      ({ kind, axis, low, high, pedalledIn }) =>
+        kind === 'turn' && !pedalledIn && Math.abs(axis[2]) > 0.9 && high - low >= 360,
+    );
+  const found = turning.flatMap(({ id, name }): WheelAt[] => {
+    const points = rig.parts
+      .filter((part) => part.on === id)
+      .flatMap(({ mesh, worldFromPart }) =>
+        Array.from({ length: mesh.positions.length / 3 }, (_, i) => transformPoint(worldFromPart, meshPoint(mesh, i))),
+      );
+    if (points.length === 0) return [];
+    const ends = ([0, 1, 2] as const).map((k) => {
+      let [low, high] = [Infinity, -Infinity];
+      for (const p of points) [low, high] = [Math.min(low, p[k]), Math.max(high, p[k])];
+      return { low, high };
+    });
+    const [x, y, z] = ends as [(typeof ends)[0], (typeof ends)[0], (typeof ends)[0]];
+    const middle: Vec3 = [(x.low + x.high) / 2, (y.low + y.high) / 2, (z.low + z.high) / 2];
+    const radiusM = (x.high - x.low) / 2;
+    const overGround = dot(subtract(middle, rig.ground.point), rig.ground.normal) - radiusM;
+    if (Math.abs(overGround) > STANDS_M) return [];
+    return [{ name, movingId: id, middle, radiusM, halfWidthM: (z.high - z.low) / 2 }];
+  });
+  known.set(rig, found);
+  return found;
+}

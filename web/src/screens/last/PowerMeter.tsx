@@ -1,0 +1,76 @@
+import { foundBy, kitWith, measuredWatts, suppliesOf, type ShotReport } from '@strut-spot/core';
+import { BatteryCharging, Square } from 'lucide-react';
+import { useStandInBattery } from '../../devices/standInBattery';
+import { useOuting } from '../../state/OutingProvider';
+import { useShot } from '../../state/useShot';
+
+/** A camera tried on the table, and the reckoning set right by what its battery showed. */
+export function PowerMeter({ report }: { readonly report: ShotReport }) {
+  const { change } = useOuting();
+  const { outing, rig, shot, setUpFile } = useShot();
+  const { start, stop, running, readings, problem } = useStandInBattery();
+  const { cameraId } = shot.setUp;
+  const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === cameraId)!;
+  const { drawFactor } = suppliesOf(outing.supplies, cameraId);
+  const { power } = foundBy(report, 'last');
+  const latest = readings.at(-1);
+  const watts = measuredWatts(readings, power.usableWh);
+  // Over what was reckoned before anything was measured.
+  const factor = watts === null ? null : watts / (power.recordingW / (drawFactor ?? 1));
+  const take = (taken: number | null) =>
+    change((o) => {
+      const others = (o.supplies?.cameras ?? []).filter((c) => c.cameraId !== cameraId);
+      const { drawFactor: old, ...mine } = suppliesOf(o.supplies, cameraId);
+      void old;
+      return {
+        ...o,
+        supplies: { ...o.supplies, cameras: [...others, taken === null ? mine : { ...mine, drawFactor: taken }] },
+      };
+    });
+  return (
+    <section aria-labelledby="meter" className="space-y-1">
+      <h2 id="meter" className="caption border-b-2 border-ink pb-0.5">
+        Tried on the table
+      </h2>
+      <p className="text-ink-2">
+        {drawFactor === undefined
+          ? `Nothing measured yet: ${camera.name.toLowerCase()}s are reckoned alike. A stand-in camera records a minute a second.`
+          : `This camera draws ${drawFactor.toFixed(2)} times what its kind is reckoned to; that is counted everywhere.`}
+      </p>
+      <div className="flex flex-wrap gap-2">
+        {running ? (
+          <button type="button" className="action" onClick={stop}>
+            <Square size={14} aria-hidden /> Stop
+          </button>
+        ) : (
+          <button type="button" className="action" onClick={() => start(setUpFile())}>
+            <BatteryCharging size={15} aria-hidden /> Record and watch its battery
+          </button>
+        )}
+        {factor !== null && (
+          <button
+            type="button"
+            className="action action-main"
+            onClick={() => {
+              take(Math.round(Math.min(3, Math.max(0.3, factor)) * 100) / 100);
+              stop();
+            }}
+          >
+            Count with {watts!.toFixed(1)} W
+          </button>
+        )}
+        {drawFactor !== undefined && !running && (
+          <button type="button" className="action action-quiet" onClick={() => take(null)}>
+            Forget it
+          </button>
+        )}
+      </div>
+      <p className="reading" aria-live="polite" data-testid="battery-shown">
+        {latest && `${Math.floor(latest.recordedMin)} min: ${latest.percent} %`}
+        {latest && watts === null && ', too little gone yet'}
+        {watts !== null && `, ${watts.toFixed(1)} W`}
+      </p>
+      {problem && <p role="alert">{problem.message}</p>}
+    </section>
+  );
+}
