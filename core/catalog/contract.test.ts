@@ -88,6 +88,11 @@ describe.each(machines.map((m) => [m.id, m] as const))('machine %s', (_id, machi
     }
   });
 
+  it('is heard by a part that it has', () => {
+    if (!machine.noise) return;
+    expect(poseRig(usualRig(machine), machine.actionStanceId).byId.has(machine.noise.partId)).toBe(true);
+  });
+
   it('has the set-up stance, and time shares that add up to 1', () => {
     expect(machine.stances.find((s) => s.id === SET_UP_STANCE_ID)?.share).toBe(0);
     expect(machine.stances.reduce((sum, s) => sum + s.share, 0)).toBeCloseTo(1, 9);

@@ -1,6 +1,7 @@
 import type { OutcomeCase } from './case';
 import { ANGLE_SHAKE_HOLD_CASES } from './cases/angleShakeHoldCases';
 import { LAND_CASES } from './cases/landCases';
+import { LAST_CASES } from './cases/lastCases';
 import { LIGHT_CASES } from './cases/lightCases';
 import { PLAIN_SENSE_CASES } from './cases/plainSenseCases';
 import { WATER_AND_AIR_CASES } from './cases/waterAndAirCases';
@@ -11,6 +12,7 @@ const GROUPS: Readonly<Record<string, readonly OutcomeCase[]>> = {
   'water-and-air': WATER_AND_AIR_CASES,
   'angle-shake-hold': ANGLE_SHAKE_HOLD_CASES,
   light: LIGHT_CASES,
+  last: LAST_CASES,
   'plain-sense': PLAIN_SENSE_CASES,
 };
 

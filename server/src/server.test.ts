@@ -51,3 +51,33 @@ describe('the stand-in camera', () => {
     expect(answer.headers.get('content-security-policy')).toContain("script-src 'self' 'wasm-unsafe-eval'");
   });
 });
+
+describe('the stand-in power meter', () => {
+  const start = (body: unknown) =>
+    fetch(`${url}/api/stand-in/battery`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+  const shown = async (id: string) =>
+    (await (await fetch(`${url}/api/stand-in/battery/${id}`)).json()) as { recordedMin: number; percent: number };
+
+  it('records a minute a second: what it shows of its battery falls', async () => {
+    const { id } = (await (await start({ file })).json()) as { id: string };
+    const before = await shown(id);
+    await new Promise((done) => setTimeout(done, 1500));
+    const after = await shown(id);
+    expect(before.percent).toBe(100);
+    expect(after.recordedMin - before.recordedMin).toBeGreaterThan(1);
+    expect(after.percent).toBeLessThan(100);
+    expect(after.percent).toBeGreaterThan(85);
+  });
+
+  it('says what is wrong with a file, and of a recording that it does not know', async () => {
+    expect((await start({})).status).toBe(400);
+    expect((await start({ file: '{}' })).status).toBe(400);
+    const gone = await fetch(`${url}/api/stand-in/battery/none`);
+    expect(gone.status).toBe(404);
+    expect(((await gone.json()) as { problem: string }).problem).toMatch(/start it again/);
+  });
+});

@@ -19,6 +19,10 @@ export interface KitBox {
   readonly inBox: readonly string[] | null;
   /** How many there are of what is counted; of anything else in the box, as many as it takes. */
   readonly counts?: Readonly<Record<string, number>>;
+  /** What a piece costs the user who does not have it, in money of their own. */
+  readonly prices?: Readonly<Record<string, number>>;
+  /** What may be spent on pieces that are short. */
+  readonly budget?: number;
   readonly own: OwnKit;
 }
 

@@ -9,11 +9,15 @@ export const STANDARD_BOX = STANDARD_KIT_BOX;
 export async function readKitBox(): Promise<KitBox> {
   const stored = await database.kit.get('kit');
   if (!stored) return STANDARD_KIT_BOX;
-  const { inBox, counts } = stored as { inBox: unknown; counts?: unknown };
+  const { inBox, counts, prices, budget } = stored as Readonly<
+    Record<'inBox' | 'counts' | 'prices' | 'budget', unknown>
+  >;
   return {
     key: 'kit',
     inBox: Array.isArray(inBox) ? inBox.filter((id): id is string => typeof id === 'string') : null,
     ...(counts === undefined ? {} : { counts: soundCounts(counts) }),
+    ...(prices === undefined ? {} : { prices: soundPrices(prices) }),
+    ...(isPrice(budget) ? { budget } : {}),
     own: sortOwnKit(stored.own).kit,
   };
 }
@@ -42,10 +46,20 @@ export const isInBox = ({ inBox }: KitBox, id: string): boolean => inBox === nul
 /** Nobody carries more of one thing. */
 export const MOST_OF_ONE = 20;
 
+/** Nobody buys dearer kit. */
+export const DEAREST = 100_000;
+const isPrice = (price: unknown): price is number =>
+  typeof price === 'number' && Number.isFinite(price) && price >= 0 && price <= DEAREST;
+
+const entriesOf = (record: unknown): [string, unknown][] =>
+  Object.entries(typeof record === 'object' && record !== null ? record : {});
+const soundPrices = (prices: unknown): Readonly<Record<string, number>> =>
+  Object.fromEntries(entriesOf(prices).filter(([, price]) => isPrice(price))) as Record<string, number>;
+
 const soundCounts = (counts: unknown): Readonly<Record<string, number>> =>
   Object.fromEntries(
-    Object.entries(typeof counts === 'object' && counts !== null ? counts : {}).filter(
-      ([, count]) => Number.isInteger(count) && count >= 1 && count <= MOST_OF_ONE,
+    entriesOf(counts).filter(
+      ([, count]) => Number.isInteger(count) && (count as number) >= 1 && (count as number) <= MOST_OF_ONE,
     ),
   ) as Record<string, number>;
 
@@ -60,6 +74,13 @@ export function withCount(box: KitBox, id: string, count: number | null): KitBox
   const { [id]: before, ...others } = box.counts ?? {};
   void before;
   return { ...box, counts: count === null ? others : { ...others, [id]: count } };
+}
+
+/** @param price null = not known */
+export function withPrice(box: KitBox, id: string, price: number | null): KitBox {
+  const { [id]: before, ...others } = box.prices ?? {};
+  void before;
+  return { ...box, prices: price === null ? others : { ...others, [id]: price } };
 }
 
 /** Puts items in or takes them out; the first time everything else stays in. */

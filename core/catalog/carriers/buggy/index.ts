@@ -130,7 +130,7 @@ export default machineFrom({
     { name: 'left side', toward: [0, 0, -1] },
     { name: 'right side', toward: [0, 0, 1] },
   ],
-  noise: { name: 'the engine', partId: 'seats', db1m: estimated(92, 86, 98) },
+  noise: { name: 'the engine', partId: 'engine', db1m: estimated(92, 86, 98) },
   usualSpeedMps: 12,
   shake,
   working: ['frontLeftTyre', 'frontLeftRim', 'suspension'],

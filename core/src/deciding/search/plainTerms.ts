@@ -1,28 +1,11 @@
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import type { ShotScene } from '../../judging/scene/shotScene';
+import { minutesToFit } from '../../posing/strut/minutesToFit';
 import { strutMassKg } from '../../posing/strut/strutMass';
-import type { BaseKind } from '../../words/carrier/surface';
 import { COST_CLASSES, type CostClass } from '../../words/kit/cost';
 import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import type { Term } from '../../judging/check/candidate';
 
-/** Minutes from the box to a set angle, by base; each link and each turning joint adds to it. Common practice, no source. */
-const MINUTES: Readonly<Record<BaseKind, number>> = {
-  suction: 4,
-  adhesive: 6,
-  clamp: 3,
-  jaw: 2,
-  strap: 3,
-  harness: 3,
-  bolt: 8,
-  magnet: 1,
-  tape: 2,
-  bite: 1,
-  stand: 2,
-  hand: 1,
-};
-const LINK_MINUTES = 1.5;
-const BALL_MINUTES = 1;
 /** Where a mass and a time are felt: half the term is gone there. */
 const FELT_KG = 0.4;
 const FELT_MINUTES = 8;
@@ -34,7 +17,7 @@ export function plainFigures(resolved: ResolvedSetUp) {
   );
   return {
     massKg: strutMassKg(resolved),
-    minutes: MINUTES[base.kind] + links.length * LINK_MINUTES + (head.turns.pan ? BALL_MINUTES : 0),
+    minutes: minutesToFit(resolved),
     cost: COST_CLASSES[Math.max(...costs)]! satisfies CostClass,
   };
 }

@@ -98,7 +98,9 @@ const worthOf = (was: Outcome, is: Outcome, brings: number): number =>
   brings + (worseThan(was.verdict, is.verdict) ? (was.verdict === 'stop' && is.verdict === 'good' ? 2 : 1) : 0);
 
 function outcomeOf(check: Check, scene: ShotScene): Outcome {
-  const { verdict, terms } = check.searchTerm.judge(scene);
+  const judged = check.searchTerm.judge(scene);
+  const { verdict } = judged;
+  const terms = judged.terms.filter((term) => !term.unasked);
   return { verdict, terms, value: terms.length > 0 ? terms.reduce((sum, t) => sum + t.value, 0) / terms.length : 0 };
 }
 

@@ -11,6 +11,8 @@ export interface Term {
   readonly value: number;
   /** The figure behind it in words, with its unit. */
   readonly text: string;
+  /** Nobody asked for it: it counts in a ranking that weighs it, and is no reason for a change. */
+  readonly unasked?: true;
 }
 
 /** Where on rider or machine a camera sits, for grouping and for the schools of the trade. */

@@ -23,7 +23,7 @@ const STEP_S = 0.004;
 const FLIES_S = 0.9;
 const G = 9.80665;
 /** Turn of the wheel from where it leaves the ground, degrees: where it begins to throw, ends, and by which two thirds have left it. Estimates. */
-const LEAVES = { from: 8, to: 215, mean: 55 } as const;
+const LEAVES = { from: 8, to: 215, mean: 40 } as const;
 const FLIGHTS = 48;
 
 /**

@@ -1,6 +1,6 @@
 import type { KitKind, OwnKit } from '@strut-spot/core';
 import { Trash2 } from 'lucide-react';
-import { MOST_OF_ONE } from '../../storage/kitBox';
+import { DEAREST, MOST_OF_ONE } from '../../storage/kitBox';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
@@ -15,11 +15,14 @@ interface KitCardProps {
   /** null = as many as it takes */
   readonly count: number | null;
   readonly onCount: (count: number | null) => void;
+  /** null = not known */
+  readonly price: number | null;
+  readonly onPrice: (price: number | null) => void;
   /** Only for pieces of the user's own. */
   readonly onRemove: (() => void) | null;
 }
 
-export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, onRemove }: KitCardProps) {
+export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, price, onPrice, onRemove }: KitCardProps) {
   const picture = useLatest(`${kind}/${piece.id}`, () =>
     drawing.kitPortrait(own, kind, piece.id, { widthPx: 192, heightPx: 128, aroundDeg: 38, aboveDeg: 22, land: false }),
   );
@@ -35,6 +38,25 @@ export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, onRe
             in the box
             <span className="sr-only">: {piece.name}</span>
           </label>
+          {!inBox && (
+            <label className="flex min-h-6 items-center gap-2 max-lg:min-h-12">
+              <span className="text-ink-2">price to you</span>
+              <span className="sr-only">: {piece.name}</span>
+              <input
+                type="number"
+                className="field w-24"
+                min={0}
+                max={DEAREST}
+                step="any"
+                placeholder="not known"
+                value={price ?? ''}
+                onChange={({ target }) => {
+                  if (target.value === '') onPrice(null);
+                  else if (target.validity.valid) onPrice(target.valueAsNumber);
+                }}
+              />
+            </label>
+          )}
           {inBox && (
             <label className="flex min-h-6 items-center gap-2 max-lg:min-h-12">
               <span className="text-ink-2">how many</span>

@@ -1,6 +1,6 @@
 import { kitWith, type KitKind } from '@strut-spot/core';
 import { useState } from 'react';
-import { changeKitBox, isInBox, STANDARD_BOX, useKitBox, withCount, withInBox } from '../../storage/kitBox';
+import { changeKitBox, isInBox, STANDARD_BOX, useKitBox, withCount, withInBox, withPrice } from '../../storage/kitBox';
 import { SearchBar } from '../../ui/SearchBar';
 import { KitCard } from './KitCard';
 import { OwnKitForms } from './OwnKitForms';
@@ -61,6 +61,8 @@ export function KitScreen() {
             onInBox={(into) => void changeKitBox((b) => withInBox(b, [piece.id], into))}
             count={box.counts?.[piece.id] ?? null}
             onCount={(count) => void changeKitBox((b) => withCount(b, piece.id, count))}
+            price={box.prices?.[piece.id] ?? null}
+            onPrice={(price) => void changeKitBox((b) => withPrice(b, piece.id, price))}
             onRemove={
               piece.id.startsWith('own-')
                 ? () =>

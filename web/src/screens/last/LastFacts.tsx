@@ -5,7 +5,7 @@ const minutes = (min: number): string =>
 
 /** What it costs, and what gets on the glass. */
 export function LastFacts({ found }: { readonly found: LastFound }) {
-  const { burden, power, dirt, lookMin, mist, reach } = found;
+  const { burden, cable, dirt, fitMin, lookMin, mist, power, reach } = found;
   const all = (dirt ?? []).reduce((sum, d) => sum + d.perMinute, 0);
   const shares = (dirt ?? []).map((d) => ({ from: d.from, share: d.perMinute / all })).filter((d) => d.share > 0.01);
   // One alone needs no share.
@@ -21,6 +21,8 @@ export function LastFacts({ found }: { readonly found: LastFound }) {
     ...(Number.isFinite(reach.arms)
       ? [['To its button', `${reach.arms.toFixed(1)} arm’s lengths`] as [string, string]]
       : []),
+    ...(cable ? [['Cable', `${cable.lengthM.toFixed(1)} m`] as [string, string]] : []),
+    ['To fit', `${Math.round(fitMin)} min`],
     ['With its strut', `${Math.round(burden.massKg * 1000)} g`],
     ['Drag', `${burden.dragN.toFixed(2)} N, ${burden.dragW.toFixed(1)} W`],
   ];

@@ -1,6 +1,6 @@
 import { render, screen, waitFor } from '@testing-library/react';
 import { outingWithShot, settle } from '../../../testing/openSheet';
-import { changeKitBox, STANDARD_BOX, withCount, withInBox } from '../../storage/kitBox';
+import { changeKitBox, STANDARD_BOX, withCount, withInBox, withPrice } from '../../storage/kitBox';
 import { KitShort } from './KitShort';
 
 const one = outingWithShot();
@@ -27,4 +27,12 @@ it('what is not in the box at all is short from the first shot on', async () => 
   await changeKitBox((box) => withInBox(box, [cameraId], false));
   render(<KitShort outing={one} />);
   await waitFor(() => expect(screen.getByRole('listitem').textContent).toMatch(/: 1 needed, none in the box$/));
+});
+
+it('adds up what has a price, and says how far it is over what one wants to spend', async () => {
+  await changeKitBox((box) => ({ ...withPrice(withCount(box, cameraId, 1), cameraId, 240), budget: 200 }));
+  const { container } = render(<KitShort outing={{ ...two, shots: [...two.shots, { ...shot!, id: 'third' }] }} />);
+  await waitFor(() => expect(container.textContent).toMatch(/To buy: 480 of your money, 280 over/));
+  await changeKitBox((box) => withPrice(box, cameraId, null));
+  await waitFor(() => expect(container.textContent).not.toMatch(/To buy/));
 });

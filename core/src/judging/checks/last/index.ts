@@ -1,4 +1,6 @@
 import { clamp } from '../../../mathematics/units/angle';
+import { findingsOf, type CheckResult } from '../../../words/check/result';
+import type { Ask } from '../../../words/shot/ask';
 import type { Term } from '../../check/candidate';
 import type { Check } from '../../check/check';
 import { FELT, judgeLast, LOOK_MIN } from './judgeLast';
@@ -10,13 +12,26 @@ const COMMON = 'common practice';
 /** Decibels from understood with effort to understood with ease. */
 const EASE_DB = 4;
 
-function termsOf({ reach, sound, dirt, lookMin }: LastFound): Term[] {
+/** What one thing to look after, and one that stops, take of a shot that lasts. Common practice, no source. */
+const TAKES = { watch: 0.85, stop: 0.5 } as const;
+
+function termsOf({ reach, sound }: LastFound, result: CheckResult, ask: Ask): Term[] {
   const heard = sound.overDb;
-  const terms: Term[] = [
+  const cares = findingsOf(result).flatMap(({ verdict }) => (verdict === 'good' ? [] : [TAKES[verdict]]));
+  return [
+    {
+      id: 'lasts',
+      value: cares.reduce((product, taken) => product * taken, 1),
+      text:
+        cares.length === 0
+          ? 'nothing left to look after'
+          : `${cares.length} ${cares.length === 1 ? 'thing' : 'things'} left to look after`,
+    },
     {
       id: 'reach',
       value: clamp(1 - Math.max(0, reach.arms - 0.8) / 0.4, 0, 1),
       text: reach.arms <= IN_REACH ? 'its button is in reach' : 'its button is out of reach under way',
+      ...(ask.reachable ? {} : { unasked: true }),
     },
     {
       id: 'talk',
@@ -25,15 +40,9 @@ function termsOf({ reach, sound, dirt, lookMin }: LastFound): Term[] {
         heard === null
           ? 'nobody talks here'
           : `${sound.mouthM!.toFixed(1)} m from the mouth, voice ${Math.abs(heard).toFixed(0)} dB ${heard < 0 ? 'under' : 'over'} the rest`,
+      ...(ask.talking ? {} : { unasked: true }),
     },
   ];
-  if (dirt && dirt.length > 0)
-    terms.push({
-      id: 'clean',
-      value: clamp(lookMin / LOOK_MIN, 0, 1),
-      text: `a look at the lens every ${Math.max(1, Math.round(lookMin))} min`,
-    });
-  return terms;
 }
 
 /** Whether it runs, sees and hears to the end, and what it costs. */
@@ -55,8 +64,13 @@ export const last: Check<LastFound> = {
     cost: 'cheap',
     judge(scene) {
       const found = lastFound(scene, scene.sightlines !== null);
-      const { verdict } = judgeLast(found, scene);
-      return { verdict: verdict === "can't say" ? 'good' : verdict, rejection: null, terms: termsOf(found) };
+      const result = judgeLast(found, scene);
+      const { verdict } = result;
+      return {
+        verdict: verdict === "can't say" ? 'good' : verdict,
+        rejection: null,
+        terms: termsOf(found, result, scene.ask),
+      };
     },
   },
   mend: attemptsAt,

@@ -212,6 +212,42 @@ function doorFinding({ power }: LastFound, scene: ShotScene): Finding | null {
   };
 }
 
+/** Longer than that a cable wants tying down in several places. Common practice, no source. */
+const CABLE_M = 1.5;
+
+function cableFindings({ cable }: LastFound): Finding[] {
+  if (!cable) return [];
+  const long = cable.lengthM > CABLE_M;
+  const way: Finding = {
+    id: 'cable',
+    label: 'cable',
+    verdict: long ? 'watch' : 'good',
+    value: cable.lengthM,
+    unit: 'm',
+    limit: [null, CABLE_M],
+    margin: CABLE_M - cable.lengthM,
+    because: `from ${cable.from}, along what it is tied to, with a loop against pulling`,
+    mend: long ? { text: 'a power bank tied down beside the camera' } : null,
+  };
+  if (!cable.crosses) return [way];
+  return [
+    way,
+    {
+      id: 'cable-moves',
+      label: 'ends of the cable that move apart',
+      verdict: 'watch',
+      value: 1,
+      unit: '',
+      limit: [null, 0],
+      margin: -1,
+      because: `it goes over to ${cable.crosses}`,
+      mend: {
+        text: 'leave a loop that bears the whole movement, or a plug that pulls out; or a power bank beside the camera',
+      },
+    },
+  ];
+}
+
 function talkFinding({ sound, sheltered }: LastFound, { ask, question: { use } }: ShotScene): Finding | null {
   if (!ask.talking || sound.overDb === null || sound.voiceDb === null) return null;
   const over = sound.overDb;
@@ -326,6 +362,7 @@ export function judgeLast(found: LastFound, scene: ShotScene): CheckResult {
     lensFinding(found),
     waterFinding(found, scene),
     doorFinding(found, scene),
+    ...cableFindings(found),
     talkFinding(found, scene),
     reachFinding(found, scene),
     attentionFinding(found, scene),

@@ -5,6 +5,7 @@ import { meshBounds } from '../../../mathematics/geometry/mesh';
 import { shelteredIn, loadedPieces } from '../../../physics/holding/loads/loads';
 import { dragN, standardAir } from '../../../physics/holding/loads/atmosphere';
 import { burdenOf, type Burden } from '../../../physics/lasting/burden';
+import { cableWay, type CableWay } from '../../../physics/lasting/cable';
 import { dewPointC } from '../../../physics/lasting/dew';
 import { lumpOf, minutesUntil, warming, type Warming } from '../../../physics/lasting/heat';
 import { onTheGlass, type Dirt } from '../../../physics/lasting/onTheGlass';
@@ -17,6 +18,7 @@ import { sunOf } from '../../../physics/light/sunCourse';
 import { bodySegments } from '../../../posing/body/segments';
 import { groundById } from '../../../posing/lookup/grounds';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
+import { minutesToFit } from '../../../posing/strut/minutesToFit';
 import { strutMassKg } from '../../../posing/strut/strutMass';
 import type { PosedRig } from '../../../posing/rig/poseRig';
 import type { MachineDefinition } from '../../../words/carrier/machine';
@@ -68,6 +70,10 @@ export interface LastFound {
   readonly power: PowerPlan;
   readonly sound: Heard;
   readonly burden: Burden;
+  /** None where it has its own battery alone. */
+  readonly cable: CableWay | null;
+  /** From the box to a set angle. */
+  readonly fitMin: number;
   readonly warm: Warm;
   readonly mist: Mist;
   /** Null in the rough pass of a search. */
@@ -219,6 +225,15 @@ export function lastFound(scene: ShotScene, rough: boolean): LastFound {
     reach,
     power,
     sound,
+    fitMin: minutesToFit(resolved),
+    cable:
+      use.feed && camera.lasting.fed !== 'none'
+        ? cableWay(use.feed, rig, machine, {
+            camera: at,
+            partId: resolved.placed.spot.partId,
+            worn: scene.zone !== null,
+          })
+        : null,
     burden: burdenOf(machine, strutMassKg(resolved), dragN(densityKgM3, ride.speedMps, 1, dragM2), ride.speedMps),
     warm: {
       riding: { ...riding, fromC: airC, limitMin: minutesUntil(riding, airC, limitC) },
