@@ -22,6 +22,7 @@ const views = [
   ['steady', `${shot}/steady`, '[data-testid=mends]'],
   ['hold', `${shot}/hold`, '[data-testid=forces]'],
   ['light', `${shot}/light`, 'svg polyline'],
+  ['last', `${shot}/last`, '[data-testid=last-checks] table'],
   ['card', `${shot}/card`, 'article'],
   ['clip', `${shot}/clip`, 'aside'],
   ['log', `${shot}/log`, 'form'],
@@ -32,7 +33,7 @@ const views = [
 ] as const;
 
 /** What a theme can change is contrast: looked at where most kinds of things stand side by side. */
-const IN_EVERY_THEME = ['find', 'bench', 'hold', 'light', 'card'];
+const IN_EVERY_THEME = ['find', 'bench', 'hold', 'light', 'last', 'card'];
 const violations = (rules: string) =>
   page.driver.executeAsyncScript<Violation[]>(
     `const done = arguments[arguments.length - 1]; axe.run(document, { runOnly: ${rules} }).then((r) => done(r.violations));`,

@@ -57,7 +57,8 @@ export function LastScreen() {
               <span className="reading">
                 {own.batteries} {own.batteries === 1 ? 'battery' : 'batteries'}
               </span>{' '}
-              for its {own.shots.length === 1 ? 'one shot' : `${own.shots.length} shots`},{' '}
+              {own.batteries > own.have && <strong>({own.have} in the bag)</strong>} for its{' '}
+              {own.shots.length === 1 ? 'one shot' : `${own.shots.length} shots`},{' '}
               <span className="reading">{own.gb < 10 ? own.gb.toFixed(1) : Math.round(own.gb)} GB</span>; dotted is this
               one. In the evening, all cameras: <span className="reading">{hours(day.chargeH)}</span> of charging
               {day.chargeH > day.eveningH && ` (more than the ${hours(day.eveningH)} there are)`} and{' '}
