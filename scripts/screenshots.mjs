@@ -134,11 +134,6 @@ const views = {
     await driver.get(`${base}/shot/gravel-hands/card`);
     await settle(3500);
   },
-  'phone-log': async () => {
-    await size(390, 844, true);
-    await driver.get(`${base}/shot/gravel-hands/log`);
-    await settle(800);
-  },
   'phone-clip': async () => {
     await size(390, 844, true);
     await driver.get(`${base}/shot/gravel-hands/clip`);

@@ -33,6 +33,8 @@ export interface CardContent {
   readonly numbers: readonly CardLine[];
   readonly chain: readonly string[];
   readonly mode: readonly CardLine[];
+  /** What to take along and look after. */
+  readonly lasting: readonly CardLine[];
   readonly steps: readonly string[];
   readonly cautions: readonly string[];
   /** What every check says, as everywhere else. */
@@ -85,7 +87,7 @@ const START_WORDS = {
 
 /** What to take along for it to last, and how often to look. */
 function lastLines({ start, power, lookMin, dirt, mist }: LastFound, { use }: Shot): CardLine[] {
-  const batteries = `${power.batteries} ${power.batteries === 1 ? 'battery' : 'batteries'}, about ${Math.round(power.minutesABattery)} min of recording each`;
+  const batteries = `${power.batteries} ${power.batteries === 1 ? 'battery' : 'batteries'}, about ${Math.round(power.minutesABattery)} min of recording${power.batteries === 1 ? '' : ' each'}`;
   return [
     { label: 'Start', value: START_WORDS[start] },
     { label: 'Power', value: power.fedWh > 0 ? `fed from the ${use?.feed}, ${batteries}` : batteries },
@@ -185,9 +187,9 @@ export function cardContent(
       { label: 'Camera', value: `${resolved.camera.name}, ${MOUNTING_WORDS[shot.setUp.mounting]}` },
       { label: 'Mode', value: `${resolved.mode.name}, ${resolved.mode.framesPerSecond} pictures a second` },
       { label: 'Stabiliser', value: resolved.stabiliser.name },
-      ...lastLines(foundBy(report, 'last'), shot),
       ...lightLines(foundBy(report, 'light'), shot, momentOf(outing, shot).moment),
     ],
+    lasting: lastLines(foundBy(report, 'last'), shot),
     steps: [
       `Put the ${resolved.base.name.toLowerCase()} on: ${spot.name.toLowerCase()}.`,
       `Take the set-up stance: ${setUpStance?.note ?? 'standing upright, machine level'}.`,

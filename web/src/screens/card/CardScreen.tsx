@@ -134,7 +134,7 @@ export function CardScreen() {
         </ul>
         <div className="grid border-t border-hair sm:grid-cols-2">
           <dl className="border-hair px-4 py-3 max-sm:border-b sm:border-r">
-            {[...card.mode, ...card.numbers].map(({ label, value }) => (
+            {[...card.mode, ...card.numbers, ...card.lasting].map(({ label, value }) => (
               <div key={label} className="flex justify-between gap-4 border-b border-hair py-1 last:border-b-0">
                 <dt className="text-ink-2">{label}</dt>
                 <dd className="text-right font-[600]">{value}</dd>
