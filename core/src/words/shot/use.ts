@@ -26,6 +26,8 @@ export interface ShotUse {
   readonly foam?: boolean;
   /** A recorder in the pocket with a microphone at the collar, joined afterwards by a clap. */
   readonly recorder?: boolean;
+  /** Most that camera and strut may weigh, kg; none = whatever it takes. */
+  readonly mostKg?: number;
   /** Of the room or car that it comes out of, °C. */
   readonly fromC?: number;
 }

@@ -60,7 +60,12 @@ export async function cardPdf(input: CardPdfInput): Promise<Uint8Array> {
   let left = below - 6;
   const beside = left - 4;
   pen.line([PAGE.margin, left + 6], [right, left + 6], 0.6);
-  for (const { label, value } of [...card.mode, ...card.numbers, ...card.lasting, { label: 'Pieces', value: card.chain.join(' → ') }]) {
+  for (const { label, value } of [
+    ...card.mode,
+    ...card.numbers,
+    ...card.lasting,
+    { label: 'Pieces', value: card.chain.join(' → ') },
+  ]) {
     pen.text(label, PAGE.margin, left - 8, 8.5, regular, GREY);
     left = pen.paragraph(value, PAGE.margin + 106, left - 8, middle - PAGE.margin - 114, 9.5, bold) - 2;
   }

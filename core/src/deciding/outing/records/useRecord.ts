@@ -18,6 +18,7 @@ export const useSchema = () =>
     feed: maybeOneOf(FEEDS),
     foam: maybeTruth(),
     recorder: maybeTruth(),
+    mostKg: maybeWithin(0.01, 20),
     fromC: maybeWithin(TEMPERATURE_RANGE_C.low, TEMPERATURE_RANGE_C.high),
   })
     .noUnknown(UNKNOWN_FIELDS)

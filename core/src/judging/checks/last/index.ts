@@ -50,7 +50,7 @@ export const last: Check<LastFound> = {
   id: 'last',
   name: 'Last',
   question: 'Does it last: battery, card, heat, cold, a clean lens, sound, and your attention?',
-  units: ['', 'GB', '°C', 'min', 'dB', '%'],
+  units: ['', 'm', 'g', 'GB', '°C', 'min', 'dB', '%'],
   limits: [
     { what: 'minutes between looks at the lens', value: LOOK_MIN, unit: 'min', source: COMMON },
     { what: 'voice over the rest, understood with ease', value: UNDERSTOOD_DB.easily, unit: 'dB', source: COMMON },

@@ -353,6 +353,23 @@ function burdenFinding({ burden }: LastFound): Finding | null {
   };
 }
 
+/** A limit that was set by hand: racers count grams. */
+function massFinding({ burden }: LastFound, { question: { use } }: ShotScene): Finding | null {
+  if (use?.mostKg === undefined) return null;
+  const [grams, most] = [burden.massKg * 1000, use.mostKg * 1000];
+  return {
+    id: 'grams',
+    label: 'grams with its strut',
+    verdict: grams > most ? 'watch' : 'good',
+    value: grams,
+    unit: 'g',
+    limit: [null, most],
+    margin: most - grams,
+    because: `${Math.round(grams)} g of camera, joint, links and base`,
+    mend: grams > most ? { text: 'a lighter camera on tape or a plain base, fewer links' } : null,
+  };
+}
+
 export function judgeLast(found: LastFound, scene: ShotScene): CheckResult {
   const findings = [
     ...batteryFindings(found, scene),
@@ -367,6 +384,7 @@ export function judgeLast(found: LastFound, scene: ShotScene): CheckResult {
     reachFinding(found, scene),
     attentionFinding(found, scene),
     burdenFinding(found),
+    massFinding(found, scene),
   ];
   return worstFirst(
     'last',
