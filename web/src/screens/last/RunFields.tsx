@@ -98,6 +98,16 @@ export function RunFields({ start, hours }: { readonly start: Start | undefined;
             onChange={(preRecord) => changeUse({ preRecord })}
           />
         )}
+        <NumberField
+          label="Weight limit"
+          value={(use.mostKg ?? 0) * 1000}
+          unit="g"
+          step={10}
+          digits={0}
+          min={0}
+          max={20000}
+          onChange={(grams) => (grams < 10 ? without('mostKg') : changeUse({ mostKg: grams / 1000 }))}
+        />
         <Tick label="Screen left on" checked={use.screenOn ?? false} onChange={(screenOn) => changeUse({ screenOn })} />
         <Tick
           label="Foam on its microphone"

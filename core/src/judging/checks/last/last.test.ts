@@ -148,4 +148,6 @@ it('drag is felt by a rider on a pole, hardly on the chest, and a glider loses g
   expect(glide('wing-left', 'whole-craft')).toBeGreaterThan(0.2);
   expect(glide('panel-top', 'over-the-shoulder')).toBe(0);
   expect(told(chest(), 'drag')!.value).toBeLessThan(2);
+  expect(told({ ...chest(), use: { mostKg: 0.1 } }, 'grams')!.verdict).toBe('watch');
+  expect(told({ ...chest(), use: { mostKg: 1 } }, 'grams')!.verdict).toBe('good');
 });

@@ -69,7 +69,7 @@ const full: Outing = {
     ...shot,
     ask: { ...newAsk(shot.intentId, shot.carrierId), shares: { hands: [0.02, 0.3] }, sun: { bearingDeg: 30, heightDeg: 20 }, light: 'front' },
     hour: { at: '16:20', headingDeg: 210 },
-    use: { takes: 4, hours: 5, stintMin: 30, start: 'button', offBetween: true, preRecord: true, screenOn: true, feed: 'power bank', foam: true, recorder: true, fromC: 2 },
+    use: { takes: 4, hours: 5, stintMin: 30, start: 'button', offBetween: true, preRecord: true, screenOn: true, feed: 'power bank', foam: true, recorder: true, mostKg: 0.4, fromC: 2 },
     stanceShares: { crouch: 0.5, seated: 0 },
     setUp: { ...shot.setUp, shutterS: 0.001, ndStops: 2, fastening: 'tight', putOn: { altitudeM: 120, temperatureC: 4 } },
     clips: [{ id: 'clip', at: '2027-02-14T10:00:00Z', marks: { left: [0, 0.5], right: [1, 0.5] }, measuredTiltDeg: 3, measuredRollDeg: 1, tiltByDeg: -3, rollByDeg: -1, applied: true }],
