@@ -17,6 +17,7 @@ const shot = '/outing/skerra-late-winter/shot/gravel-hands';
 const views = [
   ['outings', '/', 'table'],
   ['shots', '/outing/skerra-late-winter', 'ol canvas:not([data-drawn="0"])'],
+  ['day', '/outing/skerra-late-winter/day', '[data-testid=packed]'],
   ['find', `${shot}/find`, '[data-testid=contact-sheet] canvas:not([data-drawn="0"])'],
   ['bench', shot, '[data-testid=lens-picture][data-fine=yes]'],
   ['steady', `${shot}/steady`, '[data-testid=mends]'],

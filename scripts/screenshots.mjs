@@ -57,6 +57,11 @@ const views = {
     );
     await settle(3000);
   },
+  day: async () => {
+    await driver.get(`${base}/day`);
+    await driver.wait(until.elementLocated(By.css('[data-testid=packed]')), 60000);
+    await settle(1500);
+  },
   bench: async () => {
     await driver.get(`${base}/shot/gravel-hands`);
     await fine();
@@ -64,11 +69,6 @@ const views = {
   carriers: async () => {
     await driver.get(`${address}carriers`);
     await settle(9000);
-  },
-  'carrier-page': async () => {
-    await driver.get(`${address}carriers/paramotor`);
-    await driver.wait(until.elementLocated(By.css('canvas[data-ready=yes]')), 30000);
-    await settle(2500);
   },
   carrier: async () => {
     await driver.get(`${base}/carrier/kayak`);

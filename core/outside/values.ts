@@ -12,11 +12,7 @@ import { enduranceMinutes } from '../src/physics/holding/handMinutes';
 import { DRAG, dragN, standardAir } from '../src/physics/holding/loads/atmosphere';
 import { peakOfRms } from '../src/physics/holding/loads/loads';
 import { daylightStops } from '../src/physics/light/daylight';
-import { dewPointC } from '../src/physics/lasting/dew';
-import { gigabytes } from '../src/physics/lasting/energy';
-import { forcedWm2K, stillWm2K } from '../src/physics/lasting/heat';
-import { windDb } from '../src/physics/lasting/sound';
-import { flightFrom } from '../src/physics/lasting/throwOff';
+import { lastValues } from './lastValues';
 import { exposureS } from '../src/physics/light/exposure';
 import { sunAt } from '../src/physics/light/sunCourse';
 import { coupledModes } from '../src/physics/shaking/mount/coupledMasses';
@@ -302,60 +298,7 @@ export const OUTSIDE_VALUES: readonly OutsideValue[] = [
     0.15,
     'the fitted curve, not the table',
   ),
-  ...(
-    [
-      [25, 60, 16.7],
-      [20, 50, 9.3],
-      [30, 80, 26.2],
-    ] as const
-  ).map(([airC, humidity, dew]) =>
-    value(
-      'Last',
-      `dew point at ${airC} °C and ${humidity} %`,
-      '°C',
-      dew,
-      `psychrometric tables, ${MEMORY}`,
-      () => dewPointC(airC, humidity),
-      0.01,
-    ),
-  ),
-  value(
-    'Last',
-    'Nusselt number of a sphere of 10 cm in 10 m/s of air',
-    '',
-    171.9,
-    `Whitaker 1972 by hand, ${MEMORY}`,
-    () => (forcedWm2K(10, 0.1) * 0.1) / 0.0263,
-    0.002,
-  ),
-  value(
-    'Last',
-    'still air about a warm body of 7 cm',
-    'W/m²K',
-    [2, 25],
-    `Incropera & DeWitt, table 1.1, ${MEMORY}`,
-    () => stillWm2K(25, 0.07),
-    0,
-  ),
-  value(
-    'Last',
-    'wind’s noise from 16 to 97 km/h',
-    'dB',
-    35.4,
-    `Seidman et al. 2017, ${MEMORY}`,
-    () => windDb(97 / 3.6, false) - windDb(16 / 3.6, false),
-    0.02,
-  ),
-  value('Last', 'an hour at 100 Mbit/s', 'GB', 45, 'arithmetic', () => gigabytes(100, 60), 1e-9),
-  value(
-    'Last',
-    'drop thrown straight up at 4 m/s without air',
-    'm',
-    0.8158,
-    'v²/2g',
-    () => Math.max(...flightFrom(0.35, 4, 90, Infinity).map((p) => p.up)),
-    0.01,
-  ),
+  ...lastValues(value),
   value('Light', 'sunny 16 (EV 15) at f/2.8: exposure', 'ms', 0.2392, 'N²/2^EV', () => 1e3 * exposureS(15, 2.8, 0)),
   value(
     'Light',

@@ -193,10 +193,10 @@ export class Page {
     this.until(`${css} says ${pattern}`, async () => pattern.test(await this.text(css)));
 
   /** The newest finished download whose name ends so. */
-  async download(ending: string): Promise<Buffer> {
+  async download(ending: string, waitMs = WAIT_MS): Promise<Buffer> {
     const folder = join(this.folder, 'downloads');
     const files = () => (existsSync(folder) ? readdirSync(folder).filter((f) => f.endsWith(ending)) : []);
-    await this.until(`download *${ending}`, async () => files().length > 0);
+    await this.until(`download *${ending}`, async () => files().length > 0, waitMs);
     const path = join(folder, files()[0]!);
     const content = readFileSync(path);
     rmSync(path);

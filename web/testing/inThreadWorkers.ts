@@ -1,4 +1,5 @@
 /** What the workers answer, in the test's own thread: screens are tested with what is really computed. */
+import { days } from '../src/workers/answers/days';
 import { modelling } from '../src/workers/answers/modelling';
 import { picturing } from '../src/workers/answers/picturing';
 import { rideChecks } from '../src/workers/answers/rideChecks';
@@ -13,6 +14,7 @@ const answers = {
   ...rideChecks,
   ...searchAnswers,
   ...shots,
+  ...days,
   registerShapes: () => undefined,
 };
 

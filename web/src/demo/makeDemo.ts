@@ -32,17 +32,17 @@ const USES: Readonly<Record<string, ShotUse>> = {
 };
 /** When each shot is taken and which way it goes. */
 const HOURS: Readonly<Record<string, ShotHour>> = {
-  'quay-low': { at: '10:10', headingDeg: 215 },
-  'quay-pass': { at: '10:40', headingDeg: 215 },
-  'first-try': { at: '11:30', headingDeg: 40 },
-  'gravel-hands': { at: '14:20', headingDeg: 130 },
-  skerries: { at: '11:00', headingDeg: 300 },
-  'kayak-ahead': { at: '11:20', headingDeg: 300 },
-  sister: { at: '11:40', headingDeg: 160 },
-  flight: { at: '16:40', headingDeg: 250 },
-  'buggy-crew': { at: '13:10', headingDeg: 20 },
-  'buggy-wheel': { at: '13:30', headingDeg: 200 },
-  'buggy-arm': { at: '15:30', headingDeg: 235 },
+  'quay-low': { day: 1, at: '10:10', headingDeg: 215 },
+  'quay-pass': { day: 1, at: '10:40', headingDeg: 215 },
+  'first-try': { day: 4, at: '11:30', headingDeg: 40 },
+  'gravel-hands': { day: 4, at: '14:20', headingDeg: 130 },
+  skerries: { day: 2, at: '11:00', headingDeg: 300 },
+  'kayak-ahead': { day: 2, at: '11:20', headingDeg: 300 },
+  sister: { day: 2, at: '11:40', headingDeg: 160 },
+  flight: { day: 3, at: '16:40', headingDeg: 250 },
+  'buggy-crew': { day: 4, at: '13:10', headingDeg: 20 },
+  'buggy-wheel': { day: 4, at: '13:30', headingDeg: 200 },
+  'buggy-arm': { day: 4, at: '15:30', headingDeg: 235 },
 };
 
 /** The demo trip: three days in late winter on the made-up island of Skerra. Written to skerra.json by scripts/make-demo.mjs. */
@@ -107,7 +107,8 @@ export function makeDemo(): Outing {
     name: 'Late winter on Skerra',
     place: 'Skerra, quay road and skerries',
     where: WHERE,
-    date: '2027-02-20',
+    date: '2027-02-19',
+    film: { seconds: 180 },
     startsAt: '09:30',
     riderName: 'Ina Fjeldmark',
     note: 'Friday the closed quay road on the longboard, Saturday by kayak through the skerries, Sunday an evening flight. Spare day: gravel bike and the borrowed buggy.',

@@ -40,6 +40,10 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../screens/shots/ShotsScreen')).ShotsScreen }),
           },
           {
+            path: 'day',
+            lazy: async () => ({ Component: (await import('../screens/day/DayScreen')).DayScreen }),
+          },
+          {
             path: 'carrier/:carrierId',
             lazy: async () => ({ Component: (await import('../screens/carrier/CarrierScreen')).CarrierScreen }),
           },

@@ -69,6 +69,10 @@ export const ownedOf =
   (id) =>
     isInBox(box, id) ? (box.counts?.[id] ?? Infinity) : 0;
 
+/** Of cameras nobody has as many as it takes: one, where they were not counted. */
+export const cameraCounts = (box: KitBox): Readonly<Record<string, number>> =>
+  Object.fromEntries(kitWith(box.own).cameras.map(({ id }) => [id, box.counts?.[id] ?? 1]));
+
 /** @param count null = as many as it takes */
 export function withCount(box: KitBox, id: string, count: number | null): KitBox {
   const { [id]: before, ...others } = box.counts ?? {};

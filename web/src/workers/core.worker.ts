@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import { registerOwnShapes, type OwnShape } from '@strut-spot/core';
+import { days } from './answers/days';
 import { modelling } from './answers/modelling';
 import { picturing } from './answers/picturing';
 import { rideChecks } from './answers/rideChecks';
@@ -14,6 +15,7 @@ const api = {
   ...settingUp,
   ...rideChecks,
   ...shots,
+  ...days,
 
   registerShapes: (shapes: readonly OwnShape[]) => registerOwnShapes(shapes),
 };

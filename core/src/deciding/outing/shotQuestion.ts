@@ -1,3 +1,4 @@
+import { dateAfter } from '../../physics/light/clock';
 import type { Moment } from '../../words/shot/moment';
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
 import { carrierOfShot, measuredBands, rigOfShot } from './outing';
@@ -30,9 +31,22 @@ export const runningOf = ({ supplies }: Pick<Outing, 'supplies'>, { use, seconds
   ...(supplies ? { supplies } : {}),
 });
 
+/** Day of the calendar on which a shot is taken, yyyy-mm-dd. */
+export const dateOf = ({ date }: Pick<Outing, 'date'>, { hour }: Pick<Shot, 'hour'>): string =>
+  dateAfter(date, (hour?.day ?? 1) - 1);
+
 /** Where and when a shot is taken; nothing where the outing does not say where it is. */
 export const momentOf = (
   { where, date, startsAt }: Pick<Outing, 'where' | 'date' | 'startsAt'>,
   { hour }: Pick<Shot, 'hour'>,
 ): { readonly moment?: Moment } =>
-  where ? { moment: { ...where, date, at: hour?.at ?? startsAt, headingDeg: hour?.headingDeg ?? null } } : {};
+  where
+    ? {
+        moment: {
+          ...where,
+          date: dateOf({ date }, { hour }),
+          at: hour?.at ?? startsAt,
+          headingDeg: hour?.headingDeg ?? null,
+        },
+      }
+    : {};

@@ -11,6 +11,24 @@ function dayNumber(date: string): number {
   return era * 146_097 + day0 - 719_468;
 }
 
+/** A date so many days later, yyyy-mm-dd. */
+export function dateAfter(date: string, days: number): string {
+  if (days === 0) return date;
+  // Back from the count: whole eras of 400 years, then years and months from March.
+  const z = dayNumber(date) + days + 719_468;
+  const era = Math.floor(z / 146_097);
+  const ofEra = z - era * 146_097;
+  const year = Math.floor(
+    (ofEra - Math.floor(ofEra / 1460) + Math.floor(ofEra / 36_524) - Math.floor(ofEra / 146_096)) / 365,
+  );
+  const ofYear = ofEra - (365 * year + Math.floor(year / 4) - Math.floor(year / 100));
+  const m = Math.floor((5 * ofYear + 2) / 153);
+  const day = ofYear - Math.floor((153 * m + 2) / 5) + 1;
+  const month = m < 10 ? m + 3 : m - 9;
+  const y = year + era * 400 + (month <= 2 ? 1 : 0);
+  return `${String(y).padStart(4, '0')}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
+}
+
 export const minutesOf = (at: string): number => Number(at.slice(0, 2)) * 60 + Number(at.slice(3, 5));
 
 /** 615 → "10:15"; 1440 is the end of the day. */

@@ -7,6 +7,8 @@ export interface GlobePlace {
 
 /** When a shot is taken and which way it goes. */
 export interface ShotHour {
+  /** Day of the outing, 1 = its date; none = 1. */
+  readonly day?: number;
   /** hh:mm, 24 hours, by the clock there */
   readonly at: string;
   /** Way of travel from north, clockwise, degrees, 0 to 360; null = every way, as on a loop. */

@@ -1,4 +1,4 @@
-import { smallLength } from '@strut-spot/core';
+import { dateOf, smallLength } from '@strut-spot/core';
 import { FileJson, FileText, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -10,6 +10,8 @@ import { StrutElevation } from '../../ui/StrutElevation';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { computing, refining } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
+
+const PRINTED_PX = 800;
 
 /** What goes along: one page for paper and for the phone. */
 export function CardScreen() {
@@ -34,21 +36,18 @@ export function CardScreen() {
     if (!card || !picture || !drawing || !report) return;
     setMaking(true);
     try {
-      const { cardPdf } = await import('./cardPdf');
-      const bytes = await cardPdf({
-        card,
-        outingName: outing.name,
-        outingLine: [outing.place, outing.date, shot.hour?.at ?? outing.startsAt].filter(Boolean).join(', '),
-        picture,
-        drawing,
-        reachText: smallLength(report.reachM, units),
-        heightText: smallLength(report.heightM, units),
+      const [{ cardOnPaper }, { cardPage }, { makePdf }] = await Promise.all([
+        import('../../paper/makeBooklet'),
+        import('../../paper/cardPage'),
+        import('../../paper/makePdf'),
+      ]);
+      const paper = await cardOnPaper(outing, shot, units, PRINTED_PX);
+      const bytes = await makePdf({
+        title: `${paper.card.title}: ${paper.card.level.tilt}`,
+        subject: `${paper.card.where}, ${outing.name}`,
+        content: cardPage(paper),
       });
-      download(
-        `${fileNameOf(`${outing.name} ${shot.name}`)}-card.pdf`,
-        bytes as Uint8Array<ArrayBuffer>,
-        'application/pdf',
-      );
+      download(`${fileNameOf(`${outing.name} ${shot.name}`)}-card.pdf`, bytes, 'application/pdf');
     } catch (error) {
       toast(`The PDF could not be made: ${(error as Error).message}`);
     } finally {
@@ -91,7 +90,7 @@ export function CardScreen() {
             </p>
           </div>
           <p className="reading">
-            {outing.date} {shot.hour?.at ?? outing.startsAt}
+            {dateOf(outing, shot)} {shot.hour?.at ?? outing.startsAt}
           </p>
         </header>
         <div className="grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">

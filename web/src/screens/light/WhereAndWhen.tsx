@@ -1,4 +1,4 @@
-import { LIGHTS, type GlobePlace, type LightId, type ShotHour } from '@strut-spot/core';
+import { dateOf, LIGHTS, type GlobePlace, type LightId, type ShotHour } from '@strut-spot/core';
 import { MapPin } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
@@ -103,7 +103,7 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotH
           <p className="flex justify-between">
             <span className="label text-ink-2">Date</span>
             <Link to={`/outing/${outing.id}`} className="reading underline underline-offset-4">
-              {outing.date}
+              {dateOf(outing, shot)}
             </Link>
           </p>
           <ChoiceField

@@ -5,7 +5,6 @@ import {
   lightOfDay,
   parseOuting,
   poseRig,
-  powerOfDay,
   resolveSetUp,
   SET_UP_STANCE_ID,
   shotReport,
@@ -28,9 +27,6 @@ export const shots = {
 
   /** What the light does to it, half hour by half hour. */
   lightOfDay: (question: ShotQuestion) => lightOfDay(question),
-
-  /** Batteries and cards of all cameras over the outing. */
-  powerOfDay: (outing: Outing) => powerOfDay(outing),
 
   card: (outing: Outing, shot: Shot, units: UnitSystem) => cardContent(outing, shot, units),
 

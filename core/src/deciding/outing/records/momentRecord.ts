@@ -1,13 +1,14 @@
 import { object } from 'yup';
 import { knowsZone } from '../../../physics/light/clock';
-import { day, text, timeOfDay, UNKNOWN_FIELDS, within } from './schemaParts';
+import { day, maybeWithin, text, timeOfDay, UNKNOWN_FIELDS, within } from './schemaParts';
 
 const place = {
   latDeg: within(-90, 90),
   lonDeg: within(-180, 180),
   timeZone: text(60).test('zone', '${path} is no time zone like UTC that is known here', (value) => knowsZone(value)),
 };
-const hour = { at: timeOfDay(), headingDeg: within(0, 360).nullable().defined('${path} is missing') };
+const dayOf = maybeWithin(1, 30);
+const hour = { day: dayOf, at: timeOfDay(), headingDeg: within(0, 360).nullable().defined('${path} is missing') };
 
 /** Where on the globe an outing is. */
 export const whereSchema = () => object(place).noUnknown(UNKNOWN_FIELDS).default(undefined).optional();

@@ -22,6 +22,7 @@ import {
 } from './schemaParts';
 import { whereSchema } from './momentRecord';
 import { shotSchema, type Shot } from './shotRecord';
+import { filmSchema, planSchema } from './planRecord';
 import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
@@ -49,6 +50,19 @@ export interface Outing {
   readonly shots: readonly Shot[];
   /** Batteries, cards and chargers; none = as usual. */
   readonly supplies?: Supplies;
+  /** The film that it is for. */
+  readonly film?: { readonly seconds: number };
+  /** How its days go; none = the best order by the shots' hours, nothing packed yet. */
+  readonly plan?: {
+    /** Shots in an order of one's own. */
+    readonly order?: readonly string[];
+    /** The shots' own hours do not bind. */
+    readonly freeHours?: boolean;
+    /** What of the pack list is in the bag, by id. */
+    readonly packed?: readonly string[];
+    /** What of the evening before is done, by id. */
+    readonly done?: readonly string[];
+  };
   readonly createdAt: string;
   readonly changedAt: string;
 }
@@ -69,6 +83,8 @@ export const outingSchema = validatorOf<Outing>()(
     ownKit: ownKitSchema,
     shots: list(OUTING_LIMITS.shots).of(shotSchema),
     supplies: suppliesSchema(),
+    film: filmSchema(),
+    plan: planSchema(),
     createdAt: instant(),
     changedAt: instant(),
   }).noUnknown('unknown fields: ${unknown}'),

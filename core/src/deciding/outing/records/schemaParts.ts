@@ -15,6 +15,7 @@ export const OUTING_LIMITS = {
   pullTests: 100,
   spotLogs: 60,
   bands: 60,
+  packed: 400,
 } as const;
 
 type Plain<T> = { -readonly [Key in keyof T]: Plain<T[Key]> };

@@ -1,0 +1,226 @@
+import { minutesOf } from '../../physics/light/clock';
+import { missingPiece } from '../../posing/strut/resolveSetUp';
+import { whyUnplaced } from '../../posing/rig/spots';
+import { rigOfShot } from '../outing/outing';
+import type { Outing } from '../outing/records/outingRecord';
+import type { Shot } from '../outing/records/shotRecord';
+import { bestOrder, timedOrder, type Job, type Ordered } from './bestOrder';
+import { filmingMinutes, isBeside, lapsOf, rigMinutes, rigSteps, type Lap, type RigStep } from './rigWork';
+
+/** One stretch of the day. */
+export interface DayBlock {
+  readonly kind: 'start' | 'rig' | 'film' | 'wait' | 'rest' | 'end';
+  /** Minutes after midnight. */
+  readonly from: number;
+  readonly to: number;
+  /** Shots that it is about; of a lap all of them. */
+  readonly shotIds: readonly string[];
+  readonly words: string;
+  readonly steps: readonly RigStep[];
+}
+
+/** One day of an outing, from the first press to packing up. */
+export interface DayPlan {
+  /** 1 = the outing's date. */
+  readonly day: number;
+  readonly blocks: readonly DayBlock[];
+  /** Shots in the order in which they are filmed. */
+  readonly order: readonly string[];
+  readonly laps: number;
+  readonly rigMin: number;
+  readonly filmMin: number;
+  readonly waitMin: number;
+  readonly lateMin: number;
+  readonly endMin: number;
+  /** What another order would come to: the shots as they stand in the list. */
+  readonly asListed: { readonly rigMin: number; readonly endMin: number; readonly lateMin: number };
+  /** Why it is so, in words. */
+  readonly why: readonly string[];
+}
+
+interface PlanOptions {
+  /** Order of one's own, by shots; none = the best. */
+  readonly order?: readonly string[];
+  /** The shots' own hours do not bind. */
+  readonly freeHours?: boolean;
+  /** How many of a camera there are. */
+  readonly camerasOf?: (cameraId: string) => number;
+}
+
+/** A shot whose hour is told may begin that much before and after it, minutes. */
+const HOUR_WITHIN = 45;
+/** At the start, at the end, and a rest after so long. Common practice, no source. */
+const START_MIN = 15;
+const END_MIN = 15;
+const REST = { after: 120, minutes: 15 } as const;
+
+/** Every day of an outing, planned; shots whose place or pieces are lost are left out. */
+export function dayPlans(outing: Outing, options: PlanOptions = {}): readonly DayPlan[] {
+  const whole = outing.shots.filter((shot) => {
+    const rig = rigOfShot(outing, shot);
+    return missingPiece(rig, shot.setUp) === null && whyUnplaced(rig, shot.setUp.spotId) === null;
+  });
+  const days = [...new Set(whole.map((shot) => shot.hour?.day ?? 1))].sort((a, b) => a - b);
+  return days.map((day) =>
+    planOf(
+      outing,
+      day,
+      whole.filter((shot) => (shot.hour?.day ?? 1) === day),
+      options,
+    ),
+  );
+}
+
+function planOf(outing: Outing, day: number, shots: readonly Shot[], options: PlanOptions): DayPlan {
+  const { freeHours = false, camerasOf = () => 1 } = options;
+  const laps = lapsOf(outing, shots, camerasOf);
+  const kept = new Map<string, number>();
+  const between = (from: number | null, to: number): number => {
+    const key = `${from ?? ''} ${to}`;
+    const known = kept.get(key);
+    if (known !== undefined) return known;
+    const minutes = rigMinutes(outing, from === null ? null : laps[from]!, laps[to]!);
+    kept.set(key, minutes);
+    return minutes;
+  };
+  const jobs = laps.map((lap): Job => {
+    const at = freeHours ? undefined : lap.find((shot) => shot.hour)?.hour?.at;
+    const minutes = Math.max(...lap.map((shot) => filmingMinutes(outing, shot)));
+    return at === undefined
+      ? { minutes }
+      : { minutes, window: [minutesOf(at) - HOUR_WITHIN, minutesOf(at) + HOUR_WITHIN] };
+  });
+  // With hours that bind the day may begin before its usual start.
+  const earliest = Math.min(
+    minutesOf(outing.startsAt),
+    ...jobs.flatMap(({ window }, i) => (window ? [window[1] - between(null, i) - START_MIN] : [])),
+  );
+  const startMin = Math.max(0, earliest);
+  const listed = timedOrder(
+    jobs,
+    between,
+    startMin + START_MIN,
+    jobs.map((_, i) => i),
+  );
+  const own = options.order ? ownOrder(laps, options.order) : null;
+  const best = bestOrder(jobs, between, startMin + START_MIN);
+  const chosen = own ? timedOrder(jobs, between, startMin + START_MIN, own) : best;
+  const rigOf = ({ order }: Ordered) => order.reduce((sum, to, k) => sum + between(order[k - 1] ?? null, to), 0);
+  const blocks = blocksOf(outing, laps, chosen, jobs, startMin);
+  const end = blocks.at(-1)!;
+  return {
+    day,
+    blocks,
+    order: chosen.order.flatMap((i) => laps[i]!.map((shot) => shot.id)),
+    laps: laps.length,
+    rigMin: rigOf(chosen),
+    filmMin: jobs.reduce((sum, { minutes }) => sum + minutes, 0),
+    waitMin: blocks.filter(({ kind }) => kind === 'wait').reduce((sum, b) => sum + b.to - b.from, 0),
+    lateMin: chosen.lateMin,
+    endMin: end.to,
+    asListed: { rigMin: rigOf(listed), endMin: listed.endMin, lateMin: listed.lateMin },
+    why: whyOf(outing, laps, chosen, listed, own === null, rigOf, jobs),
+  };
+}
+
+/** Laps by the earliest of their shots in an order of one's own; what it does not name comes last. */
+const ownOrder = (laps: readonly Lap[], order: readonly string[]): readonly number[] => {
+  const placeOf = (lap: Lap) =>
+    Math.min(...lap.map(({ id }) => (order.includes(id) ? order.indexOf(id) : order.length)));
+  return laps.map((_, i) => i).sort((a, b) => placeOf(laps[a]!) - placeOf(laps[b]!) || a - b);
+};
+
+function blocksOf(
+  outing: Outing,
+  laps: readonly Lap[],
+  { order, begins }: Ordered,
+  jobs: readonly Job[],
+  startMin: number,
+): readonly DayBlock[] {
+  const blocks: DayBlock[] = [
+    {
+      kind: 'start',
+      from: startMin,
+      to: startMin + START_MIN,
+      shotIds: [],
+      words: 'Wipe lenses and surfaces, press, batteries and cards in',
+      steps: [],
+    },
+  ];
+  let [at, sinceRest, pushed] = [startMin + START_MIN, 0, 0];
+  const push = (block: Omit<DayBlock, 'from' | 'to'>, minutes: number) => {
+    if (minutes <= 0) return;
+    blocks.push({ ...block, from: at, to: at + minutes });
+    at += minutes;
+    sinceRest += minutes;
+  };
+  order.forEach((i, k) => {
+    const lap = laps[i]!;
+    const shotIds = lap.map((shot) => shot.id);
+    const before = k === 0 ? null : laps[order[k - 1]!]!;
+    const rig = rigMinutes(outing, before, lap);
+    const names = lap.map((shot) => shot.name).join(' and ');
+    // Whoever waits for the light rests meanwhile.
+    const wait = Math.max(0, begins[k]! + pushed - (at + rig));
+    if (wait > 0) {
+      const absorbed = Math.min(pushed, wait);
+      pushed -= absorbed;
+      push({ kind: 'wait', shotIds, words: `Until the hour of ${names}`, steps: [] }, wait - absorbed);
+      if (wait - absorbed >= REST.minutes) sinceRest = 0;
+    } else if (sinceRest > REST.after) {
+      push(
+        { kind: 'rest', shotIds: [], words: 'Rest: eat, look at the clips, wipe the lens', steps: [] },
+        REST.minutes,
+      );
+      pushed += REST.minutes;
+      sinceRest = 0;
+    }
+    push(
+      {
+        kind: 'rig',
+        shotIds,
+        words: lap.length > 1 ? `Rig ${lap.length} cameras` : 'Rig',
+        steps: rigSteps(outing, before, lap),
+      },
+      rig,
+    );
+    push({ kind: 'film', shotIds, words: names, steps: [] }, jobs[i]!.minutes);
+  });
+  push({ kind: 'end', shotIds: [], words: 'Take everything off, count it, cards out, dry it', steps: [] }, END_MIN);
+  return blocks;
+}
+
+function whyOf(
+  outing: Outing,
+  laps: readonly Lap[],
+  chosen: Ordered,
+  listed: Ordered,
+  computed: boolean,
+  rigOf: (order: Ordered) => number,
+  jobs: readonly Job[],
+): readonly string[] {
+  const why: string[] = [];
+  const saved = rigOf(listed) - rigOf(chosen);
+  if (computed && saved > 0.5)
+    why.push(
+      `Mounts stay on for as long as they are used: ${Math.round(saved)} min less of rigging than in the order of the list.`,
+    );
+  if (!computed && saved < -0.5)
+    why.push(`Your order costs ${Math.round(-saved)} min more of rigging than that of the list.`);
+  if (jobs.some(({ window }) => window)) why.push('Shots begin within three quarters of an hour of their own hours.');
+  if (chosen.lateMin > 0.5)
+    why.push(`Hours are missed by ${Math.round(chosen.lateMin)} min in all: something is too close together.`);
+  const together = laps.filter((lap) => lap.length > 1);
+  if (together.length > 0)
+    why.push(
+      `${together.reduce((sum, lap) => sum + lap.length, 0)} shots are filmed in ${together.length} ${together.length === 1 ? 'lap' : 'laps'}, with a camera each.`,
+    );
+  const beside = laps.flat().filter((shot) => isBeside(outing, shot));
+  if (beside.length > 0) {
+    const minutes = beside.reduce((sum, shot) => sum + filmingMinutes(outing, shot), 0);
+    why.push(
+      `${beside.length === 1 ? 'The pass-by costs' : `${beside.length} pass-bys cost`} ${Math.round(minutes)} min: place, ride back, pass, collect.`,
+    );
+  }
+  return why;
+}

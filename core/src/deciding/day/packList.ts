@@ -1,0 +1,183 @@
+import { kitWith } from '../../posing/lookup/kit';
+import { resolvePieces } from '../../posing/strut/resolveSetUp';
+import { missingPiece } from '../../posing/strut/resolveSetUp';
+import type { BaseKind } from '../../words/carrier/surface';
+import { suppliesOf } from '../../words/shot/use';
+import { rigOfShot } from '../outing/outing';
+import type { Outing } from '../outing/records/outingRecord';
+import { powerOfDay } from '../outing/powerOfDay';
+
+/** One thing to take along. */
+export interface PackItem {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  /** All of them together, grams; null where nobody knows. */
+  readonly grams: number | null;
+  readonly kind: 'camera' | 'mount' | 'power' | 'care';
+  /** What it is for, in a few words. */
+  readonly why: string;
+  /** Piece of the kit, where it is one. */
+  readonly pieceId?: string;
+}
+
+/** What a base wants along. Common practice, no source. */
+const WITH_BASE: Readonly<Partial<Record<BaseKind, readonly [id: string, name: string, grams: number, why: string]>>> =
+  {
+    suction: ['cup-water', 'Cloth and a little water', 120, 'for the cups: clean, slightly wet, press'],
+    adhesive: ['spare-pads', 'Spare pads and alcohol wipes', 40, 'for what was stuck'],
+    clamp: ['hex-key', 'Hex keys', 60, 'for the clamps'],
+    bolt: ['hex-key', 'Hex keys', 60, 'for the bolts'],
+    tape: ['spare-tape', 'Spare interlocking tape', 20, 'for what is taped'],
+    stand: ['level', 'A stone bag or peg', 150, 'so that the stand stays'],
+  };
+/** Cord and a ring for one camera, grams. */
+const TETHER_G = 15;
+
+/** Everything that an outing's shots take along, each once with its count, heaviest kind first; what the trade takes besides at the end. */
+export function packList(outing: Outing, camerasOf: (cameraId: string) => number = () => 1): readonly PackItem[] {
+  const shots = outing.shots.filter((shot) => missingPiece(rigOfShot(outing, shot), shot.setUp) === null);
+  if (shots.length === 0) return [];
+  const kit = kitWith(outing.ownKit);
+  const items = new Map<string, PackItem>();
+  const add = (item: PackItem) => {
+    const had = items.get(item.id);
+    items.set(
+      item.id,
+      had
+        ? { ...item, count: Math.max(had.count, item.count), grams: Math.max(had.grams ?? 0, item.grams ?? 0) || null }
+        : item,
+    );
+  };
+  const piece = (id: string, name: string, count: number, kg: number, kind: PackItem['kind'], why: string) =>
+    add({ id, pieceId: id, name, count, grams: Math.round(kg * count * 1000), kind, why });
+
+  const cameraIds = [...new Set(shots.map((shot) => shot.setUp.cameraId))];
+  for (const id of cameraIds) {
+    const camera = kit.cameras.find((c) => c.id === id)!;
+    const of = shots.filter((shot) => shot.setUp.cameraId === id).length;
+    piece(
+      id,
+      camera.name,
+      Math.min(of, camerasOf(id)),
+      camera.massKg.value,
+      'camera',
+      of === 1 ? 'one shot' : `${of} shots`,
+    );
+  }
+  // A base stays on its place: one for each place, of each other piece the most that one shot takes.
+  const places = new Map<string, Set<string>>();
+  for (const shot of shots) {
+    const { base, links, head } = resolvePieces(rigOfShot(outing, shot), shot.setUp);
+    const key = `${shot.carrierId} ${shot.setUp.spotId}`;
+    places.set(base.id, (places.get(base.id) ?? new Set()).add(key));
+    const stays = base.kind === 'adhesive' || base.kind === 'bolt';
+    piece(
+      base.id,
+      base.name,
+      stays ? places.get(base.id)!.size : 1,
+      base.massKg.value,
+      'mount',
+      stays ? 'stays where it is stuck' : 'moved from place to place',
+    );
+    for (const { definition } of links) {
+      const count = links.filter((link) => link.definition.id === definition.id).length;
+      piece(definition.id, definition.name, count, definition.massKg.value, 'mount', 'between base and camera');
+    }
+    piece(head.id, head.name, 1, head.massKg.value, 'mount', 'turns the camera');
+    const extra = WITH_BASE[base.kind];
+    if (extra) add({ id: extra[0], name: extra[1], count: 1, grams: extra[2], kind: 'care', why: extra[3] });
+    if (shot.use?.foam || shot.ask?.talking)
+      add({ id: 'foam', name: 'Wind foam', count: 1, grams: 5, kind: 'care', why: 'for who talks' });
+    if (shot.use?.recorder)
+      add({
+        id: 'recorder',
+        name: 'Recorder with a collar microphone',
+        count: 1,
+        grams: 90,
+        kind: 'power',
+        why: 'for who talks',
+      });
+    if (shot.use?.feed === 'power bank')
+      add({
+        id: 'bank',
+        name: 'Power bank and short cable',
+        count: 1,
+        grams: 220,
+        kind: 'power',
+        why: 'feeds while it records',
+      });
+    if (shot.use?.feed === 'machine')
+      add({
+        id: 'cable',
+        name: 'Cable to the machine',
+        count: 1,
+        grams: 60,
+        kind: 'power',
+        why: 'feeds while it records',
+      });
+    if (shot.setUp.ndStops)
+      add({
+        id: `nd-${shot.setUp.ndStops}`,
+        name: `Grey filter ND${2 ** shot.setUp.ndStops}`,
+        count: 1,
+        grams: 8,
+        kind: 'care',
+        why: 'off again before dusk',
+      });
+  }
+  const day = powerOfDay(outing);
+  for (const camera of day.cameras) {
+    const swaps = kit.cameras.find((c) => c.id === camera.cameraId)?.lasting.swaps ?? false;
+    const spare = camera.batteries - 1;
+    if (swaps && spare > 0)
+      add({
+        id: `battery-${camera.cameraId}`,
+        name: `Spare batteries, ${camera.name.toLowerCase()}`,
+        count: spare,
+        grams: spare * 30,
+        kind: 'power',
+        why: `${camera.batteries} needed, one is in it`,
+      });
+    const { cardGb } = suppliesOf(outing.supplies, camera.cameraId);
+    add({
+      id: `card-${camera.cameraId}`,
+      name: `Cards of ${cardGb} GB, ${camera.name.toLowerCase()}`,
+      count: Math.ceil(camera.gb / cardGb) + 1,
+      grams: 2,
+      kind: 'power',
+      why: `${Math.max(1, Math.round(camera.gb))} GB of film, and one spare`,
+    });
+  }
+  add({
+    id: 'tethers',
+    name: 'Tethers: cord and rings',
+    count: cameraIds.length,
+    grams: TETHER_G * cameraIds.length,
+    kind: 'care',
+    why: 'around each camera itself',
+  });
+  add({ id: 'scale', name: 'Hand scale', count: 1, grams: 100, kind: 'care', why: 'for the pull test' });
+  add({
+    id: 'wipes',
+    name: 'Soft cloths and a water-repellent wipe',
+    count: 2,
+    grams: 20,
+    kind: 'care',
+    why: 'for lenses, in a dry pocket',
+  });
+  add({
+    id: 'ties',
+    name: 'Cable ties and cloth tape',
+    count: 1,
+    grams: 60,
+    kind: 'care',
+    why: 'for whatever comes loose',
+  });
+  const order: readonly PackItem['kind'][] = ['camera', 'mount', 'power', 'care'];
+  return [...items.values()].sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind));
+}
+
+/** All of it, grams; what nobody knows is left out. */
+export const packedGrams = (items: readonly PackItem[]): number =>
+  items.reduce((sum, { grams }) => sum + (grams ?? 0), 0);

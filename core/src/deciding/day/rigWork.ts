@@ -1,0 +1,123 @@
+import { minutesToFit } from '../../posing/strut/minutesToFit';
+import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import type { SetUp } from '../../words/setUp/setUp';
+import { rigOfShot } from '../outing/outing';
+import type { Outing } from '../outing/records/outingRecord';
+import type { Shot } from '../outing/records/shotRecord';
+
+/** Shots that are filmed in one go, each with a camera of its own. */
+export type Lap = readonly Shot[];
+
+/** Minutes of hands at work. Common practice, no source. */
+const WORK = {
+  /** Another angle on the same mount, another camera onto it, a base taken off again. */
+  angle: 1,
+  camera: 0.5,
+  takeOff: 1,
+  /** A pad that was stuck the evening before: the camera clicks in. */
+  stuckBefore: 1.5,
+  /** Press, pull, tether, level, ten seconds, look: whatever is newly mounted. */
+  tried: 3,
+  /** From one carrier to another, dressed and ready. */
+  carrier: 6,
+  /** Battery and card looked at. */
+  looked: 1,
+} as const;
+
+/** What has to be done before a shot can be filmed, with its minutes. */
+export interface RigStep {
+  readonly shotId: string;
+  readonly minutes: number;
+  readonly words: string;
+}
+
+const mountOf = ({ spotId, baseId, headId, links }: SetUp): string => JSON.stringify([spotId, baseId, headId, links]);
+const DEGREES = 0.5;
+const sameAngles = (a: SetUp, b: SetUp): boolean =>
+  (['panDeg', 'tiltDeg', 'rollDeg'] as const).every((key) => Math.abs(a.angles[key] - b.angles[key]) < DEGREES) &&
+  a.mounting === b.mounting;
+
+/** Steps from one lap to the next. @param before null = the first of the day, everything in its bag */
+export function rigSteps(outing: Outing, before: Lap | null, lap: Lap): readonly RigStep[] {
+  const steps = lap.map((shot): RigStep => {
+    const rig = rigOfShot(outing, shot);
+    const resolved = resolveSetUp(rig, shot.setUp);
+    const same = before?.find((old) => old.carrierId === shot.carrierId && mountOf(old.setUp) === mountOf(shot.setUp));
+    const place = resolved.placed.spot.name.toLowerCase();
+    if (same) {
+      const camera = same.setUp.cameraId === shot.setUp.cameraId ? 0 : WORK.camera;
+      const angle = sameAngles(same.setUp, shot.setUp) ? 0 : WORK.angle;
+      const words =
+        angle + camera === 0
+          ? `stays as it is: ${place}`
+          : `mount stays: ${place}${angle ? ', other angle' : ''}${camera ? ', other camera' : ''}`;
+      return { shotId: shot.id, minutes: angle + camera, words };
+    }
+    const moves = before?.some(
+      (old) => old.setUp.cameraId === shot.setUp.cameraId || old.setUp.baseId === shot.setUp.baseId,
+    );
+    const stuck = resolved.base.kind === 'adhesive' && (shot.setUp.curedH ?? 12) >= 8;
+    const fit = stuck ? WORK.stuckBefore : minutesToFit(resolved);
+    return {
+      shotId: shot.id,
+      minutes: fit + (moves ? WORK.takeOff : 0) + WORK.tried,
+      words: `${resolved.base.name.toLowerCase()} on: ${place}${stuck ? ', stuck the evening before' : ''}; pull, tether, level, ten seconds`,
+    };
+  });
+  const [first] = lap;
+  const [old] = before ?? [];
+  if (first && old && old.carrierId !== first.carrierId) {
+    const { machine } = resolveRig(rigOfShot(outing, first));
+    steps.unshift({ shotId: first.id, minutes: WORK.carrier, words: `over to: ${machine.name.toLowerCase()}` });
+  }
+  return steps;
+}
+
+export const rigMinutes = (outing: Outing, before: Lap | null, lap: Lap): number =>
+  WORK.looked + rigSteps(outing, before, lap).reduce((sum, { minutes }) => sum + minutes, 0);
+
+/** Beside the course: place it, ride back, pass, and collect it at the end. Common practice, no source. */
+const PASS = { placeMin: 4, rideBackMin: 3, collectMin: 3 } as const;
+/** Between takes on board: stop, turn, ride back to where it begins. */
+const AGAIN_MIN = 2;
+const LEAST_LAP_MIN = 5;
+const USUAL_TAKES = 3;
+
+/** Minutes that filming a shot takes once it is rigged. */
+export function filmingMinutes(outing: Outing, { carrierId, setUp, use, seconds, stanceShares }: Shot): number {
+  const takes = use?.takes ?? USUAL_TAKES;
+  const { machine } = resolveRig(rigOfShot(outing, { carrierId, ...(stanceShares ? { stanceShares } : {}) }));
+  void setUp;
+  if (machine.passing) return PASS.placeMin + PASS.collectMin + takes * (PASS.rideBackMin + seconds / 60);
+  if (use?.hours !== undefined) return use.hours * 60;
+  return Math.max(LEAST_LAP_MIN, takes * (seconds / 60) + (takes - 1) * AGAIN_MIN + 1);
+}
+
+/** Whether a shot is one of those that cost a walk: placed, passed and collected. */
+export const isBeside = (outing: Outing, shot: Shot): boolean =>
+  resolveRig(rigOfShot(outing, shot)).machine.passing !== undefined;
+
+/**
+ * Shots put into laps: what is filmed from one carrier at one time of the day, with a camera each, each on a place of its own, is ridden once.
+ * @param camerasOf how many of a camera there are
+ */
+export function lapsOf(
+  outing: Outing,
+  shots: readonly Shot[],
+  camerasOf: (cameraId: string) => number,
+): readonly Lap[] {
+  const laps: Shot[][] = [];
+  for (const shot of shots) {
+    const fits = (lap: readonly Shot[]) =>
+      lap[0]!.carrierId === shot.carrierId &&
+      lap[0]!.actionStanceId === shot.actionStanceId &&
+      (lap[0]!.hour?.at ?? '') === (shot.hour?.at ?? '') &&
+      lap.every((other) => other.setUp.spotId !== shot.setUp.spotId) &&
+      lap.filter((other) => other.setUp.cameraId === shot.setUp.cameraId).length < camerasOf(shot.setUp.cameraId);
+    const lap = isBeside(outing, shot) ? undefined : laps.find(fits);
+    if (lap) lap.push(shot);
+    else laps.push([shot]);
+  }
+  return laps;
+}

@@ -1,0 +1,45 @@
+/** The day: what the story lacks, an order of one's own, what is packed; and what goes along as calendar and booklet. */
+import { Key } from 'selenium-webdriver';
+import { PDFDocument } from 'pdf-lib';
+import type { Page } from './support/browser';
+import { withDemo } from './support/withDemo';
+
+let page: Page;
+withDemo((opened) => (page = opened));
+
+/** Eleven pictures are drawn for it. */
+const BOOKLET_MS = 90_000;
+const day = '/outing/skerra-late-winter/day';
+
+it('a lap is moved by the keyboard: the order is one’s own, told with its cost, and can be given up; ticks are kept over a reload', async () => {
+  await page.go(day);
+  await page.find('[data-testid=packed]');
+  const lap = await page.at('//button[@aria-label="Move Past the harbour wall"]');
+  await lap.sendKeys(Key.SPACE);
+  await lap.sendKeys(Key.ARROW_UP);
+  await lap.sendKeys(Key.SPACE);
+  await page.at('//p[starts-with(., "Your own order")]');
+  await page.press('Take the best');
+  await page.until(
+    'the best order stands',
+    async () => (await page.driver.findElements({ xpath: '//p[starts-with(., "Your own order")]' })).length === 0,
+  );
+  await (await page.at('//label[contains(., "Hand scale")]/input')).click();
+  await page.untilText('[data-testid=packed]', /^1 of \d+/);
+  await page.untilText('[data-testid=saving]', /^saved$/i);
+  await page.driver.navigate().refresh();
+  await page.untilText('[data-testid=packed]', /^1 of \d+/);
+});
+
+it('the calendar and the booklet are handed out, with a page for each card', async () => {
+  await page.go(day);
+  await page.find('[data-testid=packed]');
+  await page.press('Calendar');
+  const ics = (await page.download('.ics')).toString('utf8');
+  expect(ics).toMatch(/^BEGIN:VCALENDAR/);
+  expect(ics).toMatch(/SUMMARY:Film: Paddle and bow/);
+  await page.press('Booklet as PDF');
+  const booklet = await PDFDocument.load(await page.download('.pdf', BOOKLET_MS));
+  expect(booklet.getTitle()).toBe('Late winter on Skerra');
+  expect(booklet.getPageCount()).toBeGreaterThanOrEqual(13);
+});
