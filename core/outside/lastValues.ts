@@ -3,7 +3,7 @@ import { gigabytes } from '../src/physics/lasting/energy';
 import { forcedWm2K, stillWm2K } from '../src/physics/lasting/heat';
 import { windDb } from '../src/physics/lasting/sound';
 import { flightFrom } from '../src/physics/lasting/throwOff';
-import type { OutsideValue } from './values';
+import type { OutsideValue } from './outsideValue';
 
 const MEMORY = 'from memory';
 type ValueOf = (

@@ -13,6 +13,8 @@ import { DRAG, dragN, standardAir } from '../src/physics/holding/loads/atmospher
 import { peakOfRms } from '../src/physics/holding/loads/loads';
 import { daylightStops } from '../src/physics/light/daylight';
 import { lastValues } from './lastValues';
+import type { OutsideValue } from './outsideValue';
+export type { OutsideValue } from './outsideValue';
 import { exposureS } from '../src/physics/light/exposure';
 import { sunAt } from '../src/physics/light/sunCourse';
 import { coupledModes } from '../src/physics/shaking/mount/coupledMasses';
@@ -25,29 +27,6 @@ import { shakeScene } from '../src/physics/shaking/whole/shakeScene';
 import { ROAD_CLASS_M3 } from '../src/words/ride/roadClass';
 import { shakeAt } from '../testing/shakes';
 import { rms, spectrumOf, through, variance } from '../testing/spectra';
-
-export interface OutsideValue {
-  readonly about:
-    | 'Lens'
-    | 'Roads and waves'
-    | 'Through the carrier'
-    | 'Through the mount'
-    | 'Air and water'
-    | 'Grips'
-    | 'Light'
-    | 'Last'
-    | 'Chance';
-  readonly quantity: string;
-  readonly unit: string;
-  /** What is said outside: a value, or between what it lies. */
-  readonly outside: number | readonly [low: number, high: number];
-  readonly source: string;
-  readonly ours: () => number;
-  /** Furthest that ours may lie from it, as a share; nothing beyond a range. */
-  readonly within: number;
-  /** Why they differ, where they do. */
-  readonly because?: string;
-}
 
 const FORMAT = calibrateLens({
   projection: 'rectilinear',

@@ -7,7 +7,7 @@ import { checkName } from '../../judging/checks';
 import { foundBy, shotReport, type ShotReport } from '../../judging/report/shotReport';
 import { findingsOf, type CheckResult } from '../../words/check/result';
 import { SELDOM_MIN, type LastFound } from '../../judging/checks/last/lastFound';
-import { CLEAN } from '../../judging/checks/last/judgeLast';
+import { CLEAN } from '../../judging/checks/last/weatherFindings';
 import type { LightFound } from '../../judging/checks/light/lightFound';
 import { exposureWords, isoWords } from '../../physics/light/exposure';
 import type { Moment } from '../../words/shot/moment';

@@ -1,0 +1,126 @@
+import type { Dirt } from '../../../physics/lasting/onTheGlass';
+import { USUAL_USE } from '../../../words/shot/use';
+import type { Finding, Verdict } from '../../../words/check/result';
+import type { ShotScene } from '../../scene/shotScene';
+import { BREATH_BELOW_C, type LastFound } from './lastFound';
+import { minutes } from './words';
+
+/** Oftener than that a look at the lens costs the ride, minutes. Common practice, no source. */
+export const LOOK_MIN = 10;
+
+export function heatFinding({ warm, start }: LastFound, { question: { use, seconds }, intent }: ShotScene): Finding {
+  const hot = warm.riding.endC > warm.limitC;
+  const runMin = start === 'running' ? (use?.stintMin ?? USUAL_USE.stintMin) : (seconds ?? intent.seconds) / 60;
+  const still = Number.isFinite(warm.still.limitMin)
+    ? `recording in still air it switches off after about ${minutes(warm.still.limitMin)}: stop it when you stop`
+    : 'standing still it bears it too';
+  const verdict: Verdict = hot ? (warm.riding.limitMin < runMin ? 'stop' : 'watch') : 'good';
+  return {
+    id: 'heat',
+    label: 'warmth of its body',
+    verdict,
+    value: warm.riding.endC,
+    unit: '°C',
+    limit: [null, warm.limitC],
+    margin: warm.limitC - warm.riding.endC,
+    because: hot
+      ? `under way it switches off after about ${minutes(warm.riding.limitMin)}; ${still} (estimate)`
+      : `under way it settles at ${Math.round(warm.riding.endC)} °C; ${still} (estimate)`,
+    mend: hot
+      ? { text: 'out of the sun or into the wind, takes in place of running through, fewer pictures a second' }
+      : null,
+  };
+}
+
+export function mistFindings({ mist }: LastFound, { ride }: ShotScene): Finding[] {
+  const findings: Finding[] = [];
+  if (mist.minutes > 0)
+    findings.push({
+      id: 'mist',
+      label: 'mist on the lens',
+      verdict: 'watch',
+      value: mist.minutes,
+      unit: 'min',
+      limit: [null, 0],
+      margin: -mist.minutes,
+      because: `it comes out at ${Math.round(mist.glassC)} °C, and the air settles on all that is colder than ${Math.round(mist.dewC)} °C`,
+      mend: { text: `unpack it ${minutes(Math.max(1, mist.minutes))} before, or warm it in the hand, then wipe` },
+    });
+  if (mist.breath)
+    findings.push({
+      id: 'breath',
+      label: 'breath on the lens',
+      verdict: 'watch',
+      value: ride.temperatureC,
+      unit: '°C',
+      limit: [BREATH_BELOW_C, null],
+      margin: ride.temperatureC - BREATH_BELOW_C,
+      because: `your breath comes by, and at ${Math.round(ride.temperatureC)} °C it settles on the glass`,
+      mend: { text: 'breathe out past it, a water-repellent wipe, or a place to the side of the mouth' },
+    });
+  return findings;
+}
+
+export const CLEAN: Readonly<Record<Dirt['kind'], string>> = {
+  mud: 'rinse mud off with water, then dab: never rub it dry',
+  water: 'a water-repellent wipe before, a soft cloth in a dry pocket',
+  spray: 'a water-repellent wipe before, a lick and a dip clear drops, fresh water against salt',
+  rain: 'a water-repellent wipe before, lens down between takes, a soft cloth in a dry pocket',
+  snow: 'brush it off, never breathe on it, a cloth in a dry pocket',
+  dust: 'blow it off before you wipe',
+};
+
+export function lensFinding({ dirt, lookMin }: LastFound): Finding | null {
+  const worst = dirt?.[0];
+  if (!worst) return null;
+  const often = lookMin < LOOK_MIN;
+  return {
+    id: 'lens',
+    label: 'a clean lens',
+    verdict: often ? 'watch' : 'good',
+    value: lookMin,
+    unit: 'min',
+    limit: [LOOK_MIN, null],
+    margin: lookMin - LOOK_MIN,
+    because: `${
+      worst.kind === 'dust'
+        ? worst.from
+        : `${worst.kind} from ${worst.from}`
+            .replace(/^(rain|snow) from (rain|falling snow)$/, '$2')
+            .replace(/^spray from spray$/, 'spray')
+            .replace(/^snow from thrown snow$/, 'thrown snow')
+    }: look at the lens about every ${minutes(lookMin)} (estimate, within a factor of three)`,
+    mend: often ? { text: CLEAN[worst.kind] } : null,
+  };
+}
+
+const BEARS = ['none', 'splashes', 'rain', 'dips'] as const;
+
+/** What water comes to a camera there, by what it must bear. */
+export function waterFinding(
+  { sheltered, lookMin, dirt }: LastFound,
+  { ride, machine, resolved }: ShotScene,
+): Finding | null {
+  if (sheltered) return null;
+  const [needs, because] = ((): [number, string] => {
+    if (machine.world === 'water' && machine.family === 'board') return [3, 'it goes under with the board'];
+    if (machine.world === 'water') return [2, 'spray comes over it'];
+    if (ride.weatherId === 'rain') return [2, 'it rains on it'];
+    if (ride.weatherId === 'snowfall') return [1, 'snow melts on it'];
+    const wet = dirt?.some((d) => d.kind === 'mud' || d.kind === 'water') && lookMin < 60;
+    return wet ? [1, 'it is splashed'] : [0, ''];
+  })();
+  const short = needs - BEARS.indexOf(resolved.camera.lasting.water);
+  if (short <= 0) return null;
+  return {
+    id: 'water',
+    label: 'water that it does not bear',
+    verdict: short > 1 ? 'stop' : 'watch',
+    value: short,
+    unit: '',
+    limit: [null, 0],
+    margin: -short,
+    because: `${because}; ${resolved.camera.name.toLowerCase()}: ${resolved.camera.weather}`,
+    mend: { text: 'a camera that bears it, a waterproof case or a bag around its body, or a place under cover' },
+  };
+}
