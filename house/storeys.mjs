@@ -70,6 +70,7 @@ export const STOREYS = {
     'src/deciding/outing/records',
     'src/deciding/outing',
     'src/deciding/day',
+    'src/deciding/track',
     'src/deciding/learning',
     'src/showing/drawing',
     'src/showing/picture/worlds',

@@ -142,6 +142,7 @@ export { PICTURE_SIDES_LIMIT, sortOwnKit, WIDEST_STRAIGHT_DEG } from './deciding
 export { OUTING_LIMITS } from './deciding/outing/records/schemaParts';
 export type { ClipRecord, LogEntry, Shot } from './deciding/outing/records/shotRecord';
 export { dateOf, momentOf, runningOf, shotQuestion } from './deciding/outing/shotQuestion';
+export { trackReport, type TrackPoint, type TrackReport } from './deciding/track/track';
 export { dayPlans, type DayBlock, type DayPlan } from './deciding/day/dayPlan';
 export { type PackItem, packedGrams, packList } from './deciding/day/packList';
 export { STORIES, type StoryDefinition } from './deciding/day/stories';

@@ -61,3 +61,27 @@ it('puts the place where the map is pressed', async () => {
     expect((await stored()).where).toMatchObject({ latDeg: 60.2, lonDeg: 7.5, timeZone: 'UTC' }),
   );
 });
+
+it('a GPX file gives place, hour and course, and a speed; what is none is refused with the reason', async () => {
+  const { stored } = await openSheet(<LightScreen />, { outing: placed() });
+  const point = (i: number) =>
+    `<trkpt lat="${61.4 + i * 0.0001}" lon="-9.6"><ele>${90 - i}</ele><time>2027-02-20T10:${String(20 + Math.floor(i / 30))}:${String((i * 2) % 60).padStart(2, '0')}Z</time></trkpt>`;
+  const gpx = `<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><trk><trkseg>${Array.from({ length: 50 }, (_, i) => point(i)).join('')}</trkseg></trk></gpx>`;
+  const input = await screen.findByLabelText('Read a GPX file');
+  const give = (text: string) => {
+    const file = new File([text], 'a.gpx');
+    Object.defineProperty(file, 'text', { value: () => Promise.resolve(text) });
+    fireEvent.change(input, { target: { files: [file] } });
+  };
+  give('<kml></kml>');
+  expect((await screen.findByRole('alert')).textContent).toMatch(/no GPX/);
+  give(gpx);
+  fireEvent.click(await screen.findByText('Take place, hour and course'));
+  fireEvent.click(screen.getByText('Take its speed'));
+  await waitFor(async () => {
+    const now = await stored();
+    expect(now.where).toMatchObject({ latDeg: 61.4, lonDeg: -9.6, timeZone: 'UTC' });
+    expect(now.shots[0]!.hour).toMatchObject({ at: '10:20', headingDeg: 0 });
+    expect(now.carriers[0]!.ride.speedMps).toBeCloseTo(5.6, 1);
+  });
+});

@@ -1,4 +1,4 @@
-import { dateOf, LIGHTS, type GlobePlace, type LightId, type ShotHour } from '@strut-spot/core';
+import { dateOf, LIGHTS, SPEED_LIMIT_MPS, type GlobePlace, type LightId, type ShotHour } from '@strut-spot/core';
 import { MapPin } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
@@ -6,6 +6,7 @@ import { useOuting } from '../../state/OutingProvider';
 import { useShot } from '../../state/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
+import { TrackReader } from './TrackReader';
 
 /** Drawn from outlines that nobody else needs. */
 const PlaceMap = lazy(() => import('./PlaceMap'));
@@ -26,6 +27,10 @@ const guess = (): GlobePlace => ({
   lonDeg: Math.max(-180, Math.min(180, -new Date().getTimezoneOffset() / 4)),
   timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC',
 });
+
+/** hh:mm of an instant on a zone's clock. */
+const clockAt = (ms: number, timeZone: string): string =>
+  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23', timeZone }).format(ms);
 
 /** Place of the outing, hour and heading of the shot, and what is in the sky. */
 export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotHour>) => void }) {
@@ -131,6 +136,14 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotH
           </p>
         </section>
       )}
+      <TrackReader
+        onTake={({ latDeg, lonDeg, headingDeg: course, startMs }) => {
+          setWhere({ latDeg, lonDeg });
+          const { timeZone } = where ?? guess();
+          onHour({ headingDeg: course, ...(startMs === null ? {} : { at: clockAt(startMs, timeZone) }) });
+        }}
+        onSpeed={(speedMps) => changeRide({ speedMps: Math.min(SPEED_LIMIT_MPS, speedMps) })}
+      />
     </>
   );
 }
