@@ -15,8 +15,12 @@ it('a lap is moved by the keyboard: the order is one’s own, told with its cost
   await page.go(day);
   await page.find('[data-testid=packed]');
   const lap = await page.at('//button[@aria-label="Move Past the harbour wall"]');
+  // Said to who cannot see it as well: each step has arrived when it is.
+  const said = (words: string) => page.at(`//*[@aria-live="assertive"][contains(., "${words}")]`);
   await lap.sendKeys(Key.SPACE);
+  await said('quay-pass was moved over');
   await lap.sendKeys(Key.ARROW_UP);
+  await said('over droppable area quay-low');
   await lap.sendKeys(Key.SPACE);
   await page.at('//p[starts-with(., "Your own order")]');
   await page.press('Take the best');

@@ -132,7 +132,7 @@ it('from an empty store through outing, shot, spot, tilt, card, test clip and lo
   await page.click(await page.at('//nav//a[.="Card"]'));
   await page.untilText('[data-testid=card-level]', new RegExp(reading.slice(0, 2)));
   await page.press('Save as PDF');
-  const pdf = await page.download('.pdf');
+  const pdf = await page.download('.pdf', 60_000);
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
   expect(pdf.length).toBeGreaterThan(20_000);
 

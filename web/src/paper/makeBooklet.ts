@@ -4,8 +4,12 @@ import {
   rigOfShot,
   shotQuestion,
   smallLength,
+  type CardContent,
   type Outing,
+  type Picture,
   type Shot,
+  type ShotReport,
+  type SideElevation,
   type UnitSystem,
 } from '@strut-spot/core';
 import { computing, drawing, refining } from '../workers/core';
@@ -15,31 +19,45 @@ import { makePdf, pngUrl } from './makePdf';
 
 const PICTURE_PX = 640;
 
-/** All that a card on paper shows of a shot. */
-export async function cardOnPaper(
+interface CardParts {
+  readonly card: CardContent;
+  readonly picture: Picture;
+  readonly drawing: SideElevation;
+  readonly report: Pick<ShotReport, 'reachM' | 'heightM'>;
+}
+
+/** What a card on paper shows, of parts that are there already. */
+export const onPaper = async (
   outing: Outing,
   shot: Shot,
   units: UnitSystem,
-  widthPx = PICTURE_PX,
-  draw: Pick<typeof refining, 'picture'> = refining,
+  { card, picture, drawing, report }: CardParts,
+): Promise<CardOnPaper> => ({
+  card,
+  outingName: outing.name,
+  outingLine: [outing.place, dateOf(outing, shot), shot.hour?.at ?? outing.startsAt].filter(Boolean).join(', '),
+  pictureUrl: await pngUrl(picture),
+  drawing,
+  reachText: smallLength(report.reachM, units),
+  heightText: smallLength(report.heightM, units),
+});
+
+/** The same for a shot of which nothing is there yet. */
+async function cardOnPaper(
+  outing: Outing,
+  shot: Shot,
+  units: UnitSystem,
+  draw: Pick<typeof refining, 'picture'>,
 ): Promise<CardOnPaper> {
   const rig = rigOfShot(outing, shot);
   const { setUp, actionStanceId: stanceId } = shot;
   const [card, picture, drawing, report] = await Promise.all([
     computing.card(outing, shot, units),
-    draw.picture({ rig, setUp, stanceId, widthPx, uncropped: false }),
+    draw.picture({ rig, setUp, stanceId, widthPx: PICTURE_PX, uncropped: false }),
     computing.sideElevation(rig, setUp),
     computing.report(shotQuestion(outing, shot), { only: [] }),
   ]);
-  return {
-    card,
-    outingName: outing.name,
-    outingLine: [outing.place, dateOf(outing, shot), shot.hour?.at ?? outing.startsAt].filter(Boolean).join(', '),
-    pictureUrl: await pngUrl(picture),
-    drawing,
-    reachText: smallLength(report.reachM, units),
-    heightText: smallLength(report.heightM, units),
-  };
+  return onPaper(outing, shot, units, { card, picture, drawing, report });
 }
 
 /** The booklet of an outing, its cards in the order of its days; shots whose place or pieces are lost are left out. */
@@ -57,9 +75,7 @@ export async function makeBooklet(
   for (let i = 0; i < shots.length; i += 2)
     cards.push(
       ...(await Promise.all(
-        shots
-          .slice(i, i + 2)
-          .map((shot, k) => cardOnPaper(outing, shot, units, PICTURE_PX, k === 0 ? refining : drawing)),
+        shots.slice(i, i + 2).map((shot, k) => cardOnPaper(outing, shot, units, k === 0 ? refining : drawing)),
       )),
     );
   return makePdf({

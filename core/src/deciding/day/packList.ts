@@ -3,7 +3,7 @@ import { resolvePieces } from '../../posing/strut/resolveSetUp';
 import { missingPiece } from '../../posing/strut/resolveSetUp';
 import type { BaseKind } from '../../words/carrier/surface';
 import { suppliesOf } from '../../words/shot/use';
-import { rigOfShot } from '../outing/outing';
+import { carrierOfShot, rigOfShot } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
 import { powerOfDay } from '../outing/powerOfDay';
 
@@ -85,6 +85,16 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
       piece(definition.id, definition.name, count, definition.massKg.value, 'mount', 'between base and camera');
     }
     piece(head.id, head.name, 1, head.massKg.value, 'mount', 'turns the camera');
+    const { weatherId = 'dry' } = carrierOfShot(outing, shot).ride;
+    if (weatherId !== 'dry')
+      add({
+        id: 'lens-cover',
+        name: 'Spare lens cover',
+        count: 1,
+        grams: 15,
+        kind: 'care',
+        why: 'where mud, grit or spray comes to the lens',
+      });
     const extra = WITH_BASE[base.kind];
     if (extra) add({ id: extra[0], name: extra[1], count: 1, grams: extra[2], kind: 'care', why: extra[3] });
     if (shot.use?.foam || shot.ask?.talking)

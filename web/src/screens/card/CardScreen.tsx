@@ -11,8 +11,6 @@ import { VerdictMark } from '../../ui/VerdictMark';
 import { computing, refining } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 
-const PRINTED_PX = 800;
-
 /** What goes along: one page for paper and for the phone. */
 export function CardScreen() {
   const { outing, shot, question, setUpFile, rig } = useShot();
@@ -36,12 +34,12 @@ export function CardScreen() {
     if (!card || !picture || !drawing || !report) return;
     setMaking(true);
     try {
-      const [{ cardOnPaper }, { cardPage }, { makePdf }] = await Promise.all([
+      const [{ onPaper }, { cardPage }, { makePdf }] = await Promise.all([
         import('../../paper/makeBooklet'),
         import('../../paper/cardPage'),
         import('../../paper/makePdf'),
       ]);
-      const paper = await cardOnPaper(outing, shot, units, PRINTED_PX);
+      const paper = await onPaper(outing, shot, units, { card, picture, drawing, report });
       const bytes = await makePdf({
         title: `${paper.card.title}: ${paper.card.level.tilt}`,
         subject: `${paper.card.where}, ${outing.name}`,

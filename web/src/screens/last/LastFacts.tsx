@@ -22,7 +22,7 @@ export function LastFacts({ found }: { readonly found: LastFound }) {
       ? [['To its button', `${reach.arms.toFixed(1)} arm’s lengths`] as [string, string]]
       : []),
     ...(cable ? [['Cable', `${cable.lengthM.toFixed(1)} m`] as [string, string]] : []),
-    ['To fit', `${Math.round(fitMin)} min`],
+    ['To fit, take off', `${Math.round(fitMin)} min, 1 min`],
     ['With its strut', `${Math.round(burden.massKg * 1000)} g`],
     ['Drag', `${burden.dragN.toFixed(2)} N, ${burden.dragW.toFixed(1)} W`],
   ];

@@ -2,7 +2,7 @@ import { worstFirst, type CheckResult } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
 import type { LastFound } from './lastFound';
 import { batteryFindings, cableFindings, cardFinding, doorFinding } from './powerFindings';
-import { attentionFinding, burdenFinding, massFinding, reachFinding, talkFinding } from './riderFindings';
+import { attentionFinding, burdenFinding, foamFinding, massFinding, reachFinding, talkFinding } from './riderFindings';
 import { heatFinding, lensFinding, mistFindings, waterFinding } from './weatherFindings';
 
 export function judgeLast(found: LastFound, scene: ShotScene): CheckResult {
@@ -16,6 +16,7 @@ export function judgeLast(found: LastFound, scene: ShotScene): CheckResult {
     doorFinding(found, scene),
     ...cableFindings(found),
     talkFinding(found, scene),
+    foamFinding(found),
     reachFinding(found, scene),
     attentionFinding(found, scene),
     burdenFinding(found),

@@ -120,6 +120,18 @@ describe('sound, reach and attention', () => {
     expect(told({ ...asked, use: { foam: false } }, 'talk')!.value).toBeLessThan(told(asked, 'talk')!.value - 5);
   });
 
+  it('a ball of foam stays out of a wide picture, and comes into one that is tall and wide; without foam nothing is said', () => {
+    const wide = (modeId: string, stabiliserId: string) =>
+      told(
+        { ...talks(shotAt('mountain-bike', 'chest', 'hands-and-trail', { setUp: { modeId, stabiliserId } })) },
+        'foam',
+      );
+    expect(wide('straight', 'strong')!.verdict).toBe('good');
+    expect(wide('tallest', 'off')!.value).toBeCloseTo(wide('straight', 'strong')!.value, 9);
+    expect(wide('tallest', 'off')!.margin).toBeLessThan(wide('straight', 'strong')!.margin - 10);
+    expect(told(chest(), 'foam')).toBeUndefined();
+  });
+
   it('out of reach it runs through, in reach it is started by its button; who drives touches nothing', () => {
     expect(foundAt(chest()).start).toBe('button');
     expect(foundAt(shotAt('buggy', 'rear-tube', 'who-follows')).reach.arms).toBeGreaterThan(1);

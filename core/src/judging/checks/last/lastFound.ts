@@ -15,6 +15,9 @@ import { wheelsOf } from '../../../physics/lasting/wheels';
 import { windShare } from '../../../physics/lasting/windAt';
 import { sunWm2 } from '../../../physics/light/daylight';
 import { sunOf } from '../../../physics/light/sunCourse';
+import { fieldOfViewDeg } from '../../../mathematics/lens/lens';
+import { toDeg } from '../../../mathematics/units/angle';
+import { FOOT_M } from '../../../posing/building/cameraMesh';
 import { bodySegments } from '../../../posing/body/segments';
 import { groundById } from '../../../posing/lookup/grounds';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
@@ -72,6 +75,8 @@ export interface LastFound {
   readonly burden: Burden;
   /** None where it has its own battery alone. */
   readonly cable: CableWay | null;
+  /** From where the lens looks to the nearest edge of the foam on the microphone, and to the picture's upper edge, degrees; null without foam. */
+  readonly foam: { readonly edgeDeg: number; readonly pictureDeg: number } | null;
   /** From the box to a set angle. */
   readonly fitMin: number;
   readonly warm: Warm;
@@ -116,6 +121,18 @@ export const IN_REACH = 1;
 
 const startOf = ({ question: { use } }: ShotScene, { arms, driving }: Reach): Start =>
   use?.start ?? (arms <= IN_REACH && !driving ? 'button' : 'running');
+
+/** A ball of foam over a microphone at the upper front edge of the body: its radius, and how far behind the front it sits, metres. Estimates 8 to 15 mm, 2 to 8 mm. */
+const FOAM = { radiusM: 0.011, behindM: 0.005 } as const;
+
+/** Whether foam comes into the picture from above: its edge against the picture's own. */
+function foamSeen({ resolved: { camera, lens } }: ShotScene): NonNullable<LastFound['foam']> {
+  const up = Math.max(0.004, FOOT_M + camera.bodyM[1] - camera.lensFromMountM[1]);
+  const ahead = camera.bodyM[0] / 2 - FOAM.behindM - camera.lensFromMountM[0];
+  const away = Math.hypot(up, ahead);
+  const edge = Math.atan2(up, ahead) - Math.asin(Math.min(1, FOAM.radiusM / away));
+  return { edgeDeg: toDeg(edge), pictureDeg: fieldOfViewDeg(lens, 'vertical') / 2 };
+}
 
 /** Level of the engine at a place; null where there is none. */
 function engineDbAt({ noise }: MachineDefinition, rig: PosedRig, at: Vec3, sheltered: boolean): number | null {
@@ -225,6 +242,7 @@ export function lastFound(scene: ShotScene, rough: boolean): LastFound {
     reach,
     power,
     sound,
+    foam: foam && !recorder ? foamSeen(scene) : null,
     fitMin: minutesToFit(resolved),
     cable:
       use.feed && camera.lasting.fed !== 'none'

@@ -43,6 +43,25 @@ export function talkFinding({ sound, sheltered }: LastFound, { ask, question: { 
   };
 }
 
+export function foamFinding({ foam }: LastFound): Finding | null {
+  if (!foam) return null;
+  const margin = foam.edgeDeg - foam.pictureDeg;
+  return {
+    id: 'foam',
+    label: 'foam outside of the picture',
+    verdict: margin < 0 ? 'watch' : 'good',
+    value: foam.edgeDeg,
+    unit: '°',
+    limit: [foam.pictureDeg, null],
+    margin,
+    because:
+      margin < 0
+        ? 'a ball of foam on the upper edge of the body comes into the picture (estimate)'
+        : 'a ball of foam on the upper edge of the body stays out of the picture (estimate)',
+    mend: margin < 0 ? { text: 'a flat piece of foam, tucked in behind the front edge, glued on overnight' } : null,
+  };
+}
+
 export function reachFinding({ reach, start }: LastFound, { ask }: ShotScene): Finding | null {
   if (!Number.isFinite(reach.arms) || (!ask.reachable && start !== 'button')) return null;
   const out = reach.arms > IN_REACH;

@@ -1,0 +1,96 @@
+import { ridgeLoop } from '../../../testing/outings';
+import { plainSetUp, standardCamera } from '../../posing/strut/plainSetUp';
+import { newCarrier } from '../outing/newOuting';
+import { rigOfCarrier } from '../outing/outing';
+import type { Outing } from '../outing/records/outingRecord';
+import type { Shot } from '../outing/records/shotRecord';
+import { filmingMinutes, isBeside, lapsOf, rigMinutes, rigSteps } from './rigWork';
+
+const base = ridgeLoop();
+const quay = { ...newCarrier('quay', 'beside-the-course', 1.75) };
+const kayak = newCarrier('kayak', 'kayak', 1.75);
+const outing: Outing = { ...base, carriers: [...base.carriers, kayak, quay] };
+const carrierOf = (id: string) => outing.carriers.find((c) => c.id === id)!;
+const on = (id: string, carrierId: string, spotId: string, over: Partial<Shot> = {}): Shot => ({
+  ...base.shots[0]!,
+  id,
+  name: id,
+  carrierId,
+  actionStanceId: carrierId === 'carrier' ? base.shots[0]!.actionStanceId : carrierId === 'kayak' ? 'right' : 'abreast',
+  setUp: plainSetUp(rigOfCarrier(outing, carrierOf(carrierId)), spotId, standardCamera())!,
+  ...over,
+});
+const chest = on('chest', 'carrier', 'chest');
+const bars = on('bars', 'carrier', 'handlebar');
+const tilted = (shot: Shot, id: string): Shot => ({
+  ...shot,
+  id,
+  setUp: { ...shot.setUp, angles: { ...shot.setUp.angles, tiltDeg: shot.setUp.angles.tiltDeg + 12 } },
+});
+
+describe('rigging from lap to lap', () => {
+  it('what stays as it is costs a look, another angle a minute, another camera half of one', () => {
+    const same = rigMinutes(outing, [chest], [{ ...chest, id: 'again' }]);
+    expect(rigSteps(outing, [chest], [{ ...chest, id: 'again' }])[0]!.words).toMatch(/stays as it is: chest/);
+    expect(rigMinutes(outing, [chest], [tilted(chest, 't')]) - same).toBeCloseTo(1, 9);
+    const other = { ...chest, id: 'o', setUp: { ...chest.setUp, cameraId: 'thumb-camera', modeId: 'wide' } };
+    expect(rigMinutes(outing, [chest], [other]) - same).toBeCloseTo(0.5, 9);
+    expect(rigSteps(outing, [chest], [other])[0]!.words).toMatch(/mount stays: chest, other camera/);
+  });
+
+  it('another place takes the minutes to fit, to try, and to take the camera off where it was', () => {
+    const moved = rigMinutes(outing, [chest], [bars]);
+    expect(moved).toBeGreaterThan(rigMinutes(outing, [chest], [chest]) + 5);
+    // The first of the day comes out of the bag: nothing is taken off for it.
+    expect(moved - rigMinutes(outing, null, [bars])).toBeCloseTo(1, 9);
+    expect(rigSteps(outing, [chest], [bars])[0]!.words).toMatch(/on: .*pull, tether, level, ten seconds/);
+  });
+
+  it('a pad that was stuck the evening before is quicker than one that is stuck now', () => {
+    const deck = on('deck', 'kayak', 'fore-deck');
+    const late = { ...deck, id: 'late', setUp: { ...deck.setUp, curedH: 1 } };
+    expect(rigSteps(outing, null, [deck])[0]!.words).toMatch(/stuck the evening before/);
+    expect(rigMinutes(outing, null, [late])).toBeGreaterThan(rigMinutes(outing, null, [deck]) + 3);
+  });
+
+  it('from one carrier to another there is a way to go, said first', () => {
+    const deck = on('deck', 'kayak', 'fore-deck');
+    const [first] = rigSteps(outing, [chest], [deck]);
+    expect(first!.words).toMatch(/^over to: /);
+    expect(first!.minutes).toBeGreaterThan(3);
+  });
+});
+
+describe('laps', () => {
+  it('one camera is at one place at a time; two places with a camera each are one lap', () => {
+    expect(lapsOf(outing, [chest, bars], () => 1)).toEqual([[chest], [bars]]);
+    expect(lapsOf(outing, [chest, bars], () => 2)).toEqual([[chest, bars]]);
+    const thumb = { ...bars, setUp: { ...bars.setUp, cameraId: 'thumb-camera', modeId: 'wide' } };
+    expect(lapsOf(outing, [chest, thumb], () => 1)).toEqual([[chest, thumb]]);
+  });
+
+  it('the same place, another stance, another hour or another carrier make another lap', () => {
+    const many = () => 9;
+    expect(lapsOf(outing, [chest, tilted(chest, 't')], many)).toHaveLength(2);
+    expect(lapsOf(outing, [chest, { ...bars, actionStanceId: 'seated' }], many)).toHaveLength(2);
+    expect(lapsOf(outing, [chest, { ...bars, hour: { at: '15:00', headingDeg: null } }], many)).toHaveLength(2);
+    expect(lapsOf(outing, [chest, on('deck', 'kayak', 'fore-deck')], many)).toHaveLength(2);
+  });
+
+  it('a camera beside the course is a lap of its own, and costs placing, riding back and collecting', () => {
+    const spot = 'tripod';
+    const passes = on('pass', 'quay', spot, { seconds: 12, use: { takes: 2 } });
+    expect(isBeside(outing, passes)).toBe(true);
+    expect(lapsOf(outing, [passes, { ...passes, id: 'p2' }], () => 9)).toHaveLength(2);
+    expect(filmingMinutes(outing, passes)).toBeCloseTo(4 + 3 + 2 * (3 + 0.2), 9);
+    expect(filmingMinutes(outing, { ...passes, use: { takes: 4 } })).toBeGreaterThan(
+      filmingMinutes(outing, passes) + 6,
+    );
+  });
+
+  it('a shot takes at least five minutes, more with takes, and the hours that were told', () => {
+    expect(filmingMinutes(outing, { ...chest, seconds: 5, use: { takes: 1 } })).toBe(5);
+    expect(filmingMinutes(outing, { ...chest, seconds: 20, use: { takes: 10 } })).toBeGreaterThan(15);
+    expect(filmingMinutes(outing, { ...chest, use: { hours: 2 } })).toBe(120);
+  });
+});
