@@ -26,22 +26,25 @@ const together = (steps) =>
         }),
     ),
   );
-const [, ...checked] = await together([
-  ['what practice expects', process.execPath, ['scripts/outcomes.mjs', 'groups', '.reports']],
-  ['types', 'npm', ['run', 'typecheck', '--silent']],
-  ['lint', 'npm', ['run', 'lint', '--silent']],
-]);
-// Cases of practice are counted one by one, below.
-let failedSteps = checked.filter((code) => code !== 0).length;
+await together([['what practice expects', process.execPath, ['scripts/outcomes.mjs', 'groups', '.reports']]]);
+let failedSteps = 0;
 
 const counts = { passed: 0, failed: 0, skipped: 0 };
-const jest = (name, projects, extra) => {
-  console.error(`\n== ${name}`);
-  const report = `.reports/${projects.join('-')}.json`;
-  const status = run('npx', ['jest', '--selectProjects', ...projects, '--json', `--outputFile=${report}`, ...extra]);
+const reportOf = (projects) => `.reports/${projects.join('-')}.json`;
+const jestArguments = (projects, extra) => [
+  'jest',
+  '--selectProjects',
+  ...projects,
+  '--json',
+  `--outputFile=${reportOf(projects)}`,
+  ...extra,
+];
+/** What a run of the test runner reported; one that failed without a failed test counts as a failed step. */
+const count = (name, projects, status) => {
   try {
-    const { numPassedTests, numFailedTests, numPendingTests, numTodoTests, numRuntimeErrorTestSuites } =
-      readJson(report);
+    const { numPassedTests, numFailedTests, numPendingTests, numTodoTests, numRuntimeErrorTestSuites } = readJson(
+      reportOf(projects),
+    );
     counts.passed += numPassedTests;
     counts.failed += numFailedTests + numRuntimeErrorTestSuites;
     counts.skipped += numPendingTests + numTodoTests;
@@ -62,9 +65,18 @@ const practice = () => {
   }
 };
 practice();
+const units = ['core', 'web', 'server'];
+console.error('\n== unit and reference tests');
 // Left to itself the runner keeps one core free, which of two is half.
-jest('unit and reference tests', ['core', 'web', 'server'], ['--maxWorkers=2']);
-jest('the real page', ['e2e'], ['--runInBand']);
+count('unit and reference tests', units, run('npx', jestArguments(units, ['--maxWorkers=2'])));
+// One browser at a time leaves half of a core to types and lint.
+const [page, ...checked] = await together([
+  ['the real page', 'npx', jestArguments(['e2e'], ['--runInBand'])],
+  ['types', 'npm', ['run', 'typecheck', '--silent']],
+  ['lint', 'npm', ['run', 'lint', '--silent']],
+]);
+count('the real page', ['e2e'], page);
+failedSteps += checked.filter((code) => code !== 0).length;
 
 if (failedSteps > 0) console.error(`\n${failedSteps} of types, lint and runs failed; they count as failed below.`);
 counts.failed += failedSteps;

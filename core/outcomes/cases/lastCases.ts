@@ -76,7 +76,11 @@ export const LAST_CASES: readonly OutcomeCase[] = [
     expected:
       'never the bite piece first; near the mouth, chest or head first; voice and wind told in dB; bars heard worse than the chin',
     find() {
-      const asked = { ask: { talking: true } } as const;
+      // Where people talk from, and where nobody would.
+      const asked = {
+        ask: { talking: true },
+        only: ['mouth', 'chin-bar', 'under-visor', 'chest', 'helmet-side', 'helmet-top', 'handlebar', 'under-saddle'],
+      };
       const sheet = sheetFor('mountain-bike', 'clear-ahead', asked);
       const first = spotsOf(open(sheet), 3);
       const over = (spotId: string) => {

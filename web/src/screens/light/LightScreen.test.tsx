@@ -85,3 +85,13 @@ it('a GPX file gives place, hour and course, and a speed; what is none is refuse
     expect(now.carriers[0]!.ride.speedMps).toBeCloseTo(5.6, 1);
   });
 });
+
+it('the shadows that one sees say what the sky is like, with one tap', async () => {
+  const { stored } = await openSheet(<LightScreen />, { outing: placed() });
+  const group = within(await screen.findByLabelText('Shadows that you see outside'));
+  fireEvent.click(group.getByText('none'));
+  await waitFor(async () => expect((await stored()).carriers[0]!.ride.lightId).toBe('overcast'));
+  await waitFor(() => expect(group.getByText('none').getAttribute('aria-pressed')).toBe('true'));
+  fireEvent.click(group.getByText('sharp'));
+  await waitFor(async () => expect((await stored()).carriers[0]!.ride.lightId).toBe('bright-sun'));
+});

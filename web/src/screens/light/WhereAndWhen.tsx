@@ -19,6 +19,12 @@ const ZONES = ['UTC', ...Intl.supportedValuesOf('timeZone').filter((zone) => zon
   id,
   name: id.replaceAll('_', ' '),
 }));
+/** What one sees on the ground says what the sky is like. */
+const SHADOWS: readonly { readonly lightId: LightId; readonly name: string }[] = [
+  { lightId: 'bright-sun', name: 'sharp' },
+  { lightId: 'hazy-sun', name: 'soft' },
+  { lightId: 'overcast', name: 'none' },
+];
 const COMPASS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
 
 /** A first guess from this machine's clock: its zone, and the meridian that it keeps the time of. */
@@ -52,6 +58,20 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotH
           choices={LIGHTS}
           onChange={(id) => changeRide({ lightId: id as LightId })}
         />
+        <div role="group" aria-label="Shadows that you see outside" className="mt-1 flex items-center gap-2">
+          <span className="label text-ink-2">Shadows</span>
+          {SHADOWS.map(({ lightId, name }) => (
+            <button
+              key={lightId}
+              type="button"
+              aria-pressed={carrier.ride.lightId === lightId}
+              className="action aria-pressed:bg-ink aria-pressed:text-paper"
+              onClick={() => changeRide({ lightId })}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
       </section>
       <section aria-labelledby="where">
         <h2 id="where" className="caption mb-1 border-b-2 border-ink pb-0.5">
