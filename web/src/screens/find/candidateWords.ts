@@ -38,5 +38,8 @@ export function modeWords({ facts, setUp }: Candidate, brief = false): string {
   return `${facts.modeName.toLowerCase()}, ${steadied}${upright}`;
 }
 
+/** The term by which Last counts. */
+const LASTS = 'lasts';
+
 /** What a term of a score is called; a check's own by its check. */
-export const termName = (id: string): string => (TERM_NAMES as Readonly<Record<string, string>>)[id] ?? checkName(id);
+export const termName = (id: string): string => id === LASTS ? checkName('last') : ((TERM_NAMES as Readonly<Record<string, string>>)[id] ?? checkName(id));

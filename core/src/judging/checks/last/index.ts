@@ -5,9 +5,10 @@ import type { Term } from '../../check/candidate';
 import type { Check } from '../../check/check';
 import { judgeLast } from './judgeLast';
 import { FELT } from './riderFindings';
-import { LOOK_MIN } from './weatherFindings';
+import { LOOK_MIN, waterFinding } from './weatherFindings';
 import { attemptsAt } from './lastAttempts';
-import { IN_REACH, lastFound, type LastFound } from './lastFound';
+import { lastFound, SELDOM_MIN, type LastFound } from './lastFound';
+import { IN_REACH, riderFound, type RiderFound } from './riderFound';
 import { UNDERSTOOD_DB } from '../../../physics/lasting/sound';
 
 const COMMON = 'common practice';
@@ -17,9 +18,11 @@ const EASE_DB = 4;
 /** What one thing to look after, and one that stops, take of a shot that lasts. Common practice, no source. */
 const TAKES = { watch: 0.85, stop: 0.5 } as const;
 
-function termsOf({ reach, sound }: LastFound, result: CheckResult, ask: Ask): Term[] {
+function termsOf({ reach, sound }: Pick<RiderFound, 'reach' | 'sound'>, result: CheckResult | null, ask: Ask): Term[] {
   const heard = sound.overDb;
-  const cares = findingsOf(result).flatMap(({ verdict }) => (verdict === 'good' ? [] : [TAKES[verdict]]));
+  const cares = (result ? findingsOf(result) : []).flatMap(({ verdict }) =>
+    verdict === 'good' ? [] : [TAKES[verdict]],
+  );
   return [
     {
       id: 'lasts',
@@ -60,12 +63,18 @@ export const last: Check<LastFound> = {
     { what: 'of your effort against its drag', value: FELT.effort * 100, unit: '%', source: COMMON },
     { what: 'points of glide lost', value: FELT.glide, unit: '', source: COMMON },
   ],
-  report: (scene) => lastFound(scene, false),
+  report: (scene) => lastFound(scene),
   judge: judgeLast,
   searchTerm: {
     cost: 'cheap',
     judge(scene) {
-      const found = lastFound(scene, scene.sightlines !== null);
+      if (scene.sightlines !== null) {
+        // The rough pass has thousands to look at: what stops a place, and what it is to who rides.
+        const rider = riderFound(scene, true);
+        const verdict = waterFinding({ ...rider, lookMin: SELDOM_MIN, dirt: null }, scene)?.verdict ?? 'good';
+        return { verdict, rejection: null, terms: termsOf(rider, null, scene.ask) };
+      }
+      const found = lastFound(scene);
       const result = judgeLast(found, scene);
       const { verdict } = result;
       return {

@@ -1,8 +1,6 @@
-import { addScaled, AHEAD, distance, dot, subtract, type Vec3 } from '../../../mathematics/geometry/vec3';
+import { AHEAD, distance, dot, subtract } from '../../../mathematics/geometry/vec3';
 import { rotate } from '../../../mathematics/geometry/rotation';
-import { transformPoint } from '../../../mathematics/geometry/pose';
-import { meshBounds } from '../../../mathematics/geometry/mesh';
-import { shelteredIn, loadedPieces } from '../../../physics/holding/loads/loads';
+import { loadedPieces } from '../../../physics/holding/loads/loads';
 import { dragN, standardAir } from '../../../physics/holding/loads/atmosphere';
 import { burdenOf, type Burden } from '../../../physics/lasting/burden';
 import { cableWay, type CableWay } from '../../../physics/lasting/cable';
@@ -10,34 +8,20 @@ import { dewPointC } from '../../../physics/lasting/dew';
 import { lumpOf, minutesUntil, warming, type Warming } from '../../../physics/lasting/heat';
 import { onTheGlass, type Dirt } from '../../../physics/lasting/onTheGlass';
 import { powerPlan, type PowerPlan } from '../../../physics/lasting/powerPlan';
-import { heardAt, levelAt, PANELS_DB, type Heard } from '../../../physics/lasting/sound';
+import type { Heard } from '../../../physics/lasting/sound';
 import { wheelsOf } from '../../../physics/lasting/wheels';
-import { windShare } from '../../../physics/lasting/windAt';
 import { sunWm2 } from '../../../physics/light/daylight';
 import { sunOf } from '../../../physics/light/sunCourse';
 import { fieldOfViewDeg } from '../../../mathematics/lens/lens';
 import { toDeg } from '../../../mathematics/units/angle';
 import { FOOT_M } from '../../../posing/building/cameraMesh';
-import { bodySegments } from '../../../posing/body/segments';
 import { groundById } from '../../../posing/lookup/grounds';
-import { resolveRig } from '../../../posing/lookup/resolveRig';
 import { minutesToFit } from '../../../posing/strut/minutesToFit';
 import { strutMassKg } from '../../../posing/strut/strutMass';
-import type { PosedRig } from '../../../posing/rig/poseRig';
-import type { MachineDefinition } from '../../../words/carrier/machine';
 import { weatherOf } from '../../../words/ride/weather';
 import { suppliesOf, USUAL_USE, type Start } from '../../../words/shot/use';
 import type { ShotScene } from '../../scene/shotScene';
-
-/** Who can get at it under way. */
-export interface Reach {
-  /** From the nearer shoulder to the camera over the length of that arm; infinite where nobody is on board. */
-  readonly arms: number;
-  /** Whether somebody else on board can. */
-  readonly byOther: boolean;
-  /** Whether the filmer drives or flies, and touches nothing under way. */
-  readonly driving: boolean;
-}
+import { riderFound, type Reach } from './riderFound';
 
 export interface Warms extends Warming {
   /** Of the air about it, where it begins. */
@@ -101,27 +85,6 @@ const THROUGH_GLASS = 0.6;
 const CABIN_MPS = 0.7;
 const ROOM = { celsius: 20, humidityPct: 45 } as const;
 
-function reachOf({ carrier, pose, question, machine }: ShotScene): Reach {
-  const { rig } = carrier.ridden[0]!;
-  const camera = pose.worldFromCamera.position;
-  const arm = bodySegments(question.rig.statureM);
-  const armM = arm.upperArmM + arm.forearmM + arm.handM;
-  const arms = rig.body
-    ? Math.min(...(['left', 'right'] as const).map((side) => distance(rig.body!.upperArm[side].position, camera))) /
-      armM
-    : Infinity;
-  const byOther = rig.parts.some(
-    (part) => /^(second|third|fourth)\.upperArm/.test(part.id) && distance(part.worldFromPart.position, camera) < armM,
-  );
-  return { arms, byOther, driving: machine.family === 'car' || machine.family === 'aircraft' };
-}
-
-/** Within reach in the riding stance. */
-export const IN_REACH = 1;
-
-const startOf = ({ question: { use } }: ShotScene, { arms, driving }: Reach): Start =>
-  use?.start ?? (arms <= IN_REACH && !driving ? 'button' : 'running');
-
 /** A ball of foam over a microphone at the upper front edge of the body: its radius, and how far behind the front it sits, metres. Estimates 8 to 15 mm, 2 to 8 mm. */
 const FOAM = { radiusM: 0.011, behindM: 0.005 } as const;
 
@@ -134,31 +97,14 @@ function foamSeen({ resolved: { camera, lens } }: ShotScene): NonNullable<LastFo
   return { edgeDeg: toDeg(edge), pictureDeg: fieldOfViewDeg(lens, 'vertical') / 2 };
 }
 
-/** Level of the engine at a place; null where there is none. */
-function engineDbAt({ noise }: MachineDefinition, rig: PosedRig, at: Vec3, sheltered: boolean): number | null {
-  if (!noise) return null;
-  const part = rig.byId.get(noise.partId);
-  if (!part) return null;
-  if (sheltered) return noise.insideDb?.value ?? noise.db1m.value - PANELS_DB;
-  const { min, max } = meshBounds(part.mesh);
-  const middle: Vec3 = [(min[0] + max[0]) / 2, (min[1] + max[1]) / 2, (min[2] + max[2]) / 2];
-  return levelAt(noise.db1m.value, Math.max(0.3, distance(transformPoint(part.worldFromPart, middle), at)));
-}
-
-const MOUTH: Vec3 = [0.1, -0.07, 0];
-const FARTHEST_M = 100;
-
-export function lastFound(scene: ShotScene, rough: boolean): LastFound {
-  const { ride, resolved, pose, carrier, machine, question, intent, ask } = scene;
+export function lastFound(scene: ShotScene): LastFound {
+  const { ride, resolved, pose, carrier, machine, question, intent } = scene;
   const { camera, mode, stabiliser } = resolved;
   const { rig } = carrier.ridden[0]!;
   const use = question.use ?? {};
   const at = pose.worldFromCamera.position;
-  const reach = reachOf(scene);
-  const start = startOf(scene, reach);
-  const sheltered = shelteredIn(question.rig, resolved, rig, at);
-  const openMps = ride.speedMps + ride.windMps;
-  const airMps = sheltered ? 0 : openMps * (rough ? 1 : windShare(rig, at));
+  const rider = riderFound(scene, false);
+  const { start, reach, sheltered, airMps, mouth, sound } = rider;
 
   const sun = question.moment ? sunOf(question.moment).heightDeg : null;
   const sunny = sunWm2(ride.lightId, sun);
@@ -190,11 +136,9 @@ export function lastFound(scene: ShotScene, rough: boolean): LastFound {
   const indoors = warming(lump, 0, { airC: ROOM.celsius, airMps: 0, sunWm2: 0 });
   const roomDewC = dewPointC(ROOM.celsius, ROOM.humidityPct);
   const head = rig.body?.head ?? null;
-  const mouth = head ? transformPoint(head, MOUTH) : null;
   const mouthM = mouth ? distance(mouth, at) : null;
   // Breath goes ahead of the face and is blown away by the ride.
   const breath =
-    !rough &&
     mouthM !== null &&
     mouthM < BREATH_M &&
     ride.temperatureC < BREATH_BELOW_C &&
@@ -215,25 +159,8 @@ export function lastFound(scene: ShotScene, rough: boolean): LastFound {
         windMps: ride.windMps,
       },
     );
-  const outside = rough ? null : look();
-  const dirt = sheltered ? [] : outside;
-  const perMinute = (dirt ?? []).reduce((sum, d) => sum + d.perMinute, 0);
-
-  const overGroundM = Math.min(FARTHEST_M, Math.max(0.1, dot(subtract(at, rig.ground.point), rig.ground.normal)));
-  const foam = use.foam ?? ask.talking;
-  const recorder = (use.recorder ?? false) && mouth !== null;
-  // A recorder in the pocket hears through a microphone at the collar, out of the wind.
-  const hears = recorder ? addScaled(mouth!, [0, -1, 0], 0.18) : at;
-  const sound = heardAt({
-    mouthM: recorder ? 0.18 : mouthM,
-    helmetClosed: resolveRig(question.rig).worn.some((w) => w.closesMouth),
-    airMps: recorder ? openMps * 0.25 : airMps,
-    foam: recorder || foam,
-    engineDb: engineDbAt(machine, rig, hears, sheltered),
-    speedMps: machine.world === 'air' ? 0 : ride.speedMps,
-    fromGroundM: overGroundM,
-    sheltered,
-  });
+  const dirt = sheltered ? [] : look();
+  const perMinute = dirt.reduce((sum, d) => sum + d.perMinute, 0);
 
   const { densityKgM3 } = standardAir(ride.altitudeM);
   const dragM2 = sheltered ? 0 : loadedPieces(resolved, pose).reduce((sum, piece) => sum + piece.dragAreaM2, 0);
@@ -242,7 +169,7 @@ export function lastFound(scene: ShotScene, rough: boolean): LastFound {
     reach,
     power,
     sound,
-    foam: foam && !recorder ? foamSeen(scene) : null,
+    foam: rider.foam ? foamSeen(scene) : null,
     fitMin: minutesToFit(resolved),
     cable:
       use.feed && camera.lasting.fed !== 'none'

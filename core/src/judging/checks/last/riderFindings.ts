@@ -2,7 +2,8 @@ import { UNDERSTOOD_DB } from '../../../physics/lasting/sound';
 import { USUAL_USE } from '../../../words/shot/use';
 import type { Finding } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
-import { IN_REACH, type LastFound } from './lastFound';
+import type { LastFound } from './lastFound';
+import { IN_REACH } from './riderFound';
 
 /** Of what legs or arms give, and of a glide ratio, that is felt. Common practice, no source. */
 export const FELT = { effort: 0.02, glide: 0.5 } as const;

@@ -98,7 +98,7 @@ const BEARS = ['none', 'splashes', 'rain', 'dips'] as const;
 
 /** What water comes to a camera there, by what it must bear. */
 export function waterFinding(
-  { sheltered, lookMin, dirt }: LastFound,
+  { sheltered, lookMin, dirt }: Pick<LastFound, 'sheltered' | 'lookMin' | 'dirt'>,
   { ride, machine, resolved }: ShotScene,
 ): Finding | null {
   if (sheltered) return null;
