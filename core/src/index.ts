@@ -21,7 +21,15 @@ export {
 export { angleFromFocal } from './mathematics/lens/angleFromFocal';
 export { PROJECTIONS, RADIAL_PROJECTION_IDS } from './mathematics/lens/projection';
 export { rowsFor } from './mathematics/lens/rayGrid';
-export { MPS_PER_KMH, MPS_PER_MPH, inchesToMetres, metresToInches } from './mathematics/units/length';
+export {
+  MPS_PER_KMH,
+  MPS_PER_MPH,
+  inchesToMetres,
+  metresToFeet,
+  metresToInches,
+  metresToMiles,
+} from './mathematics/units/length';
+export { durationWords } from './mathematics/units/duration';
 export { STATURE_RANGE_M } from './words/carrier/bodySegments';
 export { fittedValue, type Dimension } from './words/carrier/dimension';
 export { type Ground, WORLD_IDS, type WorldId } from './words/carrier/land';
@@ -145,19 +153,17 @@ export { dateOf, momentOf, runningOf, shotQuestion } from './deciding/outing/sho
 export { trackReport, type TrackPoint, type TrackReport } from './deciding/track/track';
 export { dayPlans, type DayBlock, type DayPlan } from './deciding/day/dayPlan';
 export { type PackItem, packedGrams, packList } from './deciding/day/packList';
-export { STORIES, type StoryDefinition } from './deciding/day/stories';
-export { ROLES, storyOf, type ShotInStory, type StoryReport } from './deciding/day/story';
+export { STORIES } from './deciding/day/stories';
+export { ROLES, storyOf, type StoryReport } from './deciding/day/story';
 export { eveningBefore, ROUTINES, type EveningTask } from './deciding/day/tasks';
-export { powerOfDay, type CameraDay, type PowerOfDay } from './deciding/outing/powerOfDay';
+export { powerOfDay, type CameraDay } from './deciding/outing/powerOfDay';
 export { SELDOM_MIN, type LastFound, type Warms } from './judging/checks/last/lastFound';
 export { measuredWatts, percentLeft, type BatteryReading } from './physics/lasting/batteryMeter';
-export { UNDERSTOOD_DB } from './physics/lasting/sound';
 export type { LightFound } from './judging/checks/light/lightFound';
 export { lightOfDay, type LightOfDay, type ShotLightHour } from './judging/report/lightOfDay';
 export {
   type CameraSupplies,
   type Feed,
-  FEEDS,
   type ShotUse,
   type Start,
   STARTS,

@@ -1,6 +1,7 @@
-import { foundBy, parseSetUpFile, percentLeft, shotReport, type BatteryReading } from '@strut-spot/core';
+import { foundBy, percentLeft, shotReport, type BatteryReading } from '@strut-spot/core';
 import { randomUUID } from 'node:crypto';
 import type { Request, Response } from 'express';
+import { readSetUp } from '../readSetUp';
 import { share } from '../share';
 
 /** What this camera draws over what its kind is reckoned to; which of it follows from the camera. The page is not told. */
@@ -21,17 +22,8 @@ const recordings = new Map<string, Recording>();
  * Answers { id }, or 400 with the problems.
  */
 export function startBattery(request: Request, response: Response): void {
-  const { file } = (request.body ?? {}) as { file?: unknown };
-  if (typeof file !== 'string') {
-    response.status(400).json({ problem: 'Send { file: set-up file as text }.' });
-    return;
-  }
-  const parsed = parseSetUpFile(file);
-  if (!parsed.ok) {
-    response.status(400).json({ problem: parsed.problems.join(' ') });
-    return;
-  }
-  const question = parsed.value;
+  const question = readSetUp(request, response);
+  if (!question) return;
   const { cameraId } = question.setUp;
   // As reckoned before anything was measured.
   const plain = {

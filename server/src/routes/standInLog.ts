@@ -1,5 +1,6 @@
-import { parseSetUpFile, shakeQuestionOf, shakeScene, simulatedLog } from '@strut-spot/core';
+import { shakeQuestionOf, shakeScene, simulatedLog } from '@strut-spot/core';
 import type { Request, Response } from 'express';
+import { readSetUp } from '../readSetUp';
 import { share } from '../share';
 
 /** Hidden resonances lie between these, hertz; which one follows from rider and spot. */
@@ -11,20 +12,12 @@ const HIDDEN_DAMPING = 0.015;
  * nor the model is told. Body: { file: set-up file as text }. Answers CSV, or 400 with the problems.
  */
 export function standInLog(request: Request, response: Response): void {
-  const { file } = (request.body ?? {}) as { file?: unknown };
-  if (typeof file !== 'string') {
-    response.status(400).json({ problem: 'Send { file: set-up file as text }.' });
-    return;
-  }
-  const parsed = parseSetUpFile(file);
-  if (!parsed.ok) {
-    response.status(400).json({ problem: parsed.problems.join(' ') });
-    return;
-  }
-  const { measured, ...unmeasured } = shakeQuestionOf(parsed.value);
+  const read = readSetUp(request, response);
+  if (!read) return;
+  const { measured, ...unmeasured } = shakeQuestionOf(read);
   void measured;
   const { motion } = shakeScene(unmeasured);
-  const at = share(JSON.stringify([parsed.value.rig.machineId, parsed.value.setUp.spotId]));
+  const at = share(JSON.stringify([read.rig.machineId, read.setUp.spotId]));
   const frequencyHz = HIDDEN_HZ.low + at * (HIDDEN_HZ.high - HIDDEN_HZ.low);
   response.type('csv').send(simulatedLog(motion, { frequencyHz, dampingRatio: HIDDEN_DAMPING }));
 }

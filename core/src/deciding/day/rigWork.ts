@@ -1,8 +1,10 @@
+import { foundBy, shotReport } from '../../judging/report/shotReport';
 import { minutesToFit } from '../../posing/strut/minutesToFit';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { SetUp } from '../../words/setUp/setUp';
 import { rigOfShot } from '../outing/outing';
+import { shotQuestion } from '../outing/shotQuestion';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
 
@@ -77,22 +79,9 @@ export function rigSteps(outing: Outing, before: Lap | null, lap: Lap): readonly
 export const rigMinutes = (outing: Outing, before: Lap | null, lap: Lap): number =>
   WORK.looked + rigSteps(outing, before, lap).reduce((sum, { minutes }) => sum + minutes, 0);
 
-/** Beside the course: place it, ride back, pass, and collect it at the end. Common practice, no source. */
-const PASS = { placeMin: 4, rideBackMin: 3, collectMin: 3 } as const;
-/** Between takes on board: stop, turn, ride back to where it begins. */
-const AGAIN_MIN = 2;
-const LEAST_LAP_MIN = 5;
-const USUAL_TAKES = 3;
-
-/** Minutes that filming a shot takes once it is rigged. */
-export function filmingMinutes(outing: Outing, { carrierId, setUp, use, seconds, stanceShares }: Shot): number {
-  const takes = use?.takes ?? USUAL_TAKES;
-  const { machine } = resolveRig(rigOfShot(outing, { carrierId, ...(stanceShares ? { stanceShares } : {}) }));
-  void setUp;
-  if (machine.passing) return PASS.placeMin + PASS.collectMin + takes * (PASS.rideBackMin + seconds / 60);
-  if (use?.hours !== undefined) return use.hours * 60;
-  return Math.max(LEAST_LAP_MIN, takes * (seconds / 60) + (takes - 1) * AGAIN_MIN + 1);
-}
+/** Minutes that filming a shot takes once it is rigged: as long as Last has its camera out there. */
+export const filmingMinutes = (outing: Outing, shot: Shot): number =>
+  60 * foundBy(shotReport(shotQuestion(outing, shot), { only: ['last'] }), 'last').power.hours;
 
 /** Whether a shot is one of those that cost a walk: placed, passed and collected. */
 export const isBeside = (outing: Outing, shot: Shot): boolean =>

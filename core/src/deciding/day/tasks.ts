@@ -1,3 +1,4 @@
+import { durationWords } from '../../mathematics/units/duration';
 import { missingPiece, resolvePieces } from '../../posing/strut/resolveSetUp';
 import { rigOfShot } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
@@ -12,7 +13,6 @@ export interface EveningTask {
 }
 
 const names = (list: readonly string[]): string => [...new Set(list)].join(', ');
-const hours = (h: number): string => (h < 1 ? `${Math.max(1, Math.round(h * 60))} min` : `${h.toFixed(1)} h`);
 
 /** The evening before, in the order in which it is best done: what needs the night first. Common practice, no source. */
 export function eveningBefore(outing: Outing): readonly EveningTask[] {
@@ -31,7 +31,7 @@ export function eveningBefore(outing: Outing): readonly EveningTask[] {
   if (day.chargeH > 0)
     tasks.push({
       id: 'charge',
-      words: `Charge: ${hours(day.chargeH)} with ${day.bays === 1 ? 'one battery' : `${day.bays} batteries`} at once${day.chargeH > day.eveningH ? `, longer than the ${hours(day.eveningH)} there are: begin earlier or let it run overnight where somebody is near` : ''}`,
+      words: `Charge: ${durationWords(day.chargeH * 60)} with ${day.bays === 1 ? 'one battery' : `${day.bays} batteries`} at once${day.chargeH > day.eveningH ? `, longer than the ${durationWords(day.eveningH * 60)} there are: begin earlier or let it run overnight where somebody is near` : ''}`,
       minutes: 2 * day.cameras.reduce((sum, camera) => sum + camera.batteries, 0),
     });
   tasks.push(

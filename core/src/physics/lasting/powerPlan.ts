@@ -1,6 +1,6 @@
 import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
 import type { StabiliserLevel } from '../../words/kit/stabiliser';
-import { hoursOf, USUAL_USE, type CameraSupplies, type ShotUse, type Start } from '../../words/shot/use';
+import { USUAL_USE, type CameraSupplies, type ShotUse, type Start } from '../../words/shot/use';
 import { gigabytes, recordingW, usableShare, waitingW } from './energy';
 
 /** Before and after what is kept, and false starts: seconds a take. Common practice, no source: five before and after, and as many lost. */
@@ -17,6 +17,8 @@ export interface PowerQuestion {
   readonly start: Start;
   readonly use: ShotUse;
   readonly supplies: CameraSupplies;
+  /** From the first of it to the last. */
+  readonly hours: number;
   /** Of film that one take gives, seconds. */
   readonly takeS: number;
   /** Around the battery, °C. */
@@ -49,7 +51,7 @@ export interface PowerPlan {
 export function powerPlan(question: PowerQuestion): PowerPlan {
   const { camera, mode, stabiliser, start, use, supplies, takeS, airC } = question;
   const { takes = USUAL_USE.takes, stintMin = USUAL_USE.stintMin } = use;
-  const hours = hoursOf(use, start);
+  const { hours } = question;
   const wireless = start === 'remote';
   const factor = supplies.drawFactor ?? 1;
   const recording = recordingW(camera, mode, stabiliser, { screenOn: use.screenOn ?? false, wireless }) * factor;

@@ -10,7 +10,7 @@ export type Feed = (typeof FEEDS)[number];
 export interface ShotUse {
   /** How many times it is filmed. */
   readonly takes?: number;
-  /** From the first of it to the last, hours: so long the camera is out there; none = an hour, or where it runs through, as many stints as takes. */
+  /** From the first of it to the last, hours: so long the camera is out there; none = as long as its takes need, or as many stints as takes where it runs through. */
   readonly hours?: number;
   /** Minutes from one stop at which it can be touched to the next. */
   readonly stintMin?: number;
@@ -55,7 +55,7 @@ export interface Supplies {
 
 /** What a filmer has who has not said otherwise. Common practice, no source. */
 export const USUAL_SUPPLIES = { batteries: 1, cardGb: 128, bays: 1, eveningH: 3 } as const;
-export const USUAL_USE = { takes: 3, hours: 1, stintMin: 10, fromC: 18 } as const;
+export const USUAL_USE = { takes: 3, stintMin: 10, fromC: 18 } as const;
 
 /** For one camera; as usual where nobody said otherwise. */
 export const suppliesOf = (supplies: Supplies | undefined, cameraId: string): CameraSupplies =>
@@ -65,8 +65,21 @@ export const suppliesOf = (supplies: Supplies | undefined, cameraId: string): Ca
     cardGb: USUAL_SUPPLIES.cardGb,
   };
 
-/** How long the camera is out there, hours. */
-export const hoursOf = (
+/** Beside the course: place it, ride back for each take, collect it. On board: stop, turn and ride back between takes; a shot takes five minutes at least. Common practice, no source. */
+const FILMING_MIN = { place: 4, rideBack: 3, collect: 3, again: 2, least: 5 } as const;
+
+/**
+ * How long the camera is out there for a shot once it is rigged, hours: as told, else what its takes need.
+ * @param takeS film of one take, seconds @param passing whether it stands beside the course
+ */
+export function hoursOut(
   { hours, takes = USUAL_USE.takes, stintMin = USUAL_USE.stintMin }: ShotUse,
-  start: Start,
-): number => hours ?? (start === 'running' ? Math.min(24, (takes * stintMin) / 60) : USUAL_USE.hours);
+  { start, takeS, passing }: { readonly start: Start; readonly takeS: number; readonly passing: boolean },
+): number {
+  if (hours !== undefined) return hours;
+  const { place, rideBack, collect, again, least } = FILMING_MIN;
+  if (passing) return (place + collect + takes * (rideBack + takeS / 60)) / 60;
+  const minutes =
+    start === 'running' ? takes * stintMin : Math.max(least, (takes * takeS) / 60 + (takes - 1) * again + 1);
+  return Math.min(24, minutes / 60);
+}

@@ -42,4 +42,5 @@ export function modeWords({ facts, setUp }: Candidate, brief = false): string {
 const LASTS = 'lasts';
 
 /** What a term of a score is called; a check's own by its check. */
-export const termName = (id: string): string => id === LASTS ? checkName('last') : ((TERM_NAMES as Readonly<Record<string, string>>)[id] ?? checkName(id));
+export const termName = (id: string): string =>
+  id === LASTS ? checkName('last') : ((TERM_NAMES as Readonly<Record<string, string>>)[id] ?? checkName(id));

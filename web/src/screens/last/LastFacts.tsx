@@ -1,7 +1,4 @@
-import { SELDOM_MIN, type LastFound } from '@strut-spot/core';
-
-const minutes = (min: number): string =>
-  min >= 90 ? `${(min / 60).toFixed(1)} h` : `${Math.max(1, Math.round(min))} min`;
+import { durationWords, SELDOM_MIN, type LastFound } from '@strut-spot/core';
 
 /** What it costs, and what gets on the glass. */
 export function LastFacts({ found }: { readonly found: LastFound }) {
@@ -13,11 +10,11 @@ export function LastFacts({ found }: { readonly found: LastFound }) {
   const rows: [string, string][] = [
     ['Recording', `${power.recordingW.toFixed(1)} W`],
     ['Waiting', `${power.waitingW.toFixed(1)} W`],
-    ['On one battery', minutes(power.minutesABattery)],
+    ['On one battery', durationWords(power.minutesABattery)],
     ['Film on the card', `${power.gb < 10 ? power.gb.toFixed(1) : Math.round(power.gb)} GB`],
-    ['Look at the lens', lookMin >= SELDOM_MIN ? 'seldom' : `every ${minutes(lookMin)}`],
+    ['Look at the lens', lookMin >= SELDOM_MIN ? 'seldom' : `every ${durationWords(lookMin)}`],
     ...sources.map((d): [string, string] => [`· ${d.from}`, `${Math.round(100 * d.share)} %`]),
-    ...(mist.inBagMin > 0 ? [['Shut in its bag indoors', minutes(mist.inBagMin)] as [string, string]] : []),
+    ...(mist.inBagMin > 0 ? [['Shut in its bag indoors', durationWords(mist.inBagMin)] as [string, string]] : []),
     ...(Number.isFinite(reach.arms)
       ? [['To its button', `${reach.arms.toFixed(1)} arm’s lengths`] as [string, string]]
       : []),

@@ -1,4 +1,4 @@
-import { foundBy } from '@strut-spot/core';
+import { durationWords, foundBy } from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { CheckSection } from '../../ui/CheckSection';
@@ -17,8 +17,6 @@ import { WeatherFields } from './WeatherFields';
 
 const LAST = { only: ['last'] } as const;
 const REST_MS = 250;
-
-const hours = (h: number): string => (h < 1 ? `${Math.max(1, Math.round(h * 60))} min` : `${h.toFixed(1)} h`);
 
 /** Whether it lasts: battery and card over the day, heat, a clean lens, sound, reach, and what it costs. */
 export function LastScreen() {
@@ -60,10 +58,11 @@ export function LastScreen() {
               {own.batteries > own.have && <strong>({own.have} in the bag)</strong>} for its{' '}
               {own.shots.length === 1 ? 'one shot' : `${own.shots.length} shots`},{' '}
               <span className="reading">{own.gb < 10 ? own.gb.toFixed(1) : Math.round(own.gb)} GB</span>; dotted is this
-              one. In the evening, all cameras: <span className="reading">{hours(day.chargeH)}</span> of charging
-              {day.chargeH > day.eveningH && ` (more than the ${hours(day.eveningH)} there are)`} and{' '}
+              one. In the evening, all cameras: <span className="reading">{durationWords(day.chargeH * 60)}</span> of
+              charging
+              {day.chargeH > day.eveningH && ` (more than the ${durationWords(day.eveningH * 60)} there are)`} and{' '}
               <span className="reading">
-                {hours(day.cameras.reduce((sum, camera) => sum + camera.offloadMin, 0) / 60)}
+                {durationWords(day.cameras.reduce((sum, camera) => sum + camera.offloadMin, 0))}
               </span>{' '}
               to read the cards.
             </p>

@@ -61,7 +61,7 @@ export function RunFields({ start, hours }: { readonly start: Start | undefined;
         )}
         <NumberField
           label="Out for"
-          value={hours ?? USUAL_USE.hours}
+          value={hours ?? 0}
           unit="h"
           step={0.5}
           min={0.1}

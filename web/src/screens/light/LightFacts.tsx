@@ -3,6 +3,7 @@ import {
   isoWords,
   kitWith,
   lightById,
+  metresToFeet,
   stopsToHalfTurn,
   type LightFound,
   type LightId,
@@ -11,8 +12,6 @@ import {
   type SetUp,
 } from '@strut-spot/core';
 import { useSettings } from '../../storage/settings';
-
-const METRES_PER_FOOT = 0.3048;
 
 /** Figures of the light at the hour of the shot. */
 export function LightFacts({
@@ -33,7 +32,7 @@ export function LightFacts({
   const mode = camera.modes.find((m) => m.id === setUp.modeId) ?? camera.modes[0]!;
   const { sun } = found;
   const grey = stopsToHalfTurn(found.ev, camera.apertureN.value, mode.framesPerSecond);
-  const length = (m: number) => (metric ? `${m.toFixed(1)} m` : `${(m / METRES_PER_FOOT).toFixed(1)} ft`);
+  const length = (m: number) => (metric ? `${m.toFixed(1)} m` : `${metresToFeet(m).toFixed(1)} ft`);
   const rows: [string, string][] = [
     ['Sky', lightById(lightId).name.toLowerCase()],
     ['Exposure value', `EV ${found.ev.toFixed(1)}`],

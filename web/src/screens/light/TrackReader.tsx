@@ -1,17 +1,20 @@
-import { trackReport, type TrackReport } from '@strut-spot/core';
+import {
+  durationWords,
+  metresToFeet,
+  metresToMiles,
+  MPS_PER_KMH,
+  MPS_PER_MPH,
+  trackReport,
+  type TrackReport,
+} from '@strut-spot/core';
 import { Route } from 'lucide-react';
 import { useId, useState } from 'react';
 import { GPX_LIMITS, readGpx } from '../../formats/gpx/readGpx';
 import { useSettings } from '../../storage/settings';
 
-const METRES_PER_FOOT = 0.3048;
-const METRES_PER_MILE = 1609.344;
 /** Straighter than that it goes one way. */
 const ONE_WAY = 0.6;
 const PROFILE = { width: 240, height: 44 } as const;
-
-const minutes = (seconds: number): string =>
-  seconds >= 5400 ? `${(seconds / 3600).toFixed(1)} h` : `${Math.max(1, Math.round(seconds / 60))} min`;
 
 /** What is taken over from a track. */
 export interface TakenTrack {
@@ -67,17 +70,19 @@ export function TrackReader({
     setTrack(report);
   };
   const speed = (mps: number) =>
-    metric ? `${Math.round(mps * 3.6)} km/h` : `${Math.round((mps * 3600) / METRES_PER_MILE)} mph`;
-  const height = (m: number) => (metric ? `${Math.round(m)} m` : `${Math.round(m / METRES_PER_FOOT)} ft`);
+    metric ? `${Math.round(mps / MPS_PER_KMH)} km/h` : `${Math.round(mps / MPS_PER_MPH)} mph`;
+  const height = (m: number) => (metric ? `${Math.round(m)} m` : `${Math.round(metresToFeet(m))} ft`);
   const rows: [string, string][] = track
     ? [
-        [
-          'Way',
-          metric ? `${(track.lengthM / 1000).toFixed(1)} km` : `${(track.lengthM / METRES_PER_MILE).toFixed(1)} mi`,
-        ],
+        ['Way', metric ? `${(track.lengthM / 1000).toFixed(1)} km` : `${metresToMiles(track.lengthM).toFixed(1)} mi`],
         ...(track.movingS === null
           ? []
-          : [['Moving, standing', `${minutes(track.movingS)}, ${minutes(track.pausedS ?? 0)}`] as [string, string]]),
+          : [
+              [
+                'Moving, standing',
+                `${durationWords(track.movingS / 60)}, ${durationWords((track.pausedS ?? 0) / 60)}`,
+              ] as [string, string],
+            ]),
         ...(track.usualMps === null
           ? []
           : [['Speed, usual and fast', `${speed(track.usualMps)}, ${speed(track.fastMps!)}`] as [string, string]]),

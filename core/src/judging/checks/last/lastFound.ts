@@ -19,7 +19,7 @@ import { groundById } from '../../../posing/lookup/grounds';
 import { minutesToFit } from '../../../posing/strut/minutesToFit';
 import { strutMassKg } from '../../../posing/strut/strutMass';
 import { weatherOf } from '../../../words/ride/weather';
-import { suppliesOf, USUAL_USE, type Start } from '../../../words/shot/use';
+import { hoursOut, suppliesOf, USUAL_USE, type Start } from '../../../words/shot/use';
 import type { ShotScene } from '../../scene/shotScene';
 import { riderFound, type Reach } from './riderFound';
 
@@ -110,6 +110,7 @@ export function lastFound(scene: ShotScene): LastFound {
   const sunny = sunWm2(ride.lightId, sun);
   const behindGlass = sheltered && sunny > 100;
   const lump = lumpOf(camera);
+  const takeS = question.seconds ?? intent.seconds;
   const power = powerPlan({
     camera,
     mode,
@@ -117,7 +118,8 @@ export function lastFound(scene: ShotScene): LastFound {
     start,
     use,
     supplies: suppliesOf(question.supplies, camera.id),
-    takeS: question.seconds ?? intent.seconds,
+    takeS,
+    hours: hoursOut(use, { start, takeS, passing: machine.passing !== undefined }),
     airC: ride.temperatureC,
   });
   const airC = ride.temperatureC + (behindGlass ? BEHIND_GLASS_K.riding : 0);

@@ -2,7 +2,8 @@ import { USUAL_USE } from '../../../words/shot/use';
 import type { Finding } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
 import type { LastFound } from './lastFound';
-import { batteries, count, minutes } from './words';
+import { durationWords } from '../../../mathematics/units/duration';
+import { batteries, count } from './words';
 
 /** In the cold spare batteries are kept on the body. */
 const COLD_C = 5;
@@ -13,8 +14,8 @@ export function batteryFindings({ power }: LastFound, { ride, resolved, question
   const spares = camera.lasting.swaps
     ? `take ${batteries(power.batteries)} along${cold ? ', the spares warm on your body' : ''}`
     : 'charge it at the stops: its battery cannot be changed';
-  const told = `${minutes(power.recordMin)} of recording at ${power.recordingW.toFixed(1)} W${power.waitMin > 0.5 && power.waitingW > 0 ? ` and ${minutes(power.waitMin)} of waiting at ${power.waitingW.toFixed(1)} W` : ''} take ${power.neededWh.toFixed(1)} Wh`;
-  const each = `one battery gives ${power.usableWh.toFixed(1)} Wh at ${Math.round(ride.temperatureC)} °C, ${minutes(power.minutesABattery)} of recording (estimate, a third either way)`;
+  const told = `${durationWords(power.recordMin)} of recording at ${power.recordingW.toFixed(1)} W${power.waitMin > 0.5 && power.waitingW > 0 ? ` and ${durationWords(power.waitMin)} of waiting at ${power.waitingW.toFixed(1)} W` : ''} take ${power.neededWh.toFixed(1)} Wh`;
+  const each = `one battery gives ${power.usableWh.toFixed(1)} Wh at ${Math.round(ride.temperatureC)} °C, ${durationWords(power.minutesABattery)} of recording (estimate, a third either way)`;
   const findings: Finding[] = [
     {
       id: 'batteries',
@@ -42,8 +43,8 @@ export function batteryFindings({ power }: LastFound, { ride, resolved, question
       unit: 'min',
       limit: [null, lastsMin],
       margin: lastsMin - stintMin,
-      because: `it is empty after ${minutes(lastsMin)}, and the next stop comes after ${minutes(stintMin)}`,
-      mend: { text: `stop every ${minutes(lastsMin)} for a fresh battery, or switch it off between takes` },
+      because: `it is empty after ${durationWords(lastsMin)}, and the next stop comes after ${durationWords(stintMin)}`,
+      mend: { text: `stop every ${durationWords(lastsMin)} for a fresh battery, or switch it off between takes` },
     });
   }
   return findings;
@@ -59,7 +60,7 @@ export function cardFinding({ power }: LastFound): Finding {
     unit: 'GB',
     limit: [null, power.cardGb],
     margin: power.cardGb - power.gb,
-    because: `${minutes(power.recordMin)} in this mode; the card holds ${minutes(power.minutesACard)}`,
+    because: `${durationWords(power.recordMin)} in this mode; the card holds ${durationWords(power.minutesACard)}`,
     mend: full
       ? { text: `take ${count(Math.ceil(power.gb / power.cardGb), 'card')} of ${power.cardGb} GB, and one spare` }
       : null,

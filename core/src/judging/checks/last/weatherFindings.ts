@@ -3,7 +3,7 @@ import { USUAL_USE } from '../../../words/shot/use';
 import type { Finding, Verdict } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
 import { BREATH_BELOW_C, type LastFound } from './lastFound';
-import { minutes } from './words';
+import { durationWords } from '../../../mathematics/units/duration';
 
 /** Oftener than that a look at the lens costs the ride, minutes. Common practice, no source. */
 export const LOOK_MIN = 10;
@@ -12,7 +12,7 @@ export function heatFinding({ warm, start }: LastFound, { question: { use, secon
   const hot = warm.riding.endC > warm.limitC;
   const runMin = start === 'running' ? (use?.stintMin ?? USUAL_USE.stintMin) : (seconds ?? intent.seconds) / 60;
   const still = Number.isFinite(warm.still.limitMin)
-    ? `recording in still air it switches off after about ${minutes(warm.still.limitMin)}: stop it when you stop`
+    ? `recording in still air it switches off after about ${durationWords(warm.still.limitMin)}: stop it when you stop`
     : 'standing still it bears it too';
   const verdict: Verdict = hot ? (warm.riding.limitMin < runMin ? 'stop' : 'watch') : 'good';
   return {
@@ -24,7 +24,7 @@ export function heatFinding({ warm, start }: LastFound, { question: { use, secon
     limit: [null, warm.limitC],
     margin: warm.limitC - warm.riding.endC,
     because: hot
-      ? `under way it switches off after about ${minutes(warm.riding.limitMin)}; ${still} (estimate)`
+      ? `under way it switches off after about ${durationWords(warm.riding.limitMin)}; ${still} (estimate)`
       : `under way it settles at ${Math.round(warm.riding.endC)} °C; ${still} (estimate)`,
     mend: hot
       ? { text: 'out of the sun or into the wind, takes in place of running through, fewer pictures a second' }
@@ -44,7 +44,7 @@ export function mistFindings({ mist }: LastFound, { ride }: ShotScene): Finding[
       limit: [null, 0],
       margin: -mist.minutes,
       because: `it comes out at ${Math.round(mist.glassC)} °C, and the air settles on all that is colder than ${Math.round(mist.dewC)} °C`,
-      mend: { text: `unpack it ${minutes(Math.max(1, mist.minutes))} before, or warm it in the hand, then wipe` },
+      mend: { text: `unpack it ${durationWords(Math.max(1, mist.minutes))} before, or warm it in the hand, then wipe` },
     });
   if (mist.breath)
     findings.push({
@@ -89,7 +89,7 @@ export function lensFinding({ dirt, lookMin }: LastFound): Finding | null {
             .replace(/^(rain|snow) from (rain|falling snow)$/, '$2')
             .replace(/^spray from spray$/, 'spray')
             .replace(/^snow from thrown snow$/, 'thrown snow')
-    }: look at the lens about every ${minutes(lookMin)} (estimate, within a factor of three)`,
+    }: look at the lens about every ${durationWords(lookMin)} (estimate, within a factor of three)`,
     mend: often ? { text: CLEAN[worst.kind] } : null,
   };
 }

@@ -1,0 +1,17 @@
+import { parseSetUpFile } from '@strut-spot/core';
+import type { Request, Response } from 'express';
+
+type Read = Extract<ReturnType<typeof parseSetUpFile>, { readonly ok: true }>['value'];
+
+/** The set-up in a request's body { file: set-up file as text }; null once 400 with the problems was answered. */
+export function readSetUp(request: Request, response: Response): Read | null {
+  const { file } = (request.body ?? {}) as { file?: unknown };
+  if (typeof file !== 'string') {
+    response.status(400).json({ problem: 'Send { file: set-up file as text }.' });
+    return null;
+  }
+  const parsed = parseSetUpFile(file);
+  if (parsed.ok) return parsed.value;
+  response.status(400).json({ problem: parsed.problems.join(' ') });
+  return null;
+}
