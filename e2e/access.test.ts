@@ -5,7 +5,7 @@ import { withDemo } from './support/withDemo';
 const axeSource = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 
 let page: Page;
-withDemo((opened) => (page = opened), { usualBox: true });
+withDemo((opened) => (page = opened));
 
 interface Violation {
   id: string;

@@ -4,7 +4,7 @@ import type { Page } from './support/browser';
 import { USUAL_BOX, withDemo } from './support/withDemo';
 
 let page: Page;
-withDemo((opened) => (page = opened));
+withDemo((opened) => (page = opened), { usualBox: false });
 
 const shot = '/outing/skerra-late-winter/shot/gravel-hands';
 const phase = async () => (await page.find('[data-testid=search-progress]')).getAttribute('data-phase');
@@ -97,20 +97,28 @@ it('the sun is kept out of the picture as it stands at that hour; taken back, th
   await page.until('what was found before', async () => !(await sunCounts()));
 });
 
+/** What is drawn in dark ink where a chart has its points, twelve pixels apart and more. */
+const DARK_MARKS = `
+  const canvas = arguments[0], box = canvas.getBoundingClientRect(), found = [];
+  const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+  for (let y = 0.1; y < 0.7; y += 1 / box.height)
+    for (let x = 0.2; x < 0.95; x += 1 / box.width) {
+      const at = 4 * (Math.round(y * canvas.height) * canvas.width + Math.round(x * canvas.width));
+      const dark = data[at + 3] > 200 && data[at] + data[at + 1] + data[at + 2] < 200;
+      const place = [Math.round((x - 0.5) * box.width), Math.round((y - 0.5) * box.height)];
+      if (dark && found.every(([u, v]) => Math.hypot(u - place[0], v - place[1]) > 12)) found.push(place);
+    }
+  return found;`;
+
 it('a point of the chart is picked; three are compared in all stances', async () => {
   const chosen = async () => (await page.find('[data-testid=detail]')).getAttribute('data-candidate');
   const was = await chosen();
-  const chart = await page.find('canvas[role=img][aria-label*="steady against fast"]');
-  const { width, height } = await chart.getRect();
-  // Over the middle of the chart, where the points lie, until one is met.
-  let tries = 0;
-  await page.until('another one is picked', async () => {
-    const x = Math.round(width * (-0.08 + 0.02 * (tries % 12)));
-    const y = Math.round(height * (-0.22 + 0.05 * (Math.floor(tries / 12) % 10)));
-    tries++;
-    await page.driver.actions().move({ origin: chart, x, y }).click().perform();
-    return (await chosen()) !== was;
-  });
+  await page.clickInDrawing(
+    'canvas[role=img][aria-label*="steady against fast"]',
+    DARK_MARKS,
+    'another one is picked',
+    async () => (await chosen()) !== was,
+  );
   for (const n of [1, 2, 3]) await page.click(await page.at(`//input[@aria-label="Compare ${n}"]`));
   await page.press('Compare 3');
   const panel = await page.find('[data-testid=compare]');

@@ -13,15 +13,6 @@ const shot = '/outing/skerra-late-winter/shot/gravel-hands';
 const checkedSpot = () =>
   page.driver.executeScript<string>('return document.querySelector("input[name=spot]:checked")?.value ?? ""');
 
-/** Whether a value leaves what it was, within a second and a half. */
-async function settled(read: () => Promise<string>, was: string): Promise<boolean> {
-  for (let i = 0; i < 15; i++) {
-    if (!['', was].includes(await read())) return true;
-    await new Promise((done) => setTimeout(done, 100));
-  }
-  return false;
-}
-
 it('settings hold over a reload: imperial lengths and the night theme', async () => {
   await page.go(`${shot}/card`);
   await page.untilText('article', /Height off the surface\s+\d+ mm/);
@@ -41,24 +32,27 @@ it('settings hold over a reload: imperial lengths and the night theme', async ()
   await page.click(await page.at('//label[contains(., "As the system")]'));
 });
 
+/** Where the pointer's shape says that a pin can be pressed. */
+const PINS = `
+  const canvas = arguments[0], box = canvas.getBoundingClientRect(), found = [];
+  for (let y = -0.3; y < 0.3; y += 0.03)
+    for (let x = -0.4; x < 0.4; x += 0.02) {
+      const at = { clientX: box.x + (0.5 + x) * box.width, clientY: box.y + (0.5 + y) * box.height, bubbles: true };
+      canvas.dispatchEvent(new PointerEvent('pointermove', at));
+      if (canvas.style.cursor === 'pointer') found.push([Math.round(x * box.width), Math.round(y * box.height)]);
+    }
+  return found;`;
+
 it('a pin in the view in the round takes the camera to its spot', async () => {
   await page.go(shot);
   await page.find('canvas[data-ready=yes]');
   await page.until('a spot is chosen', async () => (await checkedSpot()) === 'chest');
-  // Pins are looked for where they are drawn: the pointer changes over one.
-  const canvas = await page.find('section canvas[data-ready=yes]');
-  const { width, height } = await canvas.getRect();
-  const overPin = () =>
-    page.driver.executeScript<boolean>('return document.querySelector("section canvas").style.cursor === "pointer"');
-  search: for (let y = -0.2; y < 0.2; y += 0.035) {
-    for (let x = -0.35; x < 0.35; x += 0.05) {
-      const over = { origin: canvas, x: Math.round(x * width), y: Math.round(y * height) };
-      await page.driver.actions().move(over).perform();
-      if (!(await overPin())) continue;
-      await page.driver.actions().click().perform();
-      if (await settled(() => checkedSpot(), 'chest')) break search;
-    }
-  }
+  await page.clickInDrawing(
+    'section canvas[data-ready=yes]',
+    PINS,
+    'a pin is met',
+    async () => !['', 'chest'].includes(await checkedSpot()),
+  );
   await page.until('another spot is chosen', async () => !['', 'chest'].includes(await checkedSpot()));
   await page.press('Undo');
   await page.until('undo brings it back', async () => (await checkedSpot()) === 'chest');

@@ -26,8 +26,13 @@ const together = (steps) =>
         }),
     ),
   );
-await together([['what practice expects', process.execPath, ['scripts/outcomes.mjs', 'groups', '.reports']]]);
-let failedSteps = 0;
+// None of these has a limit of time, as a page in a browser has: they share the processors.
+const [, ...checked] = await together([
+  ['what practice expects', process.execPath, ['scripts/outcomes.mjs', 'groups', '.reports']],
+  ['types', 'npm', ['run', 'typecheck', '--silent']],
+  ['lint', 'npm', ['run', 'lint', '--silent']],
+]);
+let failedSteps = checked.filter((code) => code !== 0).length;
 
 const counts = { passed: 0, failed: 0, skipped: 0 };
 const reportOf = (projects) => `.reports/${projects.join('-')}.json`;
@@ -69,14 +74,9 @@ const units = ['core', 'web', 'server'];
 console.error('\n== unit and reference tests');
 // Left to itself the runner keeps one core free, which of two is half.
 count('unit and reference tests', units, run('npx', jestArguments(units, ['--maxWorkers=2'])));
-// One browser at a time leaves half of a core to types and lint.
-const [page, ...checked] = await together([
-  ['the real page', 'npx', jestArguments(['e2e'], ['--runInBand'])],
-  ['types', 'npm', ['run', 'typecheck', '--silent']],
-  ['lint', 'npm', ['run', 'lint', '--silent']],
-]);
-count('the real page', ['e2e'], page);
-failedSteps += checked.filter((code) => code !== 0).length;
+console.error('\n== the real page');
+// One browser at a time fills two processors.
+count('the real page', ['e2e'], run('npx', jestArguments(['e2e'], ['--runInBand'])));
 
 if (failedSteps > 0) console.error(`\n${failedSteps} of types, lint and runs failed; they count as failed below.`);
 counts.failed += failedSteps;

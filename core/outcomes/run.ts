@@ -1,15 +1,17 @@
 import type { OutcomeCase } from './case';
+import { AIR_CASES } from './cases/airCases';
 import { ANGLE_SHAKE_HOLD_CASES } from './cases/angleShakeHoldCases';
 import { LAND_CASES } from './cases/landCases';
 import { LAST_CASES } from './cases/lastCases';
 import { LIGHT_CASES } from './cases/lightCases';
 import { PLAIN_SENSE_CASES } from './cases/plainSenseCases';
-import { WATER_AND_AIR_CASES } from './cases/waterAndAirCases';
+import { WATER_CASES } from './cases/waterCases';
 
 /** Those on land and of plain sense take minutes: npm test runs the others. */
 const GROUPS: Readonly<Record<string, readonly OutcomeCase[]>> = {
   land: LAND_CASES,
-  'water-and-air': WATER_AND_AIR_CASES,
+  water: WATER_CASES,
+  air: AIR_CASES,
   'angle-shake-hold': ANGLE_SHAKE_HOLD_CASES,
   light: LIGHT_CASES,
   last: LAST_CASES,

@@ -20,6 +20,8 @@ const FLAGS = [
   '--window-size=1280,943',
 ];
 const WAIT_MS = 25_000;
+/** How often what is waited for is looked at. */
+const LOOK_EVERY_MS = 50;
 
 /** The built application in a new browser profile, with what a person does on it. */
 export class Page {
@@ -34,7 +36,8 @@ export class Page {
     const folder = mkdtempSync(join(tmpdir(), 'strut-spot-e2e-'));
     const server = spawn(process.execPath, ['server/dist/main.js'], {
       cwd: ROOT,
-      env: { ...process.env, PORT: '4860' },
+      // Files of tests that run side by side do not begin at the same port.
+      env: { ...process.env, PORT: String(4840 + 20 * Number(process.env.JEST_WORKER_ID ?? 1)) },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     const address = await new Promise<string>((resolve, reject) => {
@@ -140,7 +143,7 @@ export class Page {
   at = (xpath: string): Promise<WebElement> => this.located(By.xpath(xpath));
 
   private located = (by: By): Promise<WebElement> =>
-    this.explained(this.driver.wait(until.elementLocated(by), WAIT_MS));
+    this.explained(this.driver.wait(until.elementLocated(by), WAIT_MS, undefined, LOOK_EVERY_MS));
 
   /** What is waited for in vain is said together with what stands on the page instead. */
   private async explained<T>(waiting: PromiseLike<T>): Promise<T> {
@@ -159,8 +162,8 @@ export class Page {
     this.at(`//button[normalize-space(.)="${name}" or @aria-label="${name}" or .//span[normalize-space(.)="${name}"]]`);
 
   async click(element: WebElement): Promise<void> {
-    await this.explained(this.driver.wait(until.elementIsVisible(element), WAIT_MS));
-    await this.explained(this.driver.wait(until.elementIsEnabled(element), WAIT_MS));
+    await this.explained(this.driver.wait(until.elementIsVisible(element), WAIT_MS, undefined, LOOK_EVERY_MS));
+    await this.explained(this.driver.wait(until.elementIsEnabled(element), WAIT_MS, undefined, LOOK_EVERY_MS));
     await element.click();
   }
 
@@ -168,7 +171,7 @@ export class Page {
 
   async type(css: string, text: string): Promise<void> {
     const field = await this.find(css);
-    await this.driver.wait(until.elementIsVisible(field), WAIT_MS);
+    await this.driver.wait(until.elementIsVisible(field), WAIT_MS, undefined, LOOK_EVERY_MS);
     await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text);
   }
 
@@ -182,10 +185,33 @@ export class Page {
     });
   }
 
+  /** Clicks places of a drawing one after the other until it has the effect. @param places a script that gives them, from the middle of arguments[0] */
+  async clickInDrawing(css: string, places: string, what: string, done: () => Promise<boolean>): Promise<void> {
+    const canvas = await this.find(css);
+    let left: [number, number][] = [];
+    await this.until(what, async () => {
+      if (left.length === 0) left = await this.driver.executeScript(places, canvas);
+      const next = left.shift();
+      if (!next) return false;
+      await this.driver.actions().move({ origin: canvas, x: next[0], y: next[1], duration: 0 }).click().perform();
+      // What follows a click is drawn with the next frames.
+      for (let i = 0; i < 10; i++) {
+        if (await done()) return true;
+        await new Promise((rested) => setTimeout(rested, 30));
+      }
+      return false;
+    });
+  }
+
   text = async (css: string): Promise<string> => (await this.find(css)).getText();
 
   async until(what: string, holds: () => Promise<boolean>, waitMs = WAIT_MS): Promise<void> {
-    const held = this.driver.wait(async () => holds().catch(() => false), waitMs, `waited in vain: ${what}`);
+    const held = this.driver.wait(
+      async () => holds().catch(() => false),
+      waitMs,
+      `waited in vain: ${what}`,
+      LOOK_EVERY_MS,
+    );
     await this.explained(held);
   }
 

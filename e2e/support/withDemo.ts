@@ -26,7 +26,7 @@ export const USUAL_BOX = [
  * @param complaints where something is broken on purpose the page may say so
  * @param usualBox with the kit of one who films alone instead of everything there is: a search over all of it takes most of a test's time
  */
-export function withDemo(take: (page: Page) => void, { complaints = false, usualBox = false } = {}): void {
+export function withDemo(take: (page: Page) => void, { complaints = false, usualBox = true } = {}): void {
   let page: Page;
   beforeAll(async () => {
     page = await Page.start();

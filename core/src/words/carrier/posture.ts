@@ -13,7 +13,7 @@ export interface GripContact {
   readonly centre: Vec3;
   readonly outward: Vec3;
 }
-interface RelaxedHand {
+export interface RelaxedHand {
   readonly kind: 'relaxed';
 }
 /** A hand held free or laid on something: the wrist, where the fingers point and where the back of the hand faces, world frame. */

@@ -70,6 +70,10 @@ export function SteadyFastChart({
         const point = hit && (chart.data.datasets[hit.datasetIndex]!.data[hit.index] as unknown as Point);
         if (point) onPick(point.id);
       },
+      // A point under the pointer shows that it can be pressed.
+      onHover: (_event, hits, chart) => {
+        chart.canvas.style.cursor = hits.length > 0 ? 'pointer' : '';
+      },
       scales: {
         x: {
           ...axis,
