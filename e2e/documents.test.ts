@@ -191,7 +191,7 @@ it('names without a space, as long as they may be, push no sheet aside', async (
     [390, 844],
   ] as const) {
     await page.resize(width, height, width < 500);
-    for (const path of ['/', ADDRESS, `${ADDRESS}/shot/first-try/card`, `${ADDRESS}/shot/first-try/log`]) {
+    for (const path of ['/', ADDRESS, `${ADDRESS}/shot/first-try/log`]) {
       await page.go(path);
       await page.find('main');
       await page.until(`nothing of ${path} runs over at ${width}`, async () => (await wide()) <= 0);

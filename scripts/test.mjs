@@ -73,7 +73,11 @@ practice();
 const units = ['core', 'web', 'server'];
 console.error('\n== unit and reference tests');
 // Left to itself the runner keeps one core free, which of two is half.
-count('unit and reference tests', units, run('npx', jestArguments(units, ['--maxWorkers=2'])));
+count(
+  'unit and reference tests',
+  units,
+  run('npx', jestArguments(units, ['--config=jest.together.mjs', '--maxWorkers=2'])),
+);
 console.error('\n== the real page');
 // One browser at a time fills two processors.
 count('the real page', ['e2e'], run('npx', jestArguments(['e2e'], ['--runInBand'])));
