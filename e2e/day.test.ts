@@ -1,5 +1,6 @@
 /** The day: what the story lacks, an order of one's own, what is packed; and what goes along as calendar and booklet. */
 import { Key } from 'selenium-webdriver';
+import { writeFileSync } from 'node:fs';
 import { PDFDocument } from 'pdf-lib';
 import type { Page } from './support/browser';
 import { withDemo } from './support/withDemo';
@@ -33,6 +34,37 @@ it('a lap is moved by the keyboard: the order is one’s own, told with its cost
   await page.untilText('[data-testid=saving]', /^saved$/i);
   await page.driver.navigate().refresh();
   await page.untilText('[data-testid=packed]', /^1 of \d+/);
+});
+
+it('a shot is put on the track by keyboard, and the track goes out with its places', async () => {
+  await page.go(day);
+  await page.press('Put Paddle and bow on the track');
+  const begins = await page.at('//*[@role="slider"][@aria-label="Paddle and bow begins"]');
+  const was = Number(await begins.getAttribute('aria-valuenow'));
+  await begins.sendKeys(Key.ARROW_LEFT, Key.ARROW_LEFT);
+  await page.until(
+    'it begins earlier',
+    async () =>
+      Number(
+        await (await page.at('//*[@role="slider"][@aria-label="Paddle and bow begins"]')).getAttribute('aria-valuenow'),
+      ) ===
+      was - 20,
+  );
+  await page.at('//li[contains(., "Paddle and bow")]//p[contains(., "km/h")]');
+  await page.press('GPX with the shots');
+  const gpx = (await page.download('.gpx')).toString('utf8');
+  expect(gpx).toMatch(/<wpt [^>]*>(<ele>[\d.]+<\/ele>)?<name>Paddle and bow<\/name>/);
+  expect(gpx.match(/<trkpt /g)!.length).toBeGreaterThan(50);
+  // The same file is read again as the track of the outing, a damaged one is not.
+  const field = await page.driver.findElement({ css: 'input[accept^=".gpx"]' });
+  const broken = page.scratch('broken.gpx');
+  writeFileSync(broken, gpx.slice(0, 400));
+  await field.sendKeys(broken);
+  await page.at('//*[@role="alert"][contains(., "no whole XML")]');
+  const whole = page.scratch('ridge.gpx');
+  writeFileSync(whole, gpx);
+  await field.sendKeys(whole);
+  await page.at('//section[contains(., "ridge")]//*[contains(., "thinned to")]');
 });
 
 it('the calendar and the booklet are handed out, with a page for each card', async () => {

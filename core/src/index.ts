@@ -150,10 +150,22 @@ export { PICTURE_SIDES_LIMIT, sortOwnKit, WIDEST_STRAIGHT_DEG } from './deciding
 export { OUTING_LIMITS } from './deciding/outing/records/schemaParts';
 export type { ClipRecord, LogEntry, Shot } from './deciding/outing/records/shotRecord';
 export { dateOf, momentOf, runningOf, shotQuestion } from './deciding/outing/shotQuestion';
+export { profileLine, trackMap, type TrackMap } from './showing/drawing/trackMap';
 export { trackReport, type TrackPoint, type TrackReport } from './deciding/track/track';
+export {
+  keepTrack,
+  ONE_WAY,
+  stanceForSlope,
+  stretchReport,
+  trackLengthM,
+  trackProfile,
+  type StretchReport,
+} from './deciding/track/keptTrack';
+export type { KeptTrack, Stretch } from './words/ride/keptTrack';
 export { dayPlans, type DayBlock, type DayPlan } from './deciding/day/dayPlan';
 export { type PackItem, packedGrams, packList } from './deciding/day/packList';
-export { STORIES } from './deciding/day/stories';
+export { AUDIENCES, B_PICTURES, B_STILL_S, STORIES } from './deciding/day/stories';
+export type { AudienceId } from './deciding/outing/records/planRecord';
 export { ROLES, storyOf, type StoryReport } from './deciding/day/story';
 export { eveningBefore, ROUTINES, type EveningTask } from './deciding/day/tasks';
 export { powerOfDay, type CameraDay } from './deciding/outing/powerOfDay';

@@ -164,6 +164,20 @@ export class Page {
   async click(element: WebElement): Promise<void> {
     await this.explained(this.driver.wait(until.elementIsVisible(element), WAIT_MS, undefined, LOOK_EVERY_MS));
     await this.explained(this.driver.wait(until.elementIsEnabled(element), WAIT_MS, undefined, LOOK_EVERY_MS));
+    // What is still being laid out would move away from under the pointer.
+    await this.driver.executeAsyncScript(
+      `const [element, done] = arguments;
+       element.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+       let [was, frames] = ['', 0];
+       const look = () => {
+         const { x, y } = element.getBoundingClientRect();
+         if (was === x + ' ' + y || ++frames > 120) return done();
+         was = x + ' ' + y;
+         requestAnimationFrame(() => requestAnimationFrame(look));
+       };
+       look();`,
+      element,
+    );
     await element.click();
   }
 

@@ -16,6 +16,7 @@ import {
   type ShotHour,
   type ShotUse,
 } from '@strut-spot/core';
+import { demoTrack, STRETCHES } from './demoTrack';
 
 const AT = '2027-02-18T17:30:00.000Z';
 const STATURE_M = 1.76;
@@ -107,6 +108,7 @@ export function makeDemo(): Outing {
     name: 'Late winter on Skerra',
     place: 'Skerra, quay road and skerries',
     where: WHERE,
+    track: demoTrack(),
     date: '2027-02-19',
     film: { seconds: 180 },
     startsAt: '09:30',
@@ -175,5 +177,6 @@ const roundAngles = (setUp: SetUp): SetUp => {
 const withHours = (shots: readonly Shot[]): Shot[] =>
   shots.map((shot) => {
     const use = USES[shot.id];
-    return { ...shot, hour: HOURS[shot.id]!, ...(use ? { use } : {}) };
+    const stretch = STRETCHES[shot.id];
+    return { ...shot, hour: HOURS[shot.id]!, ...(stretch ? { stretch } : {}), ...(use ? { use } : {}) };
   });

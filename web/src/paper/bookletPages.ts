@@ -1,6 +1,8 @@
 import {
+  B_PICTURES,
   clockOf,
   dateAfter,
+  durationWords,
   packedGrams,
   ROUTINES,
   type DayPlan,
@@ -11,7 +13,10 @@ import {
 } from '@strut-spot/core';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 import { caption, cardPage, rule, type CardOnPaper } from './cardPage';
+import type { TrackOfDay } from '../workers/answers/days';
 import { GREY, HAIR, INK } from './colours';
+import { A4, type PaperSize } from './sizes';
+import { trackPage } from './trackPage';
 
 export interface Booklet {
   readonly outing: Outing;
@@ -20,6 +25,10 @@ export interface Booklet {
   readonly evening: readonly EveningTask[];
   readonly story: StoryReport;
   readonly cards: readonly CardOnPaper[];
+  /** The outing's track, where it has one. */
+  readonly track?: TrackOfDay | null;
+  /** What of the pack list is not owned, in words by its id. */
+  readonly lacking?: Readonly<Record<string, string>>;
 }
 
 const lines = {
@@ -65,7 +74,7 @@ function timetable(outing: Outing, plan: DayPlan): Content[] {
               : block.words,
           { bold: block.kind === 'film' },
         ),
-        cell(`${Math.round(block.to - block.from)} min`, { alignment: 'right' }),
+        cell(durationWords(block.to - block.from), { alignment: 'right' }),
       ]),
     ),
     ...plan.why.map((why): Content => ({ text: why, fontSize: 8.5, color: GREY, margin: [0, 1, 0, 0] })),
@@ -73,18 +82,20 @@ function timetable(outing: Outing, plan: DayPlan): Content[] {
 }
 
 /** One document of a whole outing: overview, days, evening, pack list, a card a shot, and lines for the log. */
-export function bookletPages({ outing, plans, pack, evening, story, cards }: Booklet): Content[] {
-  const blank = '_'.repeat(46);
+export function bookletPages(booklet: Booklet, paper: PaperSize = A4): Content[] {
+  const { outing, plans, pack, evening, story, cards, track, lacking = {} } = booklet;
+  const blank = '_'.repeat(paper.id === 'A4' ? 46 : 28);
   return [
     { text: outing.name, fontSize: 26, bold: true },
     { text: [outing.place, outing.date, outing.riderName].filter(Boolean).join(', '), fontSize: 11, color: GREY },
-    rule(1.4),
+    rule(paper, 1.4),
     ...(outing.note ? [{ text: outing.note, margin: [0, 0, 0, 4] } as Content] : []),
     {
       text: `${story.shots.length} shots, ${Math.round(story.seconds)} s of film of the ${Math.round(story.wantedS)} s that are wanted; about ${Math.max(1, Math.round(story.filmedS / 60))} min to be filmed for it.`,
     },
     ...story.missing.map((gap): Content => ({ text: `Missing: ${gap.words}`, color: GREY, fontSize: 9 })),
     ...plans.flatMap((plan) => timetable(outing, plan)),
+    ...(outing.track && track ? trackPage(outing, outing.track, track, paper) : []),
     head('The evening before'),
     table(
       [12, '*', 44],
@@ -92,22 +103,27 @@ export function bookletPages({ outing, plans, pack, evening, story, cards }: Boo
     ),
     head(`To pack: ${(packedGrams(pack) / 1000).toFixed(1)} kg`),
     table(
-      [12, 26, 200, '*', 44],
+      paper.id === 'A4' ? [12, 26, 200, '*', 44] : [12, 22, 118, '*', 38],
       pack.map((item) => [
         box(),
         cell(`${item.count} ×`),
         cell(item.name, { bold: true }),
-        cell(item.why, { color: GREY }),
+        cell(lacking[item.id] ? `${item.why}; ${lacking[item.id]}` : item.why, { color: GREY }),
         cell(item.grams === null ? '' : `${item.grams} g`, { alignment: 'right' }),
       ]),
+    ),
+    head('Pictures besides the ride'),
+    table(
+      [12, '*'],
+      B_PICTURES.map(({ words }) => [box(), cell(words)]),
     ),
     head('There'),
     { text: `At the start: ${ROUTINES.start.join(', ').toLowerCase()}.`, fontSize: 9.5 },
     { text: `Between laps: ${ROUTINES.between.join(', ').toLowerCase()}`, fontSize: 9.5 },
     { text: `After: ${ROUTINES.after.join(', ').toLowerCase()}.`, fontSize: 9.5 },
-    ...cards.flatMap((card): Content[] => [{ text: '', pageBreak: 'before' }, ...cardPage(card)]),
+    ...cards.flatMap((card): Content[] => [{ text: '', pageBreak: 'before' }, ...cardPage(card, paper)]),
     { text: 'Log', fontSize: 19, bold: true, pageBreak: 'before' },
-    rule(1.4),
+    rule(paper, 1.4),
     ...cards.map(({ card }): Content => ({
       unbreakable: true,
       margin: [0, 0, 0, 8],

@@ -1,6 +1,7 @@
 import type { CardContent, SideElevation } from '@strut-spot/core';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 import { GREY, HAIR, HIVIS, INK } from './colours';
+import { A4, type PaperSize } from './sizes';
 import { strutCanvas } from './strutCanvas';
 
 export interface CardOnPaper {
@@ -14,15 +15,13 @@ export interface CardOnPaper {
   readonly heightText: string;
 }
 
-/** Of the page between its margins, points. */
-export const TEXT_WIDTH = 515;
-const COLUMN = (TEXT_WIDTH - 18) / 2;
+const GAP = 18;
 const DRAWING_HEIGHT = 128;
 
 const captionOf = (text: string) => ({ text: text.toUpperCase(), fontSize: 7, bold: true, color: GREY });
 export const caption = (text: string): Content => ({ ...captionOf(text), margin: [0, 0, 0, 1] });
-export const rule = (lineWidth = 0.6): Content => ({
-  canvas: [{ type: 'line', x1: 0, y1: 0, x2: TEXT_WIDTH, y2: 0, lineWidth, lineColor: INK }],
+export const rule = ({ textWidth }: PaperSize, lineWidth = 0.6): Content => ({
+  canvas: [{ type: 'line', x1: 0, y1: 0, x2: textWidth, y2: 0, lineWidth, lineColor: INK }],
   margin: [0, 3, 0, 4],
 });
 const cell = (text: string, color = INK, bold = false): TableCell => ({
@@ -34,24 +33,20 @@ const cell = (text: string, color = INK, bold = false): TableCell => ({
 });
 
 /** One shot's card; what does not go on one page goes on to the next, no line of it cut. */
-export function cardPage({
-  card,
-  outingName,
-  outingLine,
-  pictureUrl,
-  drawing,
-  reachText,
-  heightText,
-}: CardOnPaper): Content[] {
+export function cardPage(
+  { card, outingName, outingLine, pictureUrl, drawing, reachText, heightText }: CardOnPaper,
+  paper: PaperSize = A4,
+): Content[] {
+  const column = (paper.textWidth - GAP) / 2;
   const lines = [...card.mode, ...card.numbers, ...card.lasting, { label: 'Pieces', value: card.chain.join(' → ') }];
   return [
     { text: card.title, fontSize: 19, bold: true, tocItem: false },
     { text: [outingName, outingLine].filter(Boolean).join(', '), fontSize: 9, color: GREY },
-    rule(1.4),
+    rule(paper, 1.4),
     {
       columns: [
         {
-          width: COLUMN,
+          width: column,
           stack: [
             caption('Spot'),
             { text: card.where, fontSize: 15, bold: true, margin: [0, 0, 0, 4] },
@@ -62,9 +57,9 @@ export function cardPage({
           ],
         },
         {
-          width: COLUMN,
+          width: column,
           stack: [
-            { canvas: strutCanvas(drawing, COLUMN, DRAWING_HEIGHT), margin: [0, 0, 0, 6] },
+            { canvas: strutCanvas(drawing, column, DRAWING_HEIGHT), margin: [0, 0, 0, 6] },
             {
               text: `${drawing.axisDeg.toFixed(1)}° from level; reach ${reachText}, height ${heightText}`,
               fontSize: 8,
@@ -73,7 +68,7 @@ export function cardPage({
           ],
         },
       ],
-      columnGap: 18,
+      columnGap: GAP,
     },
     {
       text: card.checks.map((c) => `${c.name}: ${c.verdict}`).join('    '),
@@ -84,13 +79,13 @@ export function cardPage({
     ...card.checks
       .filter((c) => c.verdict === 'stop')
       .map(({ name, because }): Content => ({ text: `STOP, ${name}: ${because ?? ''}`, fontSize: 9, bold: true })),
-    rule(),
+    rule(paper),
     {
       columns: [
         {
-          width: COLUMN,
+          width: column,
           table: {
-            widths: [86, '*'],
+            widths: [paper.labelWidth, '*'],
             body: lines.map(({ label, value }) => [cell(label, GREY), cell(value, INK, true)]),
             dontBreakRows: true,
           },
@@ -105,27 +100,27 @@ export function cardPage({
           },
         },
         {
-          width: COLUMN,
+          width: column,
           stack: [
-            { image: pictureUrl, fit: [COLUMN, 190] },
+            { image: pictureUrl, fit: [column, 190] },
             { ...captionOf(`The picture it should give, ${card.stance}`), margin: [0, 4, 0, 0] },
           ],
         },
       ],
-      columnGap: 18,
+      columnGap: GAP,
     },
-    rule(),
+    rule(paper),
     {
       columns: [
         {
-          width: COLUMN,
+          width: column,
           stack: [
             caption('In this order'),
             { ol: card.steps.map((text) => ({ text, fontSize: 9, margin: [0, 0, 0, 2.5] })) },
           ],
         },
         {
-          width: COLUMN,
+          width: column,
           stack: [
             caption('Mind'),
             ...card.cautions.map((text): Content => ({
@@ -146,7 +141,7 @@ export function cardPage({
           ],
         },
       ],
-      columnGap: 18,
+      columnGap: GAP,
     },
   ];
 }

@@ -16,6 +16,7 @@ import { computing, drawing, refining } from '../workers/core';
 import { bookletPages, type Booklet } from './bookletPages';
 import type { CardOnPaper } from './cardPage';
 import { makePdf, pngUrl } from './makePdf';
+import type { PaperSize } from './sizes';
 
 const PICTURE_PX = 640;
 
@@ -65,6 +66,7 @@ export async function makeBooklet(
   outing: Outing,
   planned: Omit<Booklet, 'outing' | 'cards'>,
   units: UnitSystem,
+  size: PaperSize,
 ): Promise<ArrayBuffer> {
   const order = planned.plans.flatMap((plan) => plan.order);
   const shots = order
@@ -81,7 +83,8 @@ export async function makeBooklet(
   return makePdf({
     title: outing.name,
     subject: [outing.place, outing.date].filter(Boolean).join(', '),
-    content: bookletPages({ outing, ...planned, cards }),
+    content: bookletPages({ outing, ...planned, cards }, size),
+    size,
     footer: outing.name,
   });
 }

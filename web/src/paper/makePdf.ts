@@ -3,6 +3,7 @@ import boldUrl from 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed-Bold.ttf?url';
 import regularUrl from 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf?url';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { INK } from './colours';
+import { A4, type PaperSize } from './sizes';
 
 /** A picture as the address of a PNG. */
 export async function pngUrl(picture: Picture): Promise<string> {
@@ -19,16 +20,18 @@ interface Paper {
   readonly title: string;
   readonly subject: string;
   readonly content: Content;
+  /** A4 where it is left out. */
+  readonly size?: PaperSize;
   /** Under each page. */
   readonly footer?: string;
 }
 
-/** A4 upright, 40 points of margin, one family of letters that knows most of the world's. */
-export const definitionOf = ({ title, subject, content, footer }: Paper): TDocumentDefinitions => ({
+/** Upright, one family of letters that knows most of the world's. */
+export const definitionOf = ({ title, subject, content, footer, size = A4 }: Paper): TDocumentDefinitions => ({
   info: { title, subject, creator: 'Strut Spot', producer: 'Strut Spot' },
   language: 'en',
-  pageSize: 'A4',
-  pageMargins: [40, 36, 40, 40],
+  pageSize: size.id,
+  pageMargins: [size.margin, size.margin - 4, size.margin, 40],
   defaultStyle: { font: 'Letters', fontSize: 10, color: INK, lineHeight: 1.08 },
   content,
   ...(footer
@@ -37,7 +40,7 @@ export const definitionOf = ({ title, subject, content, footer }: Paper): TDocum
           text: `${footer}   ${page} / ${pages}`,
           alignment: 'right',
           fontSize: 8,
-          margin: [40, 12, 40, 0],
+          margin: [size.margin, 12, size.margin, 0],
         }),
       }
     : {}),

@@ -6,6 +6,7 @@ import {
   cardContent,
   dayPlans,
   eveningBefore,
+  keepTrack,
   packList,
   parseOuting,
   rigOfShot,
@@ -17,6 +18,8 @@ import type { Content } from 'pdfmake/interfaces';
 import { bookletPages } from './bookletPages';
 import { cardPage, type CardOnPaper } from './cardPage';
 import { definitionOf } from './makePdf';
+import { A4, A5 } from './sizes';
+import { days } from '../workers/answers/days';
 
 const pdfMake = jest.requireActual<{
   setFonts(fonts: unknown): void;
@@ -55,8 +58,8 @@ const cardOf = (outing: Outing, id: string): CardOnPaper => {
   };
 };
 /** Read by another package than wrote it. */
-const written = async (content: Content, title = 'Title'): Promise<PDFDocument> =>
-  PDFDocument.load(await pdfMake.createPdf(definitionOf({ title, subject: 'Subject', content })).getBuffer());
+const written = async (content: Content, title = 'Title', size = A4): Promise<PDFDocument> =>
+  PDFDocument.load(await pdfMake.createPdf(definitionOf({ title, subject: 'Subject', content, size })).getBuffer());
 
 it('a card is one page with its title and language; letters of other scripts are in it', async () => {
   const document = await written(cardPage(cardOf(skerra, 'gravel-hands')), 'Гребень, Łódź');
@@ -94,6 +97,47 @@ it('the booklet has overview, days, packing and log, and a page for each card', 
   expect(document.getPageCount()).toBeGreaterThanOrEqual(cards.length + 3);
   expect(document.getPageCount()).toBeLessThanOrEqual(2 * cards.length + 8);
   const text = JSON.stringify(bookletPages(booklet));
+  const small = await written(bookletPages(booklet, A5), skerra.name, A5);
+  expect(small.getPage(1).getSize()).toEqual({
+    width: expect.closeTo(419.53, 1) as number,
+    height: expect.closeTo(595.28, 1) as number,
+  });
+  expect(small.getPageCount()).toBeGreaterThan(document.getPageCount());
+  expect(small.getPageCount()).toBeLessThan(4 * document.getPageCount());
   for (const shot of skerra.shots) expect(text).toContain(shot.name);
   for (const item of packList(skerra)) expect(text).toContain(item.name);
+});
+
+it('with a track the booklet has its map, and says what is not owned', () => {
+  const track = keepTrack(
+    'Ridge',
+    Array.from({ length: 60 }, (_, i) => ({
+      latDeg: 61.4 + 0.0005 * i,
+      lonDeg: -9.6 + 0.001 * Math.sin(i / 6),
+      eleM: 100 - i,
+      ms: null,
+    })),
+  )!;
+  const [first] = skerra.shots;
+  const outing: Outing = {
+    ...skerra,
+    track,
+    shots: [{ ...first!, stretch: { fromM: 500, toM: 1200 } }, ...skerra.shots.slice(1)],
+  };
+  const pack = packList(outing);
+  const text = JSON.stringify(
+    bookletPages({
+      outing,
+      plans: dayPlans(outing),
+      pack,
+      evening: eveningBefore(outing),
+      story: storyOf(outing),
+      cards: [],
+      track: days.track(outing),
+      lacking: { [pack[0]!.id]: 'not in your box (120)' },
+    }),
+  );
+  expect(text).toMatch(/Track: Ridge, \d\.\d km/);
+  expect(text).toContain(`1  ${first!.name}: 500 m to 1.2 km, down`);
+  expect(text).toContain('not in your box (120)');
 });

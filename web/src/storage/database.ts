@@ -10,6 +10,16 @@ export interface Settings {
   readonly theme: ThemeChoice;
   /** Whether the demo outing was put in once; after a wipe it does not come back. */
   readonly demoPlaced: boolean;
+  /** Stories of the user's own, to begin other outings from. */
+  readonly stories?: readonly OwnStory[];
+}
+
+/** Kinds of shots in a row, under a name. */
+export interface OwnStory {
+  readonly id: string;
+  readonly name: string;
+  readonly seconds: number;
+  readonly intentIds: readonly string[];
 }
 
 /** The user's kit box, whatever the outing. */

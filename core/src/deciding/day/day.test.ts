@@ -57,6 +57,30 @@ describe('the order of a day', () => {
     }
   });
 
+  it('a shot that the tide leaves an hour for is done within it, and another after it where that was said', () => {
+    const only = { from: '11:00', to: '12:00', why: 'tide' };
+    const [first, second, ...rest] = mixed.shots;
+    const tidal = day([{ ...first!, after: rest[0]!.id }, { ...second!, only }, ...rest]);
+    const [plan] = dayPlans(tidal);
+    const filmed = plan!.blocks.find((b) => b.kind === 'film' && b.shotIds.includes(second!.id))!;
+    expect(filmed.from).toBeGreaterThanOrEqual(11 * 60 - 1e-9);
+    expect(filmed.to).toBeLessThanOrEqual(12 * 60 + 1e-9);
+    expect(plan!.order.indexOf(first!.id)).toBeGreaterThan(plan!.order.indexOf(rest[0]!.id));
+    expect(plan!.misplaced).toBe(0);
+    expect(plan!.why.join(' ')).toMatch(/only from 11:00 to 12:00 \(tide\).*after/);
+    // In an order of one's own that turns it round it is told.
+    const turned = dayPlans(tidal, { order: mixed.shots.map((shot) => shot.id) })[0]!;
+    expect(turned.misplaced).toBe(1);
+    expect(turned.why.join(' ')).toMatch(/before what should come first/);
+  });
+
+  it('a day of sixty shots is planned, each of them once', () => {
+    const sixty = day(Array.from({ length: 60 }, (_, i) => at(`shot ${i}`, there[i % there.length]!)));
+    const [plan] = dayPlans(sixty);
+    expect([...plan!.order].sort()).toEqual(sixty.shots.map((shot) => shot.id).sort());
+    expect(plan!.rigMin).toBeLessThan(plan!.asListed.rigMin / 3);
+  });
+
   it('shots begin at their own hours where those bind; freed, the day is shorter', () => {
     const bound = dayPlans(skerra);
     for (const block of bound.flatMap((plan) => plan.blocks).filter((b) => b.kind === 'film')) {

@@ -31,6 +31,8 @@ export interface DayPlan {
   readonly filmMin: number;
   readonly waitMin: number;
   readonly lateMin: number;
+  /** Shots that come before one that they should come after. */
+  readonly misplaced: number;
   readonly endMin: number;
   /** What another order would come to: the shots as they stand in the list. */
   readonly asListed: { readonly rigMin: number; readonly endMin: number; readonly lateMin: number };
@@ -83,12 +85,19 @@ function planOf(outing: Outing, day: number, shots: readonly Shot[], options: Pl
     kept.set(key, minutes);
     return minutes;
   };
-  const jobs = laps.map((lap): Job => {
-    const at = freeHours ? undefined : lap.find((shot) => shot.hour)?.hour?.at;
+  const lapOf = new Map(laps.flatMap((lap, i) => lap.map((shot) => [shot.id, i] as const)));
+  const jobs = laps.map((lap, i): Job => {
     const minutes = Math.max(...lap.map((shot) => filmingMinutes(outing, shot)));
-    return at === undefined
-      ? { minutes }
-      : { minutes, window: [minutesOf(at) - HOUR_WITHIN, minutesOf(at) + HOUR_WITHIN] };
+    const window = windowOf(lap, minutes, freeHours);
+    const after = lap.flatMap((shot) => {
+      const first = shot.after === undefined ? undefined : lapOf.get(shot.after);
+      return first === undefined || first === i ? [] : [first];
+    });
+    return {
+      minutes,
+      ...(window ? { window } : {}),
+      ...(after.length > 0 ? { after } : {}),
+    };
   });
   // With hours that bind the day may begin before its usual start.
   const earliest = Math.min(
@@ -117,10 +126,27 @@ function planOf(outing: Outing, day: number, shots: readonly Shot[], options: Pl
     filmMin: jobs.reduce((sum, { minutes }) => sum + minutes, 0),
     waitMin: blocks.filter(({ kind }) => kind === 'wait').reduce((sum, b) => sum + b.to - b.from, 0),
     lateMin: chosen.lateMin,
+    misplaced: chosen.misplaced,
     endMin: end.to,
     asListed: { rigMin: rigOf(listed), endMin: listed.endMin, lateMin: listed.lateMin },
     why: whyOf(outing, laps, chosen, listed, own === null, rigOf, jobs),
   };
+}
+
+/** When a lap may begin: near the shots' own hour, where it binds, and within what tide or lift leave; the latter alone where they exclude each other. */
+function windowOf(lap: Lap, minutes: number, freeHours: boolean): readonly [number, number] | null {
+  const at = freeHours ? undefined : lap.find((shot) => shot.hour)?.hour?.at;
+  const own = at === undefined ? null : ([minutesOf(at) - HOUR_WITHIN, minutesOf(at) + HOUR_WITHIN] as const);
+  const only = lap.reduce<readonly [number, number] | null>((both, shot) => {
+    if (!shot.only) return both;
+    // It is filmed by then, not begun.
+    const from = minutesOf(shot.only.from);
+    const to = Math.max(from, minutesOf(shot.only.to) - minutes);
+    return both ? [Math.max(both[0], from), Math.min(both[1], to)] : [from, to];
+  }, null);
+  if (!own || !only) return own ?? only;
+  const both = [Math.max(own[0], only[0]), Math.min(own[1], only[1])] as const;
+  return both[0] <= both[1] ? both : only;
 }
 
 /** Laps by the earliest of their shots in an order of one's own; what it does not name comes last. */
@@ -168,10 +194,7 @@ function blocksOf(
       push({ kind: 'wait', shotIds, words: `Until the hour of ${names}`, steps: [] }, wait - absorbed);
       if (wait - absorbed >= REST.minutes) sinceRest = 0;
     } else if (sinceRest > REST.after) {
-      push(
-        { kind: 'rest', shotIds: [], words: 'Rest: eat, look at the clips, wipe the lens', steps: [] },
-        REST.minutes,
-      );
+      push({ kind: 'rest', shotIds: [], words: 'Eat, look at the clips, wipe the lens', steps: [] }, REST.minutes);
       pushed += REST.minutes;
       sinceRest = 0;
     }
@@ -207,7 +230,20 @@ function whyOf(
     );
   if (!computed && saved < -0.5)
     why.push(`Your order costs ${Math.round(-saved)} min more of rigging than that of the list.`);
-  if (jobs.some(({ window }) => window)) why.push('Shots begin within three quarters of an hour of their own hours.');
+  const shots = laps.flat();
+  if (jobs.some(({ window }) => window) && shots.some((shot) => shot.hour))
+    why.push('Shots begin within three quarters of an hour of their own hours.');
+  for (const shot of shots)
+    if (shot.only)
+      why.push(
+        `${shot.name}: only from ${shot.only.from} to ${shot.only.to}${shot.only.why ? ` (${shot.only.why})` : ''}.`,
+      );
+  const nameOf = (id: string | undefined) => shots.find((shot) => shot.id === id)?.name;
+  for (const shot of shots) if (nameOf(shot.after)) why.push(`${shot.name} after ${nameOf(shot.after)}.`);
+  if (chosen.misplaced > 0)
+    why.push(
+      `${chosen.misplaced} ${chosen.misplaced === 1 ? 'shot stands' : 'shots stand'} before what should come first.`,
+    );
   if (chosen.lateMin > 0.5)
     why.push(`Hours are missed by ${Math.round(chosen.lateMin)} min in all: something is too close together.`);
   const together = laps.filter((lap) => lap.length > 1);

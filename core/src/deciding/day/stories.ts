@@ -1,3 +1,5 @@
+import type { AudienceId } from '../outing/records/planRecord';
+
 /** One row of a story: what it should show, the first of its kinds that a carrier can give. */
 export interface StoryRow {
   readonly intentIds: readonly string[];
@@ -84,3 +86,22 @@ export const STORIES: readonly StoryDefinition[] = [
     ],
   },
 ];
+
+/** Who is to see a film, how long it usually is for them, and how long a picture stands. Common practice, no source. */
+export const AUDIENCES = [
+  { id: 'clip', name: 'a short clip', seconds: 30, cutS: 2 },
+  { id: 'friends', name: 'friends', seconds: 180, cutS: 4 },
+  { id: 'public', name: 'the public', seconds: 420, cutS: 5 },
+] as const satisfies readonly { id: AudienceId; name: string; seconds: number; cutS: number }[];
+
+/** What holds a film together besides the ride, taken by hand while one stops. Common practice, no source. */
+export const B_PICTURES = [
+  { id: 'b-place', words: 'The place, wide, with nobody in it' },
+  { id: 'b-weather', words: 'Sky, ground and weather' },
+  { id: 'b-gear', words: 'Gear in hands: straps, wheels, gloves going on' },
+  { id: 'b-people', words: 'Faces before the start and after the end' },
+  { id: 'b-talk', words: 'A sentence said to the camera: where, what, why' },
+  { id: 'b-sound', words: 'Half a minute of sound without talk' },
+] as const;
+/** Still, before and after each of them, seconds: what an editor cuts into. */
+export const B_STILL_S = 5;

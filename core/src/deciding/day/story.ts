@@ -12,6 +12,7 @@ import type { IntentDefinition } from '../../words/shot/intent';
 import { rigOfShot } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
+import { AUDIENCES } from './stories';
 
 export type Role = IntentDefinition['role'];
 export const ROLES: readonly Role[] = ['opener', 'ride', 'reverse', 'detail', 'pass-by', 'face'];
@@ -35,6 +36,8 @@ export interface StoryReport {
   /** Seconds of film that the shots give, and that are wanted. */
   readonly seconds: number;
   readonly wantedS: number;
+  /** Pictures that a film of that length is cut from, by how long each stands for who sees it. */
+  readonly cuts: number;
   /** To be filmed for that, by how much of it is usually usable. */
   readonly filmedS: number;
   readonly usableShare: number;
@@ -98,6 +101,7 @@ export function storyOf(outing: Outing): StoryReport {
     : USABLE;
   const seconds = shots.reduce((sum, shot) => sum + shot.seconds, 0);
   const wantedS = outing.film?.seconds ?? USUAL_FILM_S;
+  const { cutS } = AUDIENCES.find(({ id }) => id === (outing.film?.audience ?? 'friends'))!;
   const has = (holds: (shot: ShotInStory) => boolean) => shots.some(holds);
   const missing: Gap[] = ROLES.flatMap((role) => {
     const gap = ROLE_GAPS[role];
@@ -111,5 +115,6 @@ export function storyOf(outing: Outing): StoryReport {
   }
   if (seconds < wantedS * 0.8 && shots.length > 0)
     missing.push({ words: `${Math.round(wantedS - seconds)} s of film are missing`, intentId: 'clear-ahead' });
-  return { shots, seconds, wantedS, filmedS: seconds / usableShare, usableShare, fromLog, missing };
+  const cuts = Math.round(wantedS / cutS);
+  return { shots, seconds, wantedS, cuts, filmedS: seconds / usableShare, usableShare, fromLog, missing };
 }

@@ -164,3 +164,13 @@ it('place and hour come in from either side, and are taken out again', () => {
   expect(gone).toEqual(where);
   expect(mergeOutings(merged, nowhere as Outing, { ...merged, note: 'also' })).not.toHaveProperty('where');
 });
+
+it('what two people ticked while packing is all ticked; an order of one of them holds', () => {
+  const both = mergeOutings(
+    { ...base, plan: { packed: ['scale'] } },
+    { ...base, plan: { packed: ['scale', 'wipes'], order: ['b', 'a'] } },
+    { ...base, plan: { packed: ['ties'], done: ['charge'] } },
+  );
+  expect(both.plan).toEqual({ packed: ['ties', 'wipes'], done: ['charge'], order: ['b', 'a'] });
+  expect(mergeOutings(base, { ...base, name: 'A' }, { ...base, note: 'B' }).plan).toBeUndefined();
+});

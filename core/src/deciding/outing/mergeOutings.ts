@@ -103,6 +103,14 @@ const carrier = (of: Three<OutingCarrier>): OutingCarrier =>
     spotLogs: whole,
   });
 
+const ticks = ({ base, mine, theirs }: Three<readonly string[] | undefined>) =>
+  texts({ base: base ?? [], mine: mine ?? [], theirs: theirs ?? [] });
+const plan = ({ base, mine, theirs }: Three<Outing['plan']>): Outing['plan'] =>
+  fields<NonNullable<Outing['plan']>>(
+    { base: base ?? {}, mine: mine ?? {}, theirs: theirs ?? {} },
+    { packed: ticks, done: ticks },
+  );
+
 const kit = (of: Three<OwnKit>): OwnKit => fields(of, { cameras: whole, links: whole, bases: whole });
 
 /**
@@ -118,6 +126,7 @@ export function mergeOutings(base: Outing, mine: Outing, theirs: Outing): Outing
       carriers: (of) => entries(of, carrier),
       shots: (of) => entries(of, shot),
       ownKit: kit,
+      plan,
       changedAt: () => (mine.changedAt > theirs.changedAt ? mine.changedAt : theirs.changedAt),
     },
   );

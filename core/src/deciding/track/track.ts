@@ -51,7 +51,7 @@ const RAD = Math.PI / 180;
 /** Faster than that nobody is whose camera this is for, m/s: a jump of the receiver. */
 const JUMP_MPS = 140;
 /** Slower than that it stands: a receiver wanders by itself, m/s. Common practice, no source. */
-const STILL_MPS = 0.4;
+export const STILL_MPS = 0.4;
 /** Heights and ways are smoothed over that length: receivers err by metres. Common practice, no source. */
 const SMOOTH_M = 50;
 /** Rises and drops of less are the receiver's, metres. Common practice, no source. */
@@ -75,7 +75,10 @@ export function bearingDeg(a: TrackPoint, b: TrackPoint): number {
 const sorted = (values: readonly number[]) => [...values].sort((a, b) => a - b);
 
 /** Value under which a share of the weights lies. */
-function weighted(values: readonly { readonly value: number; readonly weight: number }[], share: number): number {
+export function weighted(
+  values: readonly { readonly value: number; readonly weight: number }[],
+  share: number,
+): number {
   const all = [...values].sort((a, b) => a.value - b.value);
   const total = all.reduce((sum, { weight }) => sum + weight, 0);
   let sum = 0;
@@ -86,21 +89,30 @@ function weighted(values: readonly { readonly value: number; readonly weight: nu
   return all.at(-1)?.value ?? 0;
 }
 
-interface Step {
+export interface TrackStep {
+  /** Where it was before: the last point that moved, at the moment when it moved on. */
+  readonly from: TrackPoint;
   readonly to: TrackPoint;
   readonly metres: number;
   readonly seconds: number | null;
 }
 
-/**
- * A track cleaned and summed up: points that would take more than 140 m/s to reach are jumps and left out; steps slower than 0.4 m/s are pauses;
- * heights are the middle of five neighbours, slopes taken over 50 m, climbs counted from 3 m on. Null for less than two points that move.
- */
-export function trackReport(points: readonly TrackPoint[]): TrackReport | null {
-  const steps: Step[] = [];
+/** A track without what its receiver made up. */
+export interface CleanTrack {
+  readonly first: TrackPoint;
+  readonly steps: readonly TrackStep[];
+  readonly jumps: number;
+  readonly still: number;
+  readonly pausedS: number;
+}
+
+/** Points that would take more than 140 m/s to reach are jumps and left out; steps slower than 0.4 m/s are pauses. Null for none that moves. */
+export function cleanTrack(points: readonly TrackPoint[]): CleanTrack | null {
+  const steps: TrackStep[] = [];
   let [jumps, still, pausedS] = [0, 0, 0];
   let last = points[0];
   if (!last) return null;
+  const first = last;
   for (const point of points.slice(1)) {
     const metres = distanceM(last, point);
     const seconds = point.ms !== null && last.ms !== null ? (point.ms - last.ms) / 1000 : null;
@@ -115,11 +127,20 @@ export function trackReport(points: readonly TrackPoint[]): TrackReport | null {
       last = { ...last, ms: point.ms };
       continue;
     }
-    steps.push({ to: point, metres, seconds });
+    steps.push({ from: last, to: point, metres, seconds });
     last = point;
   }
-  if (steps.length === 0) return null;
-  const [first] = points as readonly [TrackPoint, ...TrackPoint[]];
+  return steps.length === 0 ? null : { first, steps, jumps, still, pausedS };
+}
+
+/**
+ * A track cleaned and summed up: heights are the middle of five neighbours, slopes taken over 50 m, climbs counted from 3 m on. Null for less
+ * than two points that move.
+ */
+export function trackReport(points: readonly TrackPoint[]): TrackReport | null {
+  const clean = cleanTrack(points);
+  if (!clean) return null;
+  const { first, steps, jumps, still, pausedS } = clean;
   const heights = middles([first, ...steps.map((step) => step.to)].map((p) => p.eleM));
   const timed = steps.every((step) => step.seconds !== null);
   const speeds = steps.map(({ metres, seconds }) => ({ value: seconds ? metres / seconds : 0, weight: seconds ?? 0 }));

@@ -7,6 +7,7 @@ export const GPX_LIMITS = { bytes: 30_000_000, points: 300_000 } as const;
 export type ReadGpx =
   { readonly ok: true; readonly points: readonly TrackPoint[] } | { readonly ok: false; readonly problem: string };
 
+const TOO_LARGE = 'The file is larger than 30 MB: export one day of it.';
 const refuse = (problem: string): ReadGpx => ({ ok: false, problem });
 const millisecondsOf = (text: unknown): number | null => {
   const ms = typeof text === 'string' ? Date.parse(text) : NaN;
@@ -15,7 +16,7 @@ const millisecondsOf = (text: unknown): number | null => {
 
 /** Points of all tracks and routes of a GPX 1.1 (or 1.0) file, one after the other. Never throws. */
 export function readGpx(text: string): ReadGpx {
-  if (text.length > GPX_LIMITS.bytes) return refuse('The file is larger than 30 MB: export one day of it.');
+  if (text.length > GPX_LIMITS.bytes) return refuse(TOO_LARGE);
   try {
     const document = new DOMParser().parseFromString(text, 'text/xml');
     if (document.querySelector('parsererror'))
@@ -52,3 +53,7 @@ export function readGpx(text: string): ReadGpx {
     return refuse(`It cannot be read: ${(error as Error).message}.`);
   }
 }
+
+/** The same of a file. */
+export const readGpxFile = async (file: File): Promise<ReadGpx> =>
+  file.size > GPX_LIMITS.bytes ? refuse(TOO_LARGE) : readGpx(await file.text());

@@ -4,7 +4,8 @@ import { toast } from 'sonner';
 import { download, fileNameOf } from '../../devices/download';
 import { useOuting } from '../../state/OutingProvider';
 import { useSettings } from '../../storage/settings';
-import { cameraCounts, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
+import { A4, PAPER_SIZES } from '../../paper/sizes';
+import { cameraCounts, isInBox, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { Tick } from '../../ui/Tick';
 import { judging } from '../../workers/core';
@@ -13,6 +14,7 @@ import { useRested } from '../../workers/useRested';
 import { PackPanel } from './PackPanel';
 import { StoryPanel } from './StoryPanel';
 import { Timetable } from './Timetable';
+import { TrackPanel } from './TrackPanel';
 
 const REST_MS = 200;
 
@@ -20,10 +22,13 @@ const REST_MS = 200;
 export function DayScreen() {
   const { outing, change } = useOuting();
   const { units } = useSettings();
-  const counts = cameraCounts(useKitBox() ?? STANDARD_BOX);
+  const box = useKitBox() ?? STANDARD_BOX;
+  const counts = cameraCounts(box);
+  const [paper, setPaper] = useState<string>(A4.id);
   const [making, setMaking] = useState(false);
   const key = useRested(JSON.stringify([outing, counts]), REST_MS);
   const story = useLatest(key, () => judging.story(outing));
+  const track = useLatest(key, () => judging.track(outing));
   const day = useLatest(key, () => judging.day(outing, counts));
   const own = outing.plan?.order !== undefined;
   const saved =
@@ -45,7 +50,15 @@ export function DayScreen() {
     setMaking(true);
     try {
       const { makeBooklet } = await import('../../paper/makeBooklet');
-      const bytes = await makeBooklet(outing, { ...day.value, story: story.value }, units);
+      const lacking = Object.fromEntries(
+        day.value.pack.flatMap(({ id, pieceId, count }) => {
+          if (!pieceId || isInBox(box, pieceId)) return [];
+          const price = box.prices?.[pieceId];
+          return [[id, `not in your box${price === undefined ? '' : ` (${price * count})`}`]];
+        }),
+      );
+      const planned = { ...day.value, story: story.value, track: track.value ?? null, lacking };
+      const bytes = await makeBooklet(outing, planned, units, PAPER_SIZES.find(({ id }) => id === paper) ?? A4);
       download(`${fileNameOf(outing.name)}-booklet.pdf`, bytes, 'application/pdf');
     } catch (error) {
       toast(`The booklet could not be made: ${(error as Error).message}`);
@@ -64,6 +77,18 @@ export function DayScreen() {
             <button type="button" className="action" disabled={!day.value} onClick={() => void saveCalendar()}>
               <CalendarPlus size={16} aria-hidden /> Calendar
             </button>
+            <select
+              aria-label="Paper of the booklet"
+              className="field"
+              value={paper}
+              onChange={(event) => setPaper(event.target.value)}
+            >
+              {PAPER_SIZES.map(({ id }) => (
+                <option key={id} className="bg-sheet text-ink">
+                  {id}
+                </option>
+              ))}
+            </select>
             <button
               type="button"
               className="action action-main"
@@ -108,6 +133,7 @@ export function DayScreen() {
           </p>
         )}
         {!day.value && !day.problem && <p className="caption p-8">Planning…</p>}
+        <TrackPanel day={track.value ?? null} />
       </div>
       <div className="max-lg:order-3">
         {day.value && <PackPanel pack={day.value.pack} evening={day.value.evening} />}

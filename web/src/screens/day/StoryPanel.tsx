@@ -1,11 +1,25 @@
-import { intentOf, ROLES, rigOfCarrier, STORIES, type Shot, type StoryReport } from '@strut-spot/core';
+import {
+  AUDIENCES,
+  B_PICTURES,
+  B_STILL_S,
+  intentOf,
+  ROLES,
+  rigOfCarrier,
+  STORIES,
+  type AudienceId,
+  type Shot,
+  type StoryReport,
+} from '@strut-spot/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { newId } from '../../state/newId';
 import { useOuting } from '../../state/OutingProvider';
+import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
+import { Tick } from '../../ui/Tick';
 import { computing } from '../../workers/core';
+import { OwnStories } from './OwnStories';
 
 const ROLE_NAMES: Readonly<Record<(typeof ROLES)[number], string>> = {
   opener: 'opener',
@@ -46,7 +60,7 @@ export function StoryPanel({ story }: { readonly story: StoryReport }) {
         toast('No carrier of this outing gives such a shot.');
         return;
       }
-      change((o) => ({ ...o, shots: [...o.shots, ...made], ...(seconds ? { film: { seconds } } : {}) }));
+      change((o) => ({ ...o, shots: [...o.shots, ...made], ...(seconds ? { film: { ...o.film, seconds } } : {}) }));
       if (made.length < rows.length)
         toast(
           `${rows.length - made.length} of ${rows.length} rows are left out: no carrier of this outing gives them.`,
@@ -71,7 +85,16 @@ export function StoryPanel({ story }: { readonly story: StoryReport }) {
         digits={0}
         min={5}
         max={36000}
-        onChange={(seconds) => change((o) => ({ ...o, film: { seconds } }), 'film')}
+        onChange={(seconds) => change((o) => ({ ...o, film: { ...o.film, seconds } }), 'film')}
+      />
+      <ChoiceField
+        label="Seen by"
+        value={outing.film?.audience ?? 'friends'}
+        choices={AUDIENCES}
+        onChange={(id) => {
+          const { seconds } = AUDIENCES.find((a) => a.id === id)!;
+          change((o) => ({ ...o, film: { seconds, audience: id as AudienceId } }));
+        }}
       />
       <ol className="flex h-9 w-full border border-ink bg-paper-2" aria-label="Shots by their seconds">
         {story.shots.map((shot) => (
@@ -89,7 +112,8 @@ export function StoryPanel({ story }: { readonly story: StoryReport }) {
         <span className="reading">{Math.round(story.seconds)} s</span> of{' '}
         <span className="reading">{Math.round(story.wantedS)} s</span>; to be filmed for it about{' '}
         <span className="reading">{Math.max(1, Math.round(story.filmedS / 60))} min</span>, since{' '}
-        {Math.round(story.usableShare * 100)} % is usable ({story.fromLog ? 'from the log' : 'as usual'}).
+        {Math.round(story.usableShare * 100)} % is usable ({story.fromLog ? 'from the log' : 'as usual'}). The film is
+        cut from about <span className="reading">{story.cuts}</span> pictures.
       </p>
       <table className="w-full text-[0.95rem]">
         <caption className="sr-only">What the story has</caption>
@@ -141,6 +165,7 @@ export function StoryPanel({ story }: { readonly story: StoryReport }) {
           ))}
         </ul>
       )}
+      <BesidesTheRide />
       <details>
         <summary className="min-h-[24px] font-[620] max-lg:min-h-12">Begin from a story</summary>
         <ul className="divide-y divide-hair">
@@ -167,6 +192,52 @@ export function StoryPanel({ story }: { readonly story: StoryReport }) {
           ))}
         </ul>
       </details>
+      <OwnStories
+        adding={adding}
+        onTake={(story) =>
+          void add(
+            story.id,
+            story.intentIds.map((intentId) => [intentId]),
+            story.seconds,
+          )
+        }
+      />
     </section>
+  );
+}
+
+/** Pictures that no camera on a strut takes, ticked as they are taken. */
+function BesidesTheRide() {
+  const { outing, change } = useOuting();
+  const done = outing.plan?.done ?? [];
+  return (
+    <details open={B_PICTURES.some(({ id }) => done.includes(id))}>
+      <summary className="min-h-[24px] font-[620] max-lg:min-h-12">Pictures besides the ride</summary>
+      <p className="text-[0.9rem] text-ink-2">By hand, {B_STILL_S} s still before and after each.</p>
+      <ul>
+        {B_PICTURES.map(({ id, words }) => (
+          <li key={id}>
+            <Tick
+              label={words}
+              checked={done.includes(id)}
+              onChange={(on) =>
+                change(
+                  (o) => ({
+                    ...o,
+                    plan: {
+                      ...o.plan,
+                      done: on
+                        ? [...(o.plan?.done ?? []).filter((d) => d !== id), id]
+                        : (o.plan?.done ?? []).filter((d) => d !== id),
+                    },
+                  }),
+                  `tick-done-${id}`,
+                )
+              }
+            />
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }

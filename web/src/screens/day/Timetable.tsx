@@ -19,6 +19,7 @@ import { clockOf, dateAfter, type DayBlock, type DayPlan } from '@strut-spot/cor
 import { GripVertical } from 'lucide-react';
 import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
+import { ShotWhen } from './ShotWhen';
 
 const minutes = (min: number): string =>
   min >= 60 ? `${Math.floor(min / 60)} h ${String(Math.round(min % 60)).padStart(2, '0')}` : `${Math.round(min)} min`;
@@ -77,13 +78,15 @@ function LapRow({
             <div className="min-w-0 flex-1">
               {block.kind === 'film' ? (
                 shots.map((shot) => (
-                  <Link
-                    key={shot.id}
-                    to={`/outing/${outing.id}/shot/${shot.id}`}
-                    className="block font-[640] underline decoration-hair underline-offset-4 hover:decoration-hivis"
-                  >
-                    {shot.name}
-                  </Link>
+                  <div key={shot.id}>
+                    <Link
+                      to={`/outing/${outing.id}/shot/${shot.id}`}
+                      className="block font-[640] underline decoration-hair underline-offset-4 hover:decoration-hivis"
+                    >
+                      {shot.name}
+                    </Link>
+                    <ShotWhen shot={shot} />
+                  </div>
                 ))
               ) : block.kind === 'rig' ? (
                 <ul>
@@ -198,7 +201,7 @@ export function Timetable({ plan, date }: { readonly plan: DayPlan; readonly dat
         </SortableContext>
       </DndContext>
       {plan.why.length > 0 && (
-        <details open={plan.lateMin > 0.5}>
+        <details open={plan.lateMin > 0.5 || plan.misplaced > 0}>
           <summary className="min-h-[24px] pt-1 font-[620] max-lg:min-h-12">Why this order</summary>
           <ul className="pl-4">
             {plan.why.map((why) => (

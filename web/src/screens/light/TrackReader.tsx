@@ -4,16 +4,15 @@ import {
   metresToMiles,
   MPS_PER_KMH,
   MPS_PER_MPH,
+  ONE_WAY,
   trackReport,
   type TrackReport,
 } from '@strut-spot/core';
 import { Route } from 'lucide-react';
 import { useId, useState } from 'react';
-import { GPX_LIMITS, readGpx } from '../../formats/gpx/readGpx';
+import { readGpxFile } from '../../formats/gpx/readGpx';
 import { useSettings } from '../../storage/settings';
 
-/** Straighter than that it goes one way. */
-const ONE_WAY = 0.6;
 const PROFILE = { width: 240, height: 44 } as const;
 
 /** What is taken over from a track. */
@@ -60,11 +59,7 @@ export function TrackReader({
   const read = async (file: File | undefined) => {
     if (!file) return;
     setTrack(null);
-    if (file.size > GPX_LIMITS.bytes) {
-      setProblem('The file is larger than 30 MB: export one day of it.');
-      return;
-    }
-    const found = readGpx(await file.text());
+    const found = await readGpxFile(file);
     const report = found.ok ? trackReport(found.points) : null;
     setProblem(found.ok ? (report ? null : 'It stands still all the time.') : found.problem);
     setTrack(report);

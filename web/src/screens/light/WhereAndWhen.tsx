@@ -2,6 +2,7 @@ import { dateOf, LIGHTS, SPEED_LIMIT_MPS, type GlobePlace, type LightId, type Sh
 import { MapPin } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
+import { clockAt, guessedPlace } from '../../state/clockHere';
 import { useOuting } from '../../state/OutingProvider';
 import { useShot } from '../../state/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
@@ -27,24 +28,13 @@ const SHADOWS: readonly { readonly lightId: LightId; readonly name: string }[] =
 ];
 const COMPASS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
 
-/** A first guess from this machine's clock: its zone, and the meridian that it keeps the time of. */
-const guess = (): GlobePlace => ({
-  latDeg: 45,
-  lonDeg: Math.max(-180, Math.min(180, -new Date().getTimezoneOffset() / 4)),
-  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC',
-});
-
-/** hh:mm of an instant on a zone's clock. */
-const clockAt = (ms: number, timeZone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23', timeZone }).format(ms);
-
 /** Place of the outing, hour and heading of the shot, and what is in the sky. */
 export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotHour>) => void }) {
   const { outing, change } = useOuting();
   const { shot, carrier, changeRide } = useShot();
   const { where } = outing;
   const setWhere = (edit: Partial<GlobePlace>) =>
-    change((o) => ({ ...o, where: { ...(o.where ?? guess()), ...edit } }), `where-${Object.keys(edit).join()}`);
+    change((o) => ({ ...o, where: { ...(o.where ?? guessedPlace()), ...edit } }), `where-${Object.keys(edit).join()}`);
   const headingDeg = shot.hour?.headingDeg ?? null;
   return (
     <>
@@ -159,7 +149,7 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotH
       <TrackReader
         onTake={({ latDeg, lonDeg, headingDeg: course, startMs }) => {
           setWhere({ latDeg, lonDeg });
-          const { timeZone } = where ?? guess();
+          const { timeZone } = where ?? guessedPlace();
           onHour({ headingDeg: course, ...(startMs === null ? {} : { at: clockAt(startMs, timeZone) }) });
         }}
         onSpeed={(speedMps) => changeRide({ speedMps: Math.min(SPEED_LIMIT_MPS, speedMps) })}

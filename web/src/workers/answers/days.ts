@@ -1,13 +1,58 @@
-import { dayPlans, eveningBefore, packList, powerOfDay, storyOf, type Outing } from '@strut-spot/core';
+import {
+  dayPlans,
+  eveningBefore,
+  packList,
+  powerOfDay,
+  rigOfShot,
+  stanceForSlope,
+  storyOf,
+  stretchReport,
+  trackLengthM,
+  trackProfile,
+  type KeptTrack,
+  type Outing,
+  type Shot,
+  type StretchReport,
+} from '@strut-spot/core';
 
 /** How many of a camera there are, by id; what is not named is there once. */
 export type CameraCounts = Readonly<Record<string, number>>;
 const camerasOf = (counts: CameraCounts) => (id: string) => counts[id] ?? 1;
 
+/** A shot's stretch of the track, and the stance that its slope asks for; null = the one that the shot has. */
+export interface ShotStretch extends StretchReport {
+  readonly stanceId: string | null;
+}
+
+function stretchOfShot(
+  outing: Outing,
+  track: KeptTrack,
+  shot: Shot,
+  lengthM: number,
+): readonly [string, ShotStretch][] {
+  if (!shot.stretch || shot.stretch.fromM >= lengthM || shot.stretch.toM <= shot.stretch.fromM) return [];
+  const report = stretchReport(track, shot.stretch);
+  const stanceId =
+    report.slope === null ? null : stanceForSlope(rigOfShot(outing, shot), shot.actionStanceId, report.slope);
+  return [[shot.id, { ...report, stanceId }]];
+}
+
 /** What concerns all shots of an outing together. */
 export const days = {
   /** Batteries and cards of all cameras over the outing. */
   powerOfDay: (outing: Outing) => powerOfDay(outing),
+
+  /** The outing's track and the stretches of it that shots have; null without one. */
+  track(outing: Outing) {
+    const { track, shots } = outing;
+    if (!track) return null;
+    const lengthM = trackLengthM(track);
+    return {
+      lengthM,
+      profile: trackProfile(track),
+      stretches: Object.fromEntries(shots.flatMap((shot) => stretchOfShot(outing, track, shot, lengthM))),
+    };
+  },
 
   story: (outing: Outing) => storyOf(outing),
 
@@ -24,3 +69,5 @@ export const days = {
     };
   },
 };
+
+export type TrackOfDay = NonNullable<ReturnType<typeof days.track>>;

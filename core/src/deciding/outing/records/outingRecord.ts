@@ -4,6 +4,7 @@ import { knownMachines } from '../../../posing/lookup/resolveRig';
 import type { OwnKit } from '../../../words/kit/ownKit';
 import type { GlobePlace } from '../../../words/shot/moment';
 import type { Supplies } from '../../../words/shot/use';
+import type { KeptTrack } from '../../../words/ride/keptTrack';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { carrierSchema, type OutingCarrier } from './carrierRecord';
 import { ownKitSchema } from './rigRecord';
@@ -22,7 +23,7 @@ import {
 } from './schemaParts';
 import { whereSchema } from './momentRecord';
 import { shotSchema, type Shot } from './shotRecord';
-import { filmSchema, planSchema } from './planRecord';
+import { filmSchema, planSchema, trackSchema, type AudienceId } from './planRecord';
 import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
@@ -51,7 +52,9 @@ export interface Outing {
   /** Batteries, cards and chargers; none = as usual. */
   readonly supplies?: Supplies;
   /** The film that it is for. */
-  readonly film?: { readonly seconds: number };
+  readonly film?: { readonly seconds: number; readonly audience?: AudienceId };
+  /** Where it goes, recorded on an earlier ride or planned. */
+  readonly track?: KeptTrack;
   /** How its days go; none = the best order by the shots' hours, nothing packed yet. */
   readonly plan?: {
     /** Shots in an order of one's own. */
@@ -84,6 +87,7 @@ export const outingSchema = validatorOf<Outing>()(
     shots: list(OUTING_LIMITS.shots).of(shotSchema),
     supplies: suppliesSchema(),
     film: filmSchema(),
+    track: trackSchema(),
     plan: planSchema(),
     createdAt: instant(),
     changedAt: instant(),
@@ -135,7 +139,7 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   5: (old) => ({ ...old, version: 6 }),
   // 6 → 7: where on the globe, and the hour and heading of shots; none of them has to be there.
   6: (old) => ({ ...old, version: 7 }),
-  // 7 → 8: how a shot's camera is run, what there is for the cameras, the weather of a ride; none of them has to be there.
+  // 7 → 8: how a shot's camera is run, what there is for the cameras, the weather of a ride, its track and plan; none of them has to be there.
   7: (old) => ({ ...old, version: 8 }),
 };
 

@@ -16,6 +16,7 @@ export const OUTING_LIMITS = {
   spotLogs: 60,
   bands: 60,
   packed: 400,
+  trackNodes: 1500,
 } as const;
 
 type Plain<T> = { -readonly [Key in keyof T]: Plain<T[Key]> };

@@ -1,5 +1,6 @@
 import { boolean, object } from 'yup';
 import type { StanceShares } from '../../../words/rig/rigSpec';
+import type { Stretch } from '../../../words/ride/keptTrack';
 import type { Ask } from '../../../words/shot/ask';
 import type { ShotHour } from '../../../words/shot/moment';
 import type { ShotUse } from '../../../words/shot/use';
@@ -19,6 +20,7 @@ import {
   within,
 } from './schemaParts';
 import { hourSchema } from './momentRecord';
+import { onlySchema, stretchSchema } from './planRecord';
 import { stanceSharesSchema } from './rigRecord';
 import { setUpSchema } from './setUpRecord';
 import { useSchema } from './useRecord';
@@ -79,6 +81,12 @@ export interface Shot {
   readonly pullTests: readonly PullTest[];
   /** When it is taken and which way it goes; none = when the outing starts, every way. */
   readonly hour?: ShotHour;
+  /** Where on the outing's track it is filmed. */
+  readonly stretch?: Stretch;
+  /** Hours within which it is possible at all (tide, lift, a closed road), hh:mm, and why; none = all day. */
+  readonly only?: { readonly from: string; readonly to: string; readonly why: string };
+  /** Shot that must be filmed before it. */
+  readonly after?: string;
   /** How its camera is run; none = as usual. */
   readonly use?: ShotUse;
   /** What was asked when spots were searched for it; none = its intent as it is. */
@@ -130,6 +138,9 @@ export const shotSchema = validatorOf<Shot>()(
     acknowledged: list(OUTING_LIMITS.acknowledged).of(id()),
     pullTests: list(OUTING_LIMITS.pullTests).of(pullTest),
     hour: hourSchema(),
+    stretch: stretchSchema(),
+    only: onlySchema(),
+    after: id().optional(),
     use: useSchema(),
     ask: askSchema.default(undefined).optional(),
   })
