@@ -192,3 +192,10 @@ it('settings that make no sense are passed over', async () => {
   await database.settings.put({ key: 'settings', units: 'cubits', theme: 3, demoPlaced: 'yes' } as never);
   expect(await readSettings()).toEqual({ key: 'settings', units: 'metric', theme: 'system', demoPlaced: true });
 });
+
+it('stories of one’s own keep the kinds of shots that there are; what is no story is passed over', async () => {
+  const sound = { id: 'a', name: 'Mine', seconds: 60, intentIds: ['clear-ahead', 'gone-by-now'] };
+  const stories = [sound, null, 'x', { ...sound, seconds: -1 }, { ...sound, intentIds: ['gone-by-now'] }];
+  await database.settings.put({ ...(await readSettings()), stories } as never);
+  expect((await readSettings()).stories).toEqual([{ ...sound, intentIds: ['clear-ahead'] }]);
+});

@@ -28,7 +28,7 @@ export async function readSettings(): Promise<Settings> {
     units: stored.units === 'imperial' ? 'imperial' : 'metric',
     theme: THEMES.includes(stored.theme) ? stored.theme : STANDARD_SETTINGS.theme,
     demoPlaced: Boolean(stored.demoPlaced),
-    stories: soundStories(stored.stories),
+    ...(stored.stories === undefined ? {} : { stories: soundStories(stored.stories) }),
   };
 }
 

@@ -1,5 +1,5 @@
 import { keepTrack, metresToFeet, metresToMiles, profileLine, type KeptTrack } from '@strut-spot/core';
-import { Download, Route, Trash2 } from 'lucide-react';
+import { Download, Trash2 } from 'lucide-react';
 import { useId, useState } from 'react';
 import { download, fileNameOf } from '../../devices/download';
 import { readGpxFile } from '../../formats/gpx/readGpx';
@@ -7,6 +7,7 @@ import { gpxOf } from '../../formats/gpx/writeGpx';
 import { guessedPlace } from '../../state/clockHere';
 import { useOuting } from '../../state/OutingProvider';
 import { useSettings } from '../../storage/settings';
+import { GpxFile } from '../../ui/GpxFile';
 import type { TrackOfDay } from '../../workers/answers/days';
 import { StretchRow } from './StretchRow';
 import { TrackMapView } from './TrackMapView';
@@ -81,8 +82,7 @@ export function TrackPanel({ day }: { readonly day: TrackOfDay | null }) {
         ? `${Math.round(metresToFeet(m))} ft`
         : `${metresToMiles(m).toFixed(1)} mi`;
   const height = (m: number) => (metric ? `${Math.round(m)} m` : `${Math.round(metresToFeet(m))} ft`);
-  const read = async (file: File | undefined) => {
-    if (!file) return;
+  const read = async (file: File) => {
     const found = await readGpxFile(file);
     const kept = found.ok ? keepTrack(file.name.replace(/\.gpx$/i, '').slice(0, NAME_LENGTH), found.points) : null;
     setProblem(found.ok ? (kept ? null : 'Nothing moves in this track.') : found.problem);
@@ -105,18 +105,7 @@ export function TrackPanel({ day }: { readonly day: TrackOfDay | null }) {
           Track
         </h2>
         <div className="flex flex-wrap gap-2">
-          <label className="action inline-flex cursor-pointer focus-within:outline-2">
-            <Route size={15} aria-hidden /> {track ? 'Read another GPX file' : 'Read a GPX file'}
-            <input
-              type="file"
-              accept=".gpx,application/gpx+xml"
-              className="sr-only"
-              onChange={(event) => {
-                void read(event.target.files?.[0]);
-                event.target.value = '';
-              }}
-            />
-          </label>
+          <GpxFile label={track ? 'Read another GPX file' : 'Read a GPX file'} onFile={(file) => void read(file)} />
           {track && day && (
             <>
               <button type="button" className="action" onClick={save}>

@@ -8,10 +8,10 @@ import {
   trackReport,
   type TrackReport,
 } from '@strut-spot/core';
-import { Route } from 'lucide-react';
 import { useId, useState } from 'react';
 import { readGpxFile } from '../../formats/gpx/readGpx';
 import { useSettings } from '../../storage/settings';
+import { GpxFile } from '../../ui/GpxFile';
 
 const PROFILE = { width: 240, height: 44 } as const;
 
@@ -56,8 +56,7 @@ export function TrackReader({
   const metric = useSettings().units === 'metric';
   const [track, setTrack] = useState<TrackReport | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const read = async (file: File | undefined) => {
-    if (!file) return;
+  const read = async (file: File) => {
     setTrack(null);
     const found = await readGpxFile(file);
     const report = found.ok ? trackReport(found.points) : null;
@@ -98,18 +97,7 @@ export function TrackReader({
       <h2 id={`${id}-track`} className="caption mb-1 border-b-2 border-ink pb-0.5">
         From a track
       </h2>
-      <label className="action inline-flex cursor-pointer focus-within:outline-2">
-        <Route size={15} aria-hidden /> Read a GPX file
-        <input
-          type="file"
-          accept=".gpx,application/gpx+xml"
-          className="sr-only"
-          onChange={(event) => {
-            void read(event.target.files?.[0]);
-            event.target.value = '';
-          }}
-        />
-      </label>
+      <GpxFile label="Read a GPX file" onFile={(file) => void read(file)} />
       {problem && (
         <p role="alert" className="mt-1">
           {problem}
