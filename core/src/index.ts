@@ -163,7 +163,7 @@ export {
 } from './deciding/track/keptTrack';
 export type { KeptTrack, Stretch } from './words/ride/keptTrack';
 export { dayPlans, type DayBlock, type DayPlan } from './deciding/day/dayPlan';
-export { type PackItem, packedGrams, packList } from './deciding/day/packList';
+export { GOES, type PackItem, packedGrams, packList } from './deciding/day/packList';
 export { AUDIENCES, B_PICTURES, B_STILL_S, STORIES } from './deciding/day/stories';
 export type { AudienceId } from './deciding/outing/records/planRecord';
 export { ROLES, storyOf, type StoryReport } from './deciding/day/story';

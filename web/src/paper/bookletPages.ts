@@ -1,5 +1,6 @@
 import {
   B_PICTURES,
+  GOES,
   clockOf,
   dateAfter,
   durationWords,
@@ -68,7 +69,7 @@ function timetable(outing: Outing, plan: DayPlan): Content[] {
         cell(words[block.kind], { bold: block.kind === 'film' }),
         cell(
           block.kind === 'film'
-            ? block.shotIds.map(nameOf).join(', ')
+            ? [block.shotIds.map(nameOf).join(', '), ...block.steps.map((step) => step.words)].join('; ')
             : block.steps.length > 0
               ? block.steps.map((step) => step.words).join('; ')
               : block.words,
@@ -108,7 +109,7 @@ export function bookletPages(booklet: Booklet, paper: PaperSize = A4): Content[]
         box(),
         cell(`${item.count} ×`),
         cell(item.name, { bold: true }),
-        cell(lacking[item.id] ? `${item.why}; ${lacking[item.id]}` : item.why, { color: GREY }),
+        cell([item.why, GOES[item.goes], lacking[item.id]].filter(Boolean).join('; '), { color: GREY }),
         cell(item.grams === null ? '' : `${item.grams} g`, { alignment: 'right' }),
       ]),
     ),

@@ -67,6 +67,7 @@ export async function makeBooklet(
   planned: Omit<Booklet, 'outing' | 'cards'>,
   units: UnitSystem,
   size: PaperSize,
+  onCard: (made: number, of: number) => void = () => undefined,
 ): Promise<ArrayBuffer> {
   const order = planned.plans.flatMap((plan) => plan.order);
   const shots = order
@@ -74,12 +75,14 @@ export async function makeBooklet(
     .filter((shot) => missingPiece(rigOfShot(outing, shot), shot.setUp) === null);
   const cards: CardOnPaper[] = [];
   // Two at a time, each with a worker that draws: memory stays small.
-  for (let i = 0; i < shots.length; i += 2)
+  for (let i = 0; i < shots.length; i += 2) {
+    onCard(i, shots.length);
     cards.push(
       ...(await Promise.all(
         shots.slice(i, i + 2).map((shot, k) => cardOnPaper(outing, shot, units, k === 0 ? refining : drawing)),
       )),
     );
+  }
   return makePdf({
     title: outing.name,
     subject: [outing.place, outing.date].filter(Boolean).join(', '),

@@ -27,6 +27,10 @@ const pdfMake = jest.requireActual<{
   setLocalAccessPolicy(policy: () => boolean): void;
   createPdf(definition: unknown): { getBuffer(): Promise<Uint8Array> };
 }>('pdfmake');
+const readPdf =
+  jest.requireActual<(bytes: Buffer) => Promise<{ readonly numpages: number; readonly text: string }>>(
+    'pdf-parse/lib/pdf-parse.js',
+  );
 const font = (name: string) => require.resolve(`dejavu-fonts-ttf/ttf/${name}.ttf`);
 const letters = {
   normal: font('DejaVuSansCondensed'),
@@ -57,9 +61,14 @@ const cardOf = (outing: Outing, id: string): CardOnPaper => {
     heightText: '5 cm',
   };
 };
+const bytesOf = (content: Content, title = 'Title', size = A4): Promise<Uint8Array> =>
+  pdfMake.createPdf(definitionOf({ title, subject: 'Subject', content, size })).getBuffer();
 /** Read by another package than wrote it. */
 const written = async (content: Content, title = 'Title', size = A4): Promise<PDFDocument> =>
-  PDFDocument.load(await pdfMake.createPdf(definitionOf({ title, subject: 'Subject', content, size })).getBuffer());
+  PDFDocument.load(await bytesOf(content, title, size));
+/** The words on its pages, by a third one. */
+const wordsOn = async (content: Content, size = A4): Promise<string> =>
+  (await readPdf(Buffer.from(await bytesOf(content, 'Title', size)))).text.replace(/\s+/g, ' ');
 
 it('a card is one page with its title and language; letters of other scripts are in it', async () => {
   const document = await written(cardPage(cardOf(skerra, 'gravel-hands')), 'Гребень, Łódź');
@@ -80,6 +89,11 @@ it('the longest card goes on to a second page, nothing of it is cut off', async 
   const document = await written(cardPage(long));
   expect(document.getPageCount()).toBeGreaterThan(1);
   expect(document.getPageCount()).toBeLessThan(6);
+  for (const size of [A4, A5]) {
+    const words = await wordsOn(cardPage(long, size), size);
+    for (let i = 0; i < 60; i++) expect(words).toContain(`${i}: mind the gap`);
+    expect(words.match(/mind the gap/g)).toHaveLength(60 * 9);
+  }
 });
 
 it('the booklet has overview, days, packing and log, and a page for each card', async () => {
@@ -96,7 +110,7 @@ it('the booklet has overview, days, packing and log, and a page for each card', 
   const document = await written(bookletPages(booklet), skerra.name);
   expect(document.getPageCount()).toBeGreaterThanOrEqual(cards.length + 3);
   expect(document.getPageCount()).toBeLessThanOrEqual(2 * cards.length + 8);
-  const text = JSON.stringify(bookletPages(booklet));
+  const text = await wordsOn(bookletPages(booklet));
   const small = await written(bookletPages(booklet, A5), skerra.name, A5);
   expect(small.getPage(1).getSize()).toEqual({
     width: expect.closeTo(419.53, 1) as number,

@@ -74,11 +74,24 @@ describe('the order of a day', () => {
     expect(turned.why.join(' ')).toMatch(/before what should come first/);
   });
 
-  it('a day of sixty shots is planned, each of them once', () => {
-    const sixty = day(Array.from({ length: 60 }, (_, i) => at(`shot ${i}`, there[i % there.length]!)));
-    const [plan] = dayPlans(sixty);
-    expect([...plan!.order].sort()).toEqual(sixty.shots.map((shot) => shot.id).sort());
-    expect(plan!.rigMin).toBeLessThan(plan!.asListed.rigMin / 3);
+  it('a battery that does not last is changed before a lap, or on the way where one is not enough', () => {
+    const long = day(mixed.shots.map((shot) => ({ ...shot, use: { hours: 0.9, start: 'running' as const } })));
+    const [plan] = dayPlans(long);
+    const full = plan!.blocks.filter(
+      (b) => b.kind === 'rig' && b.steps.some((s) => /a full battery into/.test(s.words)),
+    );
+    expect(full.length).toBeGreaterThan(0);
+    // The day begins with a full one.
+    expect(plan!.blocks.findIndex((b) => b.kind === 'film')).toBeLessThan(plan!.blocks.indexOf(full[0]!));
+    const hours = dayPlans(day([{ ...mixed.shots[0]!, use: { hours: 5, start: 'running' } }]))[0]!;
+    expect(
+      hours.blocks
+        .find((b) => b.kind === 'film')!
+        .steps.map((s) => s.words)
+        .join(),
+    ).toMatch(/\d batteries more on the way, at a stop/);
+    const fed = dayPlans(day([{ ...mixed.shots[0]!, use: { hours: 5, start: 'running', feed: 'power bank' } }]))[0]!;
+    expect(fed.blocks.find((b) => b.kind === 'film')!.steps).toEqual([]);
   });
 
   it('shots begin at their own hours where those bind; freed, the day is shorter', () => {

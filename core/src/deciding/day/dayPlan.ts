@@ -1,11 +1,20 @@
 import { minutesOf } from '../../physics/light/clock';
-import { missingPiece } from '../../posing/strut/resolveSetUp';
+import { missingPiece, resolvePieces } from '../../posing/strut/resolveSetUp';
 import { whyUnplaced } from '../../posing/rig/spots';
 import { rigOfShot } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
 import { bestOrder, timedOrder, type Job, type Ordered } from './bestOrder';
-import { filmingMinutes, isBeside, lapsOf, rigMinutes, rigSteps, type Lap, type RigStep } from './rigWork';
+import {
+  batteriesFor,
+  filmingMinutes,
+  isBeside,
+  lapsOf,
+  rigMinutes,
+  rigSteps,
+  type Lap,
+  type RigStep,
+} from './rigWork';
 
 /** One stretch of the day. */
 export interface DayBlock {
@@ -179,6 +188,7 @@ function blocksOf(
     at += minutes;
     sinceRest += minutes;
   };
+  const fresh = freshBatteries(outing);
   order.forEach((i, k) => {
     const lap = laps[i]!;
     const shotIds = lap.map((shot) => shot.id);
@@ -202,14 +212,42 @@ function blocksOf(
         kind: 'rig',
         shotIds,
         words: lap.length > 1 ? `Rig ${lap.length} cameras` : 'Rig',
-        steps: rigSteps(outing, before, lap),
+        steps: [...rigSteps(outing, before, lap), ...fresh.before(lap)],
       },
       rig,
     );
-    push({ kind: 'film', shotIds, words: names, steps: [] }, jobs[i]!.minutes);
+    push({ kind: 'film', shotIds, words: names, steps: fresh.during(lap) }, jobs[i]!.minutes);
   });
   push({ kind: 'end', shotIds: [], words: 'Take everything off, count it, cards out, dry it', steps: [] }, END_MIN);
   return blocks;
+}
+
+/** Which laps a camera's battery does not last for, through a day that each camera begins with a full one. */
+function freshBatteries(outing: Outing) {
+  const left = new Map<string, number>();
+  const step = (shot: Shot, words: string): RigStep => ({ shotId: shot.id, minutes: 0, words });
+  const nameOf = (shot: Shot) => resolvePieces(rigOfShot(outing, shot), shot.setUp).camera.name.toLowerCase();
+  return {
+    /** In the minute in which battery and card are looked at. */
+    before: (lap: Lap): readonly RigStep[] =>
+      lap.flatMap((shot) => {
+        const has = left.get(shot.setUp.cameraId) ?? 1;
+        const takes = batteriesFor(outing, shot);
+        if (has >= 1 || takes <= has) return [];
+        left.set(shot.setUp.cameraId, 1);
+        return [step(shot, `a full battery into the ${nameOf(shot)}`)];
+      }),
+    during: (lap: Lap): readonly RigStep[] =>
+      lap.flatMap((shot) => {
+        const has = left.get(shot.setUp.cameraId) ?? 1;
+        const takes = batteriesFor(outing, shot);
+        const more = Math.max(0, Math.ceil(takes - has - 1e-9));
+        left.set(shot.setUp.cameraId, has + more - takes);
+        return more > 0
+          ? [step(shot, `${more === 1 ? 'one battery more' : `${more} batteries more`} on the way, at a stop`)]
+          : [];
+      }),
+  };
 }
 
 function whyOf(

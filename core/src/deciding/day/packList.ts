@@ -15,11 +15,20 @@ export interface PackItem {
   /** All of them together, grams; null where nobody knows. */
   readonly grams: number | null;
   readonly kind: 'camera' | 'mount' | 'power' | 'care';
+  /** Mounted before one sets off, with whoever rides, or left at the start. */
+  readonly goes: 'on' | 'along' | 'start';
   /** What it is for, in a few words. */
   readonly why: string;
   /** Piece of the kit, where it is one. */
   readonly pieceId?: string;
 }
+
+/** The same in words. */
+export const GOES: Readonly<Record<PackItem['goes'], string>> = {
+  on: 'mounted at home',
+  along: 'with you',
+  start: 'stays at the start',
+};
 
 /** What a base wants along. Common practice, no source. */
 const WITH_BASE: Readonly<Partial<Record<BaseKind, readonly [id: string, name: string, grams: number, why: string]>>> =
@@ -31,6 +40,8 @@ const WITH_BASE: Readonly<Partial<Record<BaseKind, readonly [id: string, name: s
     tape: ['spare-tape', 'Spare interlocking tape', 20, 'for what is taped'],
     stand: ['level', 'A stone bag or peg', 150, 'so that the stand stays'],
   };
+/** What is used before and after the ride only. Common practice, no source. */
+const LEFT_AT_START = ['scale', 'hex-key', 'cup-water', 'level', 'spare-pads'];
 /** Cord and a ring for one camera, grams. */
 const TETHER_G = 15;
 
@@ -40,17 +51,30 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
   if (shots.length === 0) return [];
   const kit = kitWith(outing.ownKit);
   const items = new Map<string, PackItem>();
-  const add = (item: PackItem) => {
+  const add = (item: Omit<PackItem, 'goes'> & Partial<Pick<PackItem, 'goes'>>) => {
     const had = items.get(item.id);
+    const goes = item.goes ?? (LEFT_AT_START.includes(item.id) ? 'start' : 'along');
     items.set(
       item.id,
       had
-        ? { ...item, count: Math.max(had.count, item.count), grams: Math.max(had.grams ?? 0, item.grams ?? 0) || null }
-        : item,
+        ? {
+            ...item,
+            goes,
+            count: Math.max(had.count, item.count),
+            grams: Math.max(had.grams ?? 0, item.grams ?? 0) || null,
+          }
+        : { ...item, goes },
     );
   };
-  const piece = (id: string, name: string, count: number, kg: number, kind: PackItem['kind'], why: string) =>
-    add({ id, pieceId: id, name, count, grams: Math.round(kg * count * 1000), kind, why });
+  const piece = (
+    id: string,
+    name: string,
+    count: number,
+    kg: number,
+    kind: PackItem['kind'],
+    why: string,
+    goes: PackItem['goes'] = 'along',
+  ) => add({ id, pieceId: id, name, count, grams: Math.round(kg * count * 1000), kind, why, goes });
 
   const cameraIds = [...new Set(shots.map((shot) => shot.setUp.cameraId))];
   for (const id of cameraIds) {
@@ -79,6 +103,7 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
       base.massKg.value,
       'mount',
       stays ? 'stays where it is stuck' : 'moved from place to place',
+      stays ? 'on' : 'along',
     );
     for (const { definition } of links) {
       const count = links.filter((link) => link.definition.id === definition.id).length;

@@ -83,6 +83,12 @@ export const rigMinutes = (outing: Outing, before: Lap | null, lap: Lap): number
 export const filmingMinutes = (outing: Outing, shot: Shot): number =>
   60 * foundBy(shotReport(shotQuestion(outing, shot), { only: ['last'] }), 'last').power.hours;
 
+/** Charged batteries that filming a shot empties, as cold as it is there; a fed camera needs none. */
+export function batteriesFor(outing: Outing, shot: Shot): number {
+  const { power } = foundBy(shotReport(shotQuestion(outing, shot), { only: ['last'] }), 'last');
+  return Math.max(0, power.neededWh - power.fedWh) / power.usableWh;
+}
+
 /** Whether a shot is one of those that cost a walk: placed, passed and collected. */
 export const isBeside = (outing: Outing, shot: Shot): boolean =>
   resolveRig(rigOfShot(outing, shot)).machine.passing !== undefined;

@@ -20,6 +20,15 @@ export const ROLES: readonly Role[] = ['opener', 'ride', 'reverse', 'detail', 'p
 /** Low by the ground, about the rider's eyes, or above; and which way it looks. */
 export type HeightBand = 'low' | 'middle' | 'high';
 export type Looking = 'ahead' | 'side' | 'back';
+export type ShotSize = 'close' | 'full' | 'wide';
+
+const sizeOf = ({ aim }: IntentDefinition): ShotSize => {
+  if (aim.kind === 'horizon') return 'wide';
+  return aim.at === 'subject' || aim.at === 'craft' ? 'full' : 'close';
+};
+const showsHands = ({ aim, wants }: IntentDefinition): boolean =>
+  (aim.kind === 'part' && aim.at === 'hands') ||
+  wants.some(({ of, share }) => share[0] > 0 && of.groups?.includes('hands'));
 
 /** What a shot brings to the story. */
 export interface ShotInStory {
@@ -29,6 +38,12 @@ export interface ShotInStory {
   readonly height: HeightBand;
   readonly looking: Looking;
   readonly from: 'rider' | 'machine' | 'beside';
+  /** How near what it is about: something of the machine or of a person, the whole of them, or the way and the land. */
+  readonly size: ShotSize;
+  /** Name of the carrier. */
+  readonly carrier: string;
+  /** Whether hands are to be seen in it. */
+  readonly hands: boolean;
 }
 
 export interface StoryReport {
@@ -71,10 +86,15 @@ function viewOf(outing: Outing, shot: Shot): ShotInStory | null {
   const heightM = dot(subtract(worldFromCamera.position, posed.ground.point), UP);
   const look = rotate(worldFromCamera.rotation, AHEAD);
   const along = dot(look, posed.ground.ahead);
-  const passing = resolveRig(rig).machine.passing !== undefined;
+  const { machine } = resolveRig(rig);
+  const passing = machine.passing !== undefined;
+  const intent = intentOf(shot.intentId);
   return {
     shotId: shot.id,
-    role: intentOf(shot.intentId).role,
+    role: intent.role,
+    size: sizeOf(intent),
+    hands: showsHands(intent),
+    carrier: machine.name,
     seconds: shot.seconds,
     height: heightM < LOW_M ? 'low' : heightM > HIGH_M ? 'high' : 'middle',
     looking: passing || Math.abs(along) <= 0.5 ? 'side' : along > 0 ? 'ahead' : 'back',
@@ -110,6 +130,11 @@ export function storyOf(outing: Outing): StoryReport {
   if (shots.length > 0) {
     if (!has((shot) => shot.height === 'low'))
       missing.push({ words: 'nothing low: the ground does not stream by', intentId: 'low-and-fast' });
+    if (!has((shot) => shot.size === 'close') && !missing.some(({ intentId }) => intentId === 'machine-at-work'))
+      missing.push({
+        words: 'nothing close: hands or a part of the machine fill no picture',
+        intentId: 'hands-at-work',
+      });
     if (!has((shot) => shot.role === 'ride'))
       missing.push({ words: 'nothing of the ride itself', intentId: 'hands-and-trail' });
   }

@@ -25,7 +25,7 @@ export function DayScreen() {
   const box = useKitBox() ?? STANDARD_BOX;
   const counts = cameraCounts(box);
   const [paper, setPaper] = useState<string>(A4.id);
-  const [making, setMaking] = useState(false);
+  const [making, setMaking] = useState<string | null>(null);
   const key = useRested(JSON.stringify([outing, counts]), REST_MS);
   const story = useLatest(key, () => judging.story(outing));
   const track = useLatest(key, () => judging.track(outing));
@@ -47,7 +47,7 @@ export function DayScreen() {
   };
   const saveBooklet = async () => {
     if (!day.value || !story.value) return;
-    setMaking(true);
+    setMaking('Making the booklet…');
     try {
       const { makeBooklet } = await import('../../paper/makeBooklet');
       const lacking = Object.fromEntries(
@@ -58,12 +58,18 @@ export function DayScreen() {
         }),
       );
       const planned = { ...day.value, story: story.value, track: track.value ?? null, lacking };
-      const bytes = await makeBooklet(outing, planned, units, PAPER_SIZES.find(({ id }) => id === paper) ?? A4);
+      const bytes = await makeBooklet(
+        outing,
+        planned,
+        units,
+        PAPER_SIZES.find(({ id }) => id === paper) ?? A4,
+        (made, of) => setMaking(`Card ${made + 1} of ${of}…`),
+      );
       download(`${fileNameOf(outing.name)}-booklet.pdf`, bytes, 'application/pdf');
     } catch (error) {
       toast(`The booklet could not be made: ${(error as Error).message}`);
     } finally {
-      setMaking(false);
+      setMaking(null);
     }
   };
 
@@ -92,10 +98,10 @@ export function DayScreen() {
             <button
               type="button"
               className="action action-main"
-              disabled={making || !day.value || !story.value || day.value.plans.length === 0}
+              disabled={making !== null || !day.value || !story.value || day.value.plans.length === 0}
               onClick={() => void saveBooklet()}
             >
-              <BookOpen size={16} aria-hidden /> {making ? 'Making the booklet…' : 'Booklet as PDF'}
+              <BookOpen size={16} aria-hidden /> {making ?? 'Booklet as PDF'}
             </button>
           </div>
         </div>

@@ -1,4 +1,4 @@
-import { ROUTINES, type EveningTask, type PackItem, packedGrams } from '@strut-spot/core';
+import { GOES, ROUTINES, type EveningTask, type PackItem, packedGrams } from '@strut-spot/core';
 import { useOuting } from '../../state/OutingProvider';
 import { isInBox, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { Tick } from '../../ui/Tick';
@@ -64,7 +64,7 @@ export function PackPanel({
                         onChange={(on) => tick('packed', item.id, on)}
                       />
                       <p className="pl-6 text-[0.86rem] text-ink-2">
-                        {item.why}
+                        {item.why}; {GOES[item.goes]}
                         {item.pieceId && !isInBox(box, item.pieceId) && (
                           <strong className="text-ink">
                             ; not in your box

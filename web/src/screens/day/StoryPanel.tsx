@@ -29,7 +29,45 @@ const ROLE_NAMES: Readonly<Record<(typeof ROLES)[number], string>> = {
   'pass-by': 'pass-by',
   face: 'face',
 };
+const SIZES = { close: 'close', full: 'of the whole', wide: 'wide' } as const;
 const FROM = { rider: 'on the rider', machine: 'on the machine', beside: 'beside the course' } as const;
+
+/** How many of each kind there are, in words; kinds without any are left out. */
+function counted<Kind extends string>(kinds: readonly Kind[], wordsOf: (kind: Kind) => string): string {
+  const all = [...new Set(kinds)].map((kind) => `${kinds.filter((k) => k === kind).length} ${wordsOf(kind)}`);
+  return all.join(', ') || 'nothing yet';
+}
+
+const coverageOf = ({ shots }: StoryReport): readonly (readonly [string, string])[] => [
+  [
+    'from',
+    counted(
+      shots.map((s) => s.from),
+      (from) => FROM[from],
+    ),
+  ],
+  [
+    'size',
+    counted(
+      shots.map((s) => s.size),
+      (size) => SIZES[size],
+    ),
+  ],
+  [
+    'hands',
+    counted(
+      shots.map((s) => (s.hands ? 'with' : 'without')),
+      (hands) => `${hands} hands`,
+    ),
+  ],
+  [
+    'carriers',
+    counted(
+      shots.map((s) => s.carrier),
+      (name) => name.toLowerCase(),
+    ),
+  ],
+];
 
 /** What the film has, as a strip of its shots by their seconds, and what it lacks. */
 export function StoryPanel({ story }: { readonly story: StoryReport }) {
@@ -133,18 +171,14 @@ export function StoryPanel({ story }: { readonly story: StoryReport }) {
               </tr>
             );
           })}
-          <tr className="border-b border-hair">
-            <th scope="row" className="py-0.5 text-left font-[400] text-ink-2">
-              from
-            </th>
-            <td className="py-0.5 text-right">
-              {(['rider', 'machine', 'beside'] as const)
-                .map((from) => [from, story.shots.filter((s) => s.from === from).length] as const)
-                .filter(([, n]) => n > 0)
-                .map(([from, n]) => `${n} ${FROM[from]}`)
-                .join(', ') || 'nowhere yet'}
-            </td>
-          </tr>
+          {coverageOf(story).map(([name, value]) => (
+            <tr key={name} className="border-b border-hair">
+              <th scope="row" className="py-0.5 text-left font-[400] text-ink-2">
+                {name}
+              </th>
+              <td className="py-0.5 text-right">{value}</td>
+            </tr>
+          ))}
         </tbody>
       </table>
       {story.missing.length > 0 && (

@@ -85,6 +85,13 @@ function LapRow({
                     >
                       {shot.name}
                     </Link>
+                    {block.steps
+                      .filter((step) => step.shotId === shot.id)
+                      .map((step) => (
+                        <p key={step.words} className="text-[0.95rem]">
+                          {step.words}
+                        </p>
+                      ))}
                     <ShotWhen shot={shot} />
                   </div>
                 ))
