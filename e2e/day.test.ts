@@ -38,7 +38,7 @@ it('a lap is moved by the keyboard: the order is one’s own, told with its cost
 
 it('a shot is put on the track by keyboard, and the track goes out with its places', async () => {
   await page.go(day);
-  await page.press('Put Paddle and bow on the track');
+  await page.press('Put on the track: Paddle and bow');
   const begins = await page.at('//*[@role="slider"][@aria-label="Paddle and bow begins"]');
   const was = Number(await begins.getAttribute('aria-valuenow'));
   await begins.sendKeys(Key.ARROW_LEFT, Key.ARROW_LEFT);

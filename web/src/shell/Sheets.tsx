@@ -1,7 +1,7 @@
 import { missingPiece, resolveRig } from '@strut-spot/core';
 import { Redo2, Undo2 } from 'lucide-react';
 import { Suspense, type ReactNode } from 'react';
-import { NavLink, Outlet, useParams } from 'react-router';
+import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { OutingProvider, useOuting } from '../state/OutingProvider';
 import { LostShot } from './LostShot';
 import { SavingMark, SavingTrouble } from './SavingMark';
@@ -67,13 +67,17 @@ const QUIET_MS = 4000;
 /** On a phone at the trailhead nobody searches: its battery is spared. */
 const DESK = '(min-width: 1024px)';
 
+/** From the list of shots and from the bench one goes on to Find; from a check, the card or the day seldom. */
+const BEFORE_FIND = /^\/outing\/[^/]+(\/shot\/[^/]+(\/find)?)?\/?$/;
+
 /** Makes ready to search for the shot that is open, or for the first of the list. */
 function ReadyToSearch() {
   const { outing } = useOuting();
   const { shotId } = useParams();
+  const { pathname } = useLocation();
   const shot = outing.shots.find((s) => s.id === shotId) ?? outing.shots[0];
-  useQuiet(shot?.carrierId ?? '', QUIET_MS, () => {
-    if (shot && matchMedia(DESK).matches)
+  useQuiet(`${shot?.carrierId ?? ''} ${pathname}`, QUIET_MS, () => {
+    if (shot && BEFORE_FIND.test(pathname) && matchMedia(DESK).matches)
       void import('../screens/find/warmSearch').then(({ warmSearch }) => warmSearch(outing, shot));
   });
   return null;

@@ -98,7 +98,7 @@ const TRACK = keepTrack(
 
 it('a shot gets a stretch of the track, sees what it is like there, and takes it over', async () => {
   const { stored } = await open(outing({ track: TRACK, where: { latDeg: 61.4, lonDeg: -9.6, timeZone: 'UTC' } }));
-  fireEvent.click(await screen.findByLabelText('Put Once more on the track'));
+  fireEvent.click(await screen.findByLabelText('Put on the track: Once more'));
   await screen.findByText(/down \d+ %.*heading 0°.*ridden at 10:0\d/);
   fireEvent.click(screen.getByText(/^Take hour, heading/));
   await waitFor(async () =>

@@ -52,7 +52,7 @@ export function StretchRow({
         <button
           type="button"
           className="action"
-          aria-label={`Put ${shot.name} on the track`}
+          aria-label={`Put on the track: ${shot.name}`}
           onClick={() => {
             const tens = (m: number) => Math.round(m / STEP_M) * STEP_M;
             const at = Math.min(lengthM * 0.8, lengthM * ((number - 1) / Math.max(1, outing.shots.length)));

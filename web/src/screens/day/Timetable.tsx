@@ -81,7 +81,7 @@ function LapRow({
                   <div key={shot.id}>
                     <Link
                       to={`/outing/${outing.id}/shot/${shot.id}`}
-                      className="block font-[640] underline decoration-hair underline-offset-4 hover:decoration-hivis"
+                      className="block min-h-[24px] font-[640] underline decoration-hair underline-offset-4 hover:decoration-hivis"
                     >
                       {shot.name}
                     </Link>

@@ -15,9 +15,9 @@ afterEach(() => settle(20));
 
 const cards = () => [...document.querySelectorAll('li')].filter((item) => item.querySelector('[type=checkbox]'));
 // By the labels and buttons themselves: asking for roles among all cards takes seconds.
-const field = (label: string) =>
-  [...document.querySelectorAll('label')].find((l) => l.textContent === label || l.firstChild?.textContent === label)!
-    .control as HTMLInputElement;
+const labelled = (label: string) =>
+  [...document.querySelectorAll('label')].find((l) => l.textContent === label || l.firstChild?.textContent === label);
+const field = (label: string) => labelled(label)!.control as HTMLInputElement;
 const fill = (label: string, value: string) => fireEvent.change(field(label), { target: { value } });
 const submit = (name: string) => act(async () => fireEvent.click(screen.getByText(name, { selector: 'button' })));
 
@@ -44,6 +44,8 @@ it('a kind is put in or taken out at one press, and how many there are of a piec
   fireEvent.click(screen.getByText(`All ${cameras.length} shown into the box`));
   await waitFor(async () => expect(await held()).toHaveLength(cameras.length + bases.length));
   const name = `how many: ${cameras.find((c) => c.id === CUBE)!.name}`;
+  // What is stored is shown a little later.
+  await waitFor(() => expect(labelled(name)).toBeTruthy());
   fireEvent.change(field(name), { target: { value: '6' } });
   await waitFor(async () => expect(ownedOf(await readKitBox())(CUBE)).toBe(6));
   fireEvent.change(field(name), { target: { value: '' } });
