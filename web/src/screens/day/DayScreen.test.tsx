@@ -107,6 +107,8 @@ it('a shot gets a stretch of the track, sees what it is like there, and takes it
       at: expect.stringMatching(/^10:0/) as string,
     }),
   );
+  // Once it has an hour of its own, that one stays.
+  expect(await screen.findByText(/^Take heading/)).toBeTruthy();
   fireEvent.click(screen.getByText(/^Take speed/));
   await waitFor(async () => expect((await stored()).carriers[0]!.ride.speedMps).toBeCloseTo(5.6, 1));
   expect(screen.getByText(/Map of Ridge: 2 Once more/)).toBeTruthy();

@@ -73,6 +73,8 @@ export function StretchRow({
     metric ? `${Math.round(mps / MPS_PER_KMH)} km/h` : `${Math.round(mps / MPS_PER_MPH)} mph`;
   const stance = machine.stances.find((s) => s.id === report?.stanceId);
   const at = report?.atMs === null || !report ? null : clockAt(report.atMs, outing.where?.timeZone ?? 'UTC');
+  // An hour that was planned for its light is not given up for that of an earlier ride.
+  const takenAt = shot.hour ? null : at;
   const facts = report
     ? [
         distance(report.lengthM),
@@ -153,7 +155,7 @@ export function StretchRow({
                 ...s,
                 hour: {
                   ...s.hour,
-                  at: at ?? s.hour?.at ?? outing.startsAt,
+                  at: takenAt ?? s.hour?.at ?? outing.startsAt,
                   headingDeg: report.headingDeg === null ? null : Math.round(report.headingDeg),
                 },
                 ...(stance ? { actionStanceId: stance.id } : {}),
@@ -161,7 +163,7 @@ export function StretchRow({
             }
           >
             Take{' '}
-            {[at === null ? null : 'hour', 'heading', stance ? `stance (${stance.name.toLowerCase()})` : null]
+            {[takenAt === null ? null : 'hour', 'heading', stance ? `stance (${stance.name.toLowerCase()})` : null]
               .filter(Boolean)
               .join(', ')}
           </button>
