@@ -142,6 +142,7 @@ export { type ClipResult, correctFromClip } from './deciding/learning/testClip/c
 export { changeProblem } from './deciding/outing/changeProblem';
 export { piecesLeft, piecesShort, type Owned } from './deciding/outing/kitUse';
 export { mergeOutings } from './deciding/outing/mergeOutings';
+export { joinOutings, originOf } from './deciding/outing/joinOutings';
 export { newCarrier, newOuting, newShot } from './deciding/outing/newOuting';
 export { carrierOfShot, measuredBands, rigOfCarrier, rigOfShot } from './deciding/outing/outing';
 export type { OutingCarrier, SpotLog } from './deciding/outing/records/carrierRecord';

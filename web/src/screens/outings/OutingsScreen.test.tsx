@@ -69,6 +69,25 @@ it('an exported outing comes back beside the one that is there, under a name tha
   expect((await readBack('outing')).name).toBe('Ridge loop');
 });
 
+it('what was logged on another machine is joined into the outing that is here, by shot', async () => {
+  const there = outingWithShot();
+  const entry = { id: 'e', at: '2027-02-20T10:00:00.000Z', done: true, usable: 'yes', held: 'held', note: 'far' } as const;
+  const logged = { ...there, shots: there.shots.map((shot) => ({ ...shot, log: [entry] })) };
+  await choose('back.json', serialiseOuting(logged));
+  fireEvent.click(await screen.findByRole('button', { name: 'Join the two' }));
+  await waitFor(async () => expect((await readBack('outing')).shots[0]!.log).toEqual([entry]));
+  await waitFor(async () => expect(await stored()).toHaveLength(1));
+  const [joined] = await stored();
+  expect({ ...joined!, changedAt: '', shots: [] }).toEqual({ ...there, changedAt: '', shots: [] });
+});
+
+it('two copies that are kept apart stay as they are', async () => {
+  await choose('back.json', serialiseOuting(outingWithShot()));
+  fireEvent.click(await screen.findByRole('button', { name: 'Keep both' }));
+  expect(screen.queryByRole('button', { name: 'Join the two' })).toBeNull();
+  expect(await stored()).toHaveLength(2);
+});
+
 it('an outing that is not here keeps its name, and gets an id of this browser', async () => {
   await choose('other.json', serialiseOuting({ ...newOuting('other', '2027-02-14T08:00:00.000Z'), name: 'Other' }));
   await screen.findByRole('link', { name: 'Other' });

@@ -7,13 +7,15 @@ import { askToKeep } from '../../storage/askToKeep';
 import { saveOuting, useStoredOutings } from '../../storage/outings';
 import { trouble } from '../../storage/trouble';
 import { Bin } from './Bin';
-import { importOuting } from './importOuting';
+import { importOuting, type Copies } from './importOuting';
+import { JoinCopies } from './JoinCopies';
 import { OutingTable } from './OutingTable';
 
 export function OutingsScreen() {
   const stored = useStoredOutings();
   const navigate = useNavigate();
   const [problems, setProblems] = useState<readonly string[]>([]);
+  const [copies, setCopies] = useState<Copies | null>(null);
   const file = useRef<HTMLInputElement>(null);
   const here = stored?.filter(({ deletedAt }) => deletedAt === null);
   const inBin = stored?.filter(({ deletedAt }) => deletedAt !== null) ?? [];
@@ -52,7 +54,11 @@ export function OutingsScreen() {
             onChange={(event) => {
               const chosen = event.target.files?.[0];
               event.target.value = '';
-              if (chosen) void importOuting(chosen).then(setProblems);
+              if (!chosen) return;
+              void importOuting(chosen).then((came) => {
+                setProblems(came.problems);
+                setCopies(came.copies ?? null);
+              });
             }}
           />
           <button type="button" className="action action-main" onClick={() => void create()}>
@@ -72,6 +78,10 @@ export function OutingsScreen() {
             Close
           </button>
         </div>
+      )}
+
+      {copies && (
+        <JoinCopies copies={copies} onDone={() => setCopies(null)} onProblem={(problem) => setProblems([problem])} />
       )}
 
       {!here && <p className="caption">Opening…</p>}

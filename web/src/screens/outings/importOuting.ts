@@ -1,4 +1,4 @@
-import { LARGEST_DOCUMENT } from '@strut-spot/core';
+import { LARGEST_DOCUMENT, originOf } from '@strut-spot/core';
 import { toast } from 'sonner';
 import { copyName } from '../../state/copyName';
 import { newId } from '../../state/newId';
@@ -7,23 +7,43 @@ import { readAll, saveOuting } from '../../storage/outings';
 import { trouble } from '../../storage/trouble';
 import { computing } from '../../workers/core';
 
-/** Takes an outing in from a file, beside what is there, under an id of this program's making. @returns why not, line by line; nothing where it came in */
-export async function importOuting(file: File): Promise<readonly string[]> {
+/** Two stored outings that are copies of one. */
+export interface Copies {
+  readonly origin: { readonly id: string; readonly name: string };
+  readonly copy: { readonly id: string; readonly name: string };
+}
+
+export interface Imported {
+  /** Why it did not come in, line by line; nothing where it did. */
+  readonly problems: readonly string[];
+  /** What is there already and shares shots with it. */
+  readonly copies?: Copies;
+}
+
+/** Takes an outing in from a file, beside what is there, under an id of this program's making. */
+export async function importOuting(file: File): Promise<Imported> {
   if (file.size > LARGEST_DOCUMENT) {
-    return [`${file.name} has ${(file.size / 1e6).toFixed(1)} MB; an outing has at most ${LARGEST_DOCUMENT / 1e6} MB.`];
+    const most = LARGEST_DOCUMENT / 1e6;
+    return { problems: [`${file.name} has ${(file.size / 1e6).toFixed(1)} MB; an outing has at most ${most} MB.`] };
   }
   try {
     const parsed = await computing.parseOuting(await file.text());
-    if (!parsed.ok) return [`${file.name} was not imported, nothing is changed.`, ...parsed.problems];
-    const taken = (await readAll()).some(
-      (stored) => stored.deletedAt === null && stored.kind === 'readable' && stored.outing.name === parsed.value.name,
+    if (!parsed.ok) return { problems: [`${file.name} was not imported, nothing is changed.`, ...parsed.problems] };
+    const here = (await readAll()).flatMap((stored) =>
+      stored.deletedAt === null && stored.kind === 'readable' ? [stored.outing] : [],
     );
-    const name = taken ? copyName(parsed.value.name, 'imported') : parsed.value.name;
-    await saveOuting({ ...parsed.value, id: newId(), name });
+    const taken = here.some(({ name }) => name === parsed.value.name);
+    const copy = {
+      ...parsed.value,
+      id: newId(),
+      name: taken ? copyName(parsed.value.name, 'imported') : parsed.value.name,
+    };
+    const origin = originOf(parsed.value, here);
+    await saveOuting(copy);
     askToKeep();
-    toast(`"${name}" is imported.`);
-    return [];
+    toast(`"${copy.name}" is imported.`);
+    return { problems: [], ...(origin ? { copies: { origin, copy } } : {}) };
   } catch (error) {
-    return [`${file.name} was not imported, nothing is changed: ${trouble(error)}.`];
+    return { problems: [`${file.name} was not imported, nothing is changed: ${trouble(error)}.`] };
   }
 }
