@@ -163,7 +163,7 @@ export {
   type StretchReport,
 } from './deciding/track/keptTrack';
 export type { KeptTrack, Stretch } from './words/ride/keptTrack';
-export { dayPlans, type DayBlock, type DayPlan } from './deciding/day/dayPlan';
+export { BLOCK_NAMES, dayPlans, type DayBlock, type DayPlan } from './deciding/day/dayPlan';
 export { GOES, type PackItem, packedGrams, packList } from './deciding/day/packList';
 export { AUDIENCES, B_PICTURES, B_STILL_S, STORIES } from './deciding/day/stories';
 export type { AudienceId } from './deciding/outing/records/planRecord';

@@ -3,6 +3,7 @@ import {
   GOES,
   clockOf,
   dateAfter,
+  BLOCK_NAMES,
   durationWords,
   packedGrams,
   ROUTINES,
@@ -59,14 +60,13 @@ const head = (text: string): Content => ({ text, fontSize: 14, bold: true, margi
 
 function timetable(outing: Outing, plan: DayPlan): Content[] {
   const nameOf = (id: string) => outing.shots.find((shot) => shot.id === id)?.name ?? id;
-  const words = { start: 'Start', rig: 'Rig', film: 'Film', wait: 'Wait', rest: 'Rest', end: 'Pack up' } as const;
   return [
     head(`Day ${plan.day}, ${dateAfter(outing.date, plan.day - 1)}`),
     table(
       [66, 48, '*', 44],
       plan.blocks.map((block) => [
         cell(`${clockOf(block.from)}–${clockOf(block.to)}`),
-        cell(words[block.kind], { bold: block.kind === 'film' }),
+        cell(BLOCK_NAMES[block.kind], { bold: block.kind === 'film' }),
         cell(
           block.kind === 'film'
             ? [block.shotIds.map(nameOf).join(', '), ...block.steps.map((step) => step.words)].join('; ')

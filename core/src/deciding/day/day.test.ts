@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ridgeLoop } from '../../../testing/outings';
-import { dateAfter } from '../../physics/light/clock';
+import { clockOf, dateAfter } from '../../physics/light/clock';
 import { plainSetUp, standardCamera } from '../../posing/strut/plainSetUp';
 import { parseOuting } from '../../showing/formats/outingJson/parseOuting';
 import { rigOfCarrier } from '../outing/outing';
@@ -72,6 +72,27 @@ describe('the order of a day', () => {
     const turned = dayPlans(tidal, { order: mixed.shots.map((shot) => shot.id) })[0]!;
     expect(turned.misplaced).toBe(1);
     expect(turned.why.join(' ')).toMatch(/before what should come first/);
+  });
+
+  it('what takes longer has slack of a tenth of the work, and none of it makes a shot late', () => {
+    const long = day(Array.from({ length: 30 }, (_, i) => at(`s${i}`, there[i % 5]!, { seconds: 90 })));
+    const [free] = dayPlans(long);
+    const minutes = (kind: string, { blocks }: typeof free & object) =>
+      blocks.filter((b) => b.kind === kind).reduce((sum, b) => sum + b.to - b.from, 0);
+    const work = free!.rigMin + free!.filmMin;
+    expect(minutes('slack', free!)).toBeGreaterThan(work * 0.05);
+    expect(minutes('slack', free!)).toBeLessThan(work * 0.15);
+    expect(minutes('rest', free!)).toBeGreaterThan(0);
+    // The last lap must begin when the best order is ready for it, not later: neither rest nor slack may come before it.
+    const last = free!.blocks.filter((b) => b.kind === 'film').at(-1)!;
+    const pauses = free!.blocks.filter((b) => (b.kind === 'rest' || b.kind === 'slack') && b.to <= last.from);
+    const readyMin = last.from - pauses.reduce((sum, b) => sum + b.to - b.from, 0);
+    const only = { from: '00:00', to: clockOf(readyMin + (last.to - last.from) + 2), why: 'lift' };
+    const bound = dayPlans(day(long.shots.map((s) => ({ ...s, only }))))[0]!;
+    expect(bound.lateMin).toBe(0);
+    const filmed = bound.blocks.filter((b) => b.kind === 'film').at(-1)!;
+    expect(clockOf(filmed.to) <= only.to).toBe(true);
+    expect(minutes('rest', bound)).toBe(0);
   });
 
   it('a battery that does not last is changed before a lap, or on the way where one is not enough', () => {

@@ -16,9 +16,20 @@ import {
   type RigStep,
 } from './rigWork';
 
+/** What a stretch of the day is for. */
+export const BLOCK_NAMES = {
+  start: 'Start',
+  rig: 'Rig',
+  film: 'Film',
+  wait: 'Wait',
+  rest: 'Rest',
+  slack: 'Slack',
+  end: 'Pack up',
+} as const;
+
 /** One stretch of the day. */
 export interface DayBlock {
-  readonly kind: 'start' | 'rig' | 'film' | 'wait' | 'rest' | 'end';
+  readonly kind: keyof typeof BLOCK_NAMES;
   /** Minutes after midnight. */
   readonly from: number;
   readonly to: number;
@@ -44,7 +55,7 @@ export interface DayPlan {
   readonly misplaced: number;
   readonly endMin: number;
   /** What another order would come to: the shots as they stand in the list. */
-  readonly asListed: { readonly rigMin: number; readonly endMin: number; readonly lateMin: number };
+  readonly asListed: { readonly rigMin: number };
   /** Why it is so, in words. */
   readonly why: readonly string[];
 }
@@ -64,6 +75,8 @@ const HOUR_WITHIN = 45;
 const START_MIN = 15;
 const END_MIN = 15;
 const REST = { after: 120, minutes: 15 } as const;
+/** Left free for what takes longer: such a share of what was worked, in steps of so many minutes. Common practice, no source. */
+const SLACK = { share: 0.1, stepMin: 5 } as const;
 
 /** Every day of an outing, planned; shots whose place or pieces are lost are left out. */
 export function dayPlans(outing: Outing, options: PlanOptions = {}): readonly DayPlan[] {
@@ -136,7 +149,7 @@ function planOf(outing: Outing, day: number, shots: readonly Shot[], options: Pl
     lateMin: chosen.lateMin,
     misplaced: chosen.misplaced,
     endMin: end.to,
-    asListed: { rigMin: rigOf(listed), endMin: listed.endMin, lateMin: listed.lateMin },
+    asListed: { rigMin: rigOf(listed) },
     why: whyOf(outing, laps, chosen, listed, own === null, rigOf, jobs),
   };
 }
@@ -164,6 +177,9 @@ const ownOrder = (laps: readonly Lap[], order: readonly string[]): readonly numb
   return laps.map((_, i) => i).sort((a, b) => placeOf(laps[a]!) - placeOf(laps[b]!) || a - b);
 };
 
+/** To whole steps of slack. */
+const steps = (minutes: number): number => Math.round(minutes / SLACK.stepMin) * SLACK.stepMin;
+
 function blocksOf(
   outing: Outing,
   laps: readonly Lap[],
@@ -181,12 +197,37 @@ function blocksOf(
       steps: [],
     },
   ];
-  let [at, sinceRest, pushed] = [startMin + START_MIN, 0, 0];
+  let [at, sinceRest, sinceSlack, pushed] = [startMin + START_MIN, 0, 0, 0];
   const push = (block: Omit<DayBlock, 'from' | 'to'>, minutes: number) => {
     if (minutes <= 0) return;
     blocks.push({ ...block, from: at, to: at + minutes });
     at += minutes;
     sinceRest += minutes;
+    sinceSlack += minutes;
+  };
+  const waits = order.map((i, k) => {
+    const ready = k === 0 ? at : begins[k - 1]! + jobs[order[k - 1]!]!.minutes;
+    return begins[k]! - ready - rigMinutes(outing, k === 0 ? null : laps[order[k - 1]!]!, laps[i]!);
+  });
+  /** Minutes by which all that begins with a lap can be put off without any window being missed. */
+  const roomBefore = (k: number): number => {
+    let [room, absorbed] = [Infinity, 0];
+    for (let j = k; j < order.length; j++) {
+      absorbed += waits[j]!;
+      const { window } = jobs[order[j]!]!;
+      if (window) room = Math.min(room, window[1] - begins[j]! + absorbed - pushed);
+    }
+    return Math.max(0, room);
+  };
+  const putOff = (kind: 'rest' | 'slack', words: string, minutes: number) => {
+    push({ kind, shotIds: [], words, steps: [] }, minutes);
+    pushed += minutes;
+  };
+  const slack = (room: number) => {
+    const wanted = Math.max(SLACK.stepMin, steps(sinceSlack * SLACK.share));
+    const minutes = Math.min(wanted, Math.floor(room / SLACK.stepMin) * SLACK.stepMin);
+    putOff('slack', 'Left free for what takes longer', minutes);
+    if (minutes > 0) sinceSlack = 0;
   };
   const fresh = freshBatteries(outing);
   order.forEach((i, k) => {
@@ -201,10 +242,10 @@ function blocksOf(
       const absorbed = Math.min(pushed, wait);
       pushed -= absorbed;
       push({ kind: 'wait', shotIds, words: `Until the hour of ${names}`, steps: [] }, wait - absorbed);
-      if (wait - absorbed >= REST.minutes) sinceRest = 0;
-    } else if (sinceRest > REST.after) {
-      push({ kind: 'rest', shotIds: [], words: 'Eat, look at the clips, wipe the lens', steps: [] }, REST.minutes);
-      pushed += REST.minutes;
+      if (wait - absorbed >= REST.minutes) [sinceRest, sinceSlack] = [0, 0];
+    } else if (sinceRest > REST.after && roomBefore(k) >= REST.minutes) {
+      putOff('rest', 'Eat, look at the clips, wipe the lens', REST.minutes);
+      slack(roomBefore(k));
       sinceRest = 0;
     }
     push(
@@ -218,6 +259,7 @@ function blocksOf(
     );
     push({ kind: 'film', shotIds, words: names, steps: fresh.during(lap) }, jobs[i]!.minutes);
   });
+  slack(Infinity);
   push({ kind: 'end', shotIds: [], words: 'Take everything off, count it, cards out, dry it', steps: [] }, END_MIN);
   return blocks;
 }

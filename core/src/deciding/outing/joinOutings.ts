@@ -42,6 +42,7 @@ export function joinOutings(mine: Outing, theirs: Outing): Outing {
 
 /** Of several outings the one that another is a copy of: it shares most of its shots. Undefined where none shares any. */
 export function originOf(copy: Outing, outings: readonly Outing[]): Outing | undefined {
-  const shared = (outing: Outing): number => inBoth(outing.shots, copy.shots).length + (outing.id === copy.id ? 0.5 : 0);
+  const shared = (outing: Outing): number =>
+    inBoth(outing.shots, copy.shots).length + (outing.id === copy.id ? 0.5 : 0);
   return outings.filter((outing) => shared(outing) > 0).sort((a, b) => shared(b) - shared(a))[0];
 }

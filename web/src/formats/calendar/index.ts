@@ -1,4 +1,4 @@
-import { dateAfter, instantOf, type DayPlan, type Outing } from '@strut-spot/core';
+import { BLOCK_NAMES, dateAfter, instantOf, type DayPlan, type Outing } from '@strut-spot/core';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 
 /** Minutes after midnight of a day, as the calendar takes them. */
@@ -30,14 +30,7 @@ export function calendarOf(outing: Outing, plans: readonly DayPlan[]): string {
     const date = dateAfter(outing.date, plan.day - 1);
     return plan.blocks.map((block, i): EventAttributes => {
       const shots = block.shotIds.map(nameOf).join(', ');
-      const title = {
-        start: 'Start',
-        rig: `Rig: ${shots}`,
-        film: `Film: ${shots}`,
-        wait: 'Wait',
-        rest: 'Rest',
-        end: 'Pack up',
-      }[block.kind];
+      const title = `${BLOCK_NAMES[block.kind]}${shots && block.kind !== 'wait' ? `: ${shots}` : ''}`;
       return {
         uid: `${outing.id}-${plan.day}-${i}@strut-spot`,
         productId: 'strut-spot',

@@ -15,7 +15,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { clockOf, dateAfter, type DayBlock, type DayPlan } from '@strut-spot/core';
+import { BLOCK_NAMES, clockOf, dateAfter, type DayBlock, type DayPlan } from '@strut-spot/core';
 import { GripVertical } from 'lucide-react';
 import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
@@ -23,15 +23,6 @@ import { ShotWhen } from './ShotWhen';
 
 const minutes = (min: number): string =>
   min >= 60 ? `${Math.floor(min / 60)} h ${String(Math.round(min % 60)).padStart(2, '0')}` : `${Math.round(min)} min`;
-
-const NAMES: Readonly<Record<DayBlock['kind'], string>> = {
-  start: 'Start',
-  rig: 'Rig',
-  film: 'Film',
-  wait: 'Wait',
-  rest: 'Rest',
-  end: 'Pack up',
-};
 
 const MOST_DAYS = 30;
 
@@ -198,7 +189,7 @@ export function Timetable({ plan, date }: { readonly plan: DayPlan; readonly dat
                 >
                   <span className="reading w-14 shrink-0">{clockOf(last.from)}</span>
                   <span className="min-w-0 flex-1">
-                    {NAMES[last.kind]}: {last.words}
+                    {BLOCK_NAMES[last.kind]}: {last.words}
                   </span>
                   <span className="reading shrink-0">{minutes(last.to - last.from)}</span>
                 </li>

@@ -71,7 +71,14 @@ it('an exported outing comes back beside the one that is there, under a name tha
 
 it('what was logged on another machine is joined into the outing that is here, by shot', async () => {
   const there = outingWithShot();
-  const entry = { id: 'e', at: '2027-02-20T10:00:00.000Z', done: true, usable: 'yes', held: 'held', note: 'far' } as const;
+  const entry = {
+    id: 'e',
+    at: '2027-02-20T10:00:00.000Z',
+    done: true,
+    usable: 'yes',
+    held: 'held',
+    note: 'far',
+  } as const;
   const logged = { ...there, shots: there.shots.map((shot) => ({ ...shot, log: [entry] })) };
   await choose('back.json', serialiseOuting(logged));
   fireEvent.click(await screen.findByRole('button', { name: 'Join the two' }));
