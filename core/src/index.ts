@@ -139,6 +139,7 @@ export { carrierScene } from './posing/scene/carrierScene';
 export { notOnThis } from './judging/scene/notOnThis';
 export { shakeQuestionOf } from './judging/scene/shotScene';
 export { type ClipResult, correctFromClip } from './deciding/learning/testClip/correction';
+export { findHorizon, type PixelPicture } from './deciding/learning/testClip/findHorizon';
 export { changeProblem } from './deciding/outing/changeProblem';
 export { piecesLeft, piecesShort, type Owned } from './deciding/outing/kitUse';
 export { mergeOutings } from './deciding/outing/mergeOutings';

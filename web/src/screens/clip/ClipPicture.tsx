@@ -15,13 +15,24 @@ interface ClipPictureProps {
   readonly onMarks: (marks: Marks) => void;
   readonly onSize: (size: Point) => void;
   readonly onProblem: (problem: string) => void;
+  /** Called whenever another still or frame stands there. */
+  readonly onShown: (picture: HTMLImageElement | HTMLVideoElement) => void;
 }
 
 const clampUnit = (v: number) => Math.min(1, Math.max(0, v));
 const STEP = 0.002;
 
 /** The still, or a frame of the video, with two handles for the ends of the horizon. */
-export function ClipPicture({ clip, marks, wantedHeight, band, onMarks, onSize, onProblem }: ClipPictureProps) {
+export function ClipPicture({
+  clip,
+  marks,
+  wantedHeight,
+  band,
+  onMarks,
+  onSize,
+  onProblem,
+  onShown,
+}: ClipPictureProps) {
   const frame = useRef<HTMLDivElement>(null);
   const video = useRef<HTMLVideoElement>(null);
   const [seconds, setSeconds] = useState<{ at: number; of: number } | null>(null);
@@ -54,7 +65,10 @@ export function ClipPicture({ clip, marks, wantedHeight, band, onMarks, onSize, 
             alt={`Test clip: ${clip.name}`}
             className="absolute inset-0 size-full"
             draggable={false}
-            onLoad={(event) => sized(event.currentTarget.naturalWidth, event.currentTarget.naturalHeight)}
+            onLoad={(event) => {
+              sized(event.currentTarget.naturalWidth, event.currentTarget.naturalHeight);
+              onShown(event.currentTarget);
+            }}
             onError={unreadable}
           />
         ) : (
@@ -73,6 +87,8 @@ export function ClipPicture({ clip, marks, wantedHeight, band, onMarks, onSize, 
                 of: Number.isFinite(event.currentTarget.duration) ? event.currentTarget.duration : 0,
               });
             }}
+            onLoadedData={(event) => onShown(event.currentTarget)}
+            onSeeked={(event) => onShown(event.currentTarget)}
             onError={unreadable}
           />
         )}

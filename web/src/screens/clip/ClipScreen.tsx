@@ -1,6 +1,6 @@
 import { kitWith, resolveRig, tiltWords, wantedHorizon, type ClipRecord, type ClipResult } from '@strut-spot/core';
 import { format, parseISO } from 'date-fns';
-import { Camera, ImageUp, UserRoundPlus } from 'lucide-react';
+import { Camera, ImageUp, ScanLine, UserRoundPlus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { newId, nowIso } from '../../state/newId';
@@ -11,6 +11,7 @@ import { useLatest } from '../../workers/useLatest';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { ClipPicture, type Marks } from './ClipPicture';
 import { ClipResultPanel } from './ClipResultPanel';
+import { pixelsOf } from './pixelsOf';
 
 interface Clip {
   readonly url: string;
@@ -21,12 +22,23 @@ interface Clip {
 const LARGEST_BYTES = 2_000_000_000;
 const START_MARKS: Marks = { left: [0.15, 0.5], right: [0.85, 0.5] };
 
-/** Test clip in, correction out: mark the horizon's two ends, get degrees and notches. */
+type HorizonSearch = 'idle' | 'searching' | 'found' | 'not found' | 'by hand';
+const SEARCH_WORDS: Readonly<Record<Exclude<HorizonSearch, 'idle'>, string>> = {
+  searching: 'Looking for the horizon…',
+  found: 'The horizon was found in the picture. If the line lies elsewhere, drag its ends.',
+  'not found': 'No clear horizon in this picture: drag both handles onto it, or take another one with more sky.',
+  'by hand': 'Marked by hand.',
+};
+
+/** Test clip in, correction out: the horizon is found or marked, and told as degrees and notches. */
 export function ClipScreen() {
   const { shot, question, change, setUpFile, rig } = useShot();
   const [clip, setClip] = useState<Clip | null>(null);
   const [marks, setMarks] = useState<Marks>(START_MARKS);
   const [marked, setMarked] = useState(false);
+  const [search, setSearch] = useState<HorizonSearch>('idle');
+  const byHand = useRef(false);
+  const shown = useRef<HTMLImageElement | HTMLVideoElement | null>(null);
   const [size, setSize] = useState<readonly [number, number] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [modeId, setModeId] = useState(shot.setUp.modeId);
@@ -56,8 +68,27 @@ export function ClipScreen() {
     setClip(next);
     setMarks(START_MARKS);
     setMarked(false);
+    byHand.current = false;
+    setSearch('idle');
     setSize(null);
     setProblem(null);
+  };
+  const find = async () => {
+    const pixels = shown.current && pixelsOf(shown.current);
+    if (!pixels) return;
+    byHand.current = false;
+    setSearch('searching');
+    try {
+      const found = await computing.findHorizon(clipQuestion, pixels);
+      if (byHand.current) return;
+      if (found.kind === 'found') {
+        setMarks(found);
+        setMarked(true);
+      }
+      setSearch(found.kind === 'found' ? 'found' : 'not found');
+    } catch {
+      if (!byHand.current) setSearch('not found');
+    }
   };
   const choose = (file: File) => {
     const kind = file.type.startsWith('image/') ? 'still' : file.type.startsWith('video/') ? 'video' : null;
@@ -158,6 +189,12 @@ export function ClipScreen() {
             onMarks={(next) => {
               setMarks(next);
               setMarked(true);
+              byHand.current = true;
+              setSearch('by hand');
+            }}
+            onShown={(picture) => {
+              shown.current = picture;
+              if (!byHand.current) void find();
             }}
             onSize={setSize}
             onProblem={setProblem}
@@ -165,9 +202,21 @@ export function ClipScreen() {
         ) : (
           <div className="flex aspect-video flex-col items-center justify-center border border-dashed border-hair-strong p-6 text-center">
             <p className="max-w-md text-lg">
-              Ride ten seconds in {stanceName} on level ground, looking at a far horizon. Bring the clip here and drag
-              the two handles onto the horizon.
+              Ride ten seconds in {stanceName} on level ground, looking at a far horizon. Bring the clip here: the
+              horizon is found in it, and you can drag it where it is not.
             </p>
+          </div>
+        )}
+        {clip && search !== 'idle' && (
+          <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1">
+            <p role="status" className="min-w-0 flex-1" data-testid="horizon-search">
+              {SEARCH_WORDS[search]}
+            </p>
+            {search !== 'searching' && (
+              <button type="button" className="action" onClick={() => void find()}>
+                <ScanLine size={16} aria-hidden /> Find the horizon
+              </button>
+            )}
           </div>
         )}
         {shapeDiffers && (

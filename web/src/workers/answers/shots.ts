@@ -2,14 +2,18 @@ import {
   advisedReport,
   cardContent,
   correctFromClip,
+  findHorizon,
   lightOfDay,
+  panTiltRollFromRotation,
   parseOuting,
   poseRig,
+  poseStrut,
   resolveSetUp,
   SET_UP_STANCE_ID,
   shotReport,
   sideElevation,
   type Outing,
+  type PixelPicture,
   type ReportOptions,
   type RigSpec,
   type SetUp,
@@ -33,6 +37,17 @@ export const shots = {
   parseOuting: (text: string) => parseOuting(text),
 
   sideElevation: (rig: RigSpec, setUp: SetUp) => sideElevation(rig, setUp),
+
+  /** The horizon in a still or frame of a test clip, looked for around where the set-up should point. */
+  findHorizon({ rig, setUp, actionStanceId }: ShotQuestion, picture: PixelPicture) {
+    const resolved = resolveSetUp(rig, setUp);
+    const { rotation } = poseStrut(
+      resolved,
+      poseRig(rig, SET_UP_STANCE_ID),
+      poseRig(rig, actionStanceId),
+    ).worldFromCamera;
+    return findHorizon(picture, resolved.lens, panTiltRollFromRotation(rotation));
+  },
 
   correct(question: ShotQuestion, marks: { left: { u: number; v: number }; right: { u: number; v: number } }) {
     const { rig, setUp, actionStanceId, horizonAt } = question;
