@@ -65,19 +65,59 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
   },
   {
     ...now,
+    version: 8,
     carriers: [{ ...carrier, rig, ride: { ...carrier.ride, weatherId: 'muddy', humidityPct: 90 } }],
+    film: { seconds: 180, audience: 'friends' },
+    plan: { packed: ['wipes'], done: ['charge'] },
+    shots: [
+      {
+        ...shot,
+        use: { takes: 5, hours: 6, start: 'remote', foam: true, fromC: -4 },
+        only: { from: '11:00', to: '12:00', why: 'tide' },
+        hour: { at: '16:40', headingDeg: 210 },
+        ask: { ...fullAsk(), light: 'front', weights: { mass: 7, steady: 2 } },
+      },
+    ],
+    where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
+  },
+  {
+    ...now,
+    carriers: [{ ...carrier, rig, ride: { ...carrier.ride, weatherId: 'muddy', humidityPct: 90 } }],
+    lessons: [{ id: 'c0', at: '2027-02-13T09:00:00Z', ...lesson() }],
     supplies: { cameras: [{ cameraId: 'cube-camera', batteries: 4, cardGb: 256, worn: true }], bays: 2 },
     where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
     shots: [
       {
         ...shot,
         use: { takes: 5, hours: 6, start: 'remote', foam: true, fromC: -4 },
+        clips: [clip()],
+        log: [{ ...entry(), lap: 2, usableS: 12, whyNot: ['shaky', 'lens'], lens: 'drops', batteryPct: 55 }],
         hour: { at: '16:40', headingDeg: 210 },
         ask: { ...fullAsk(), light: 'front', weights: { mass: 7, steady: 2 } },
       },
     ],
   },
 ];
+
+function lesson(): Stored {
+  return { machineId: 'mountain-bike', partId: 'torso', spotId: 'chest', pitchDeg: 4.5, rollDeg: -1, used: true };
+}
+function clip(): Stored {
+  return {
+    id: 'c1',
+    at: '2027-02-14T09:00:00Z',
+    marks: { left: [0.1, 0.5], right: [0.9, 0.5] },
+    measuredTiltDeg: -8,
+    measuredRollDeg: 1,
+    tiltByDeg: -4,
+    rollByDeg: -1,
+    applied: true,
+    lesson: lesson(),
+  };
+}
+function entry(): Stored {
+  return { id: 'e1', at: '2027-02-14T10:00:00Z', done: true, usable: 'partly', held: 'held', note: '' };
+}
 
 function fullAsk(): Stored {
   return {

@@ -1,6 +1,6 @@
 import type { MeasuredBand } from '../../words/ride/measuredBand';
 import type { RigSpec, StanceShares } from '../../words/rig/rigSpec';
-import type { OwnKit } from '../../words/kit/ownKit';
+import { learntOn } from '../learning/learnt/lessons';
 import type { OutingCarrier } from './records/carrierRecord';
 import type { Outing } from './records/outingRecord';
 import type { Shot } from './records/shotRecord';
@@ -39,13 +39,15 @@ export function carrierOfShot(outing: Outing, shot: Pick<Shot, 'carrierId'>): Ou
 export const measuredBands = ({ spotLogs }: OutingCarrier, spotId: string): readonly MeasuredBand[] =>
   spotLogs.filter((log) => log.used && log.spotId === spotId).at(-1)?.bands ?? [];
 
-const rigs = new WeakMap<OutingCarrier, { ownKit: OwnKit; rig: RigSpec }>();
+const rigs = new WeakMap<OutingCarrier, RigSpec>();
 
-/** The same carrier and kit give the same object. */
-export function rigOfCarrier({ ownKit }: Pick<Outing, 'ownKit'>, carrier: OutingCarrier): RigSpec {
+/** The same carrier, kit and lessons give the same object. */
+export function rigOfCarrier(outing: Pick<Outing, 'ownKit' | 'shots' | 'lessons'>, carrier: OutingCarrier): RigSpec {
+  const { ownKit } = outing;
+  const { learnt } = learntOn(outing, carrier.rig.machineId);
   const known = rigs.get(carrier);
-  if (known?.ownKit === ownKit) return known.rig;
-  const rig: RigSpec = { ...carrier.rig, ownKit };
-  rigs.set(carrier, { ownKit, rig });
+  if (known && known.ownKit === ownKit && known.learnt === learnt) return known;
+  const rig: RigSpec = { ...carrier.rig, ownKit, ...(learnt ? { learnt } : {}) };
+  rigs.set(carrier, rig);
   return rig;
 }

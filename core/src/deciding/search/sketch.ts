@@ -276,7 +276,7 @@ const LEANS_DEG = 3;
 function levelled({ carrier, scene, question }: Spotted, free: ResolvedSetUp): ResolvedSetUp | null {
   const { setUp, camera, placed } = free;
   const action = scene.ridden[0]!.rig;
-  const change = stanceChange(scene.setUpRig, action, placed.spot.partId);
+  const change = stanceChange(scene.setUpRig, action, placed.spot);
   const seen = panTiltRollFromRotation(multiplyRotations(change, rotationFromPanTiltRoll(setUp.angles)));
   if (Math.abs(seen.rollDeg) <= LEANS_DEG || camera.gimbal || camera.stitch) return null;
   const ball = kitWith(carrier.rig.ownKit).heads.find((h) => h.turns.roll && question.pieceIds.includes(h.id));

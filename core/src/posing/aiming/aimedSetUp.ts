@@ -43,6 +43,6 @@ function centred(spec: RigSpec, setUp: SetUp, setUpRig: PosedRig, actionRig: Pos
   const clear = clearOfSurface(spec, setUp);
   const { camera, placed } = resolveSetUp(spec, clear);
   if (!camera.gimbal) return clear;
-  const tilt = centredTiltDeg(stanceChange(setUpRig, actionRig, placed.spot.partId), clear.angles);
+  const tilt = centredTiltDeg(stanceChange(setUpRig, actionRig, placed.spot), clear.angles);
   return { ...clear, gimbalTiltDeg: Math.round(tilt * 10) / 10 };
 }

@@ -10,6 +10,7 @@ import { unprojectPixelToDirection, type Lens } from '../../mathematics/lens/len
 import { skylineNormal } from './horizon';
 import type { PosedRig } from '../rig/poseRig';
 import { clamp, toDeg, toRad, wrapDeg } from '../../mathematics/units/angle';
+import { mountRotation } from '../strut/mountRotation';
 import { poseStrut } from '../strut/kinematics';
 import type { ResolvedSetUp } from '../strut/resolveSetUp';
 
@@ -21,12 +22,12 @@ export function elevationOfHeightDeg(lens: Lens, heightFraction: number): number
   return toDeg(Math.atan2(direction[1], direction[0]));
 }
 
-/** How a part turns from the set-up stance to the action stance: worldFromPart(action) · partFromWorld(set-up). */
-export const stanceChange = (setUpRig: PosedRig, actionRig: PosedRig, partId: string): Rotation =>
-  multiplyRotations(
-    actionRig.byId.get(partId)!.worldFromPart.rotation,
-    inverseRotation(setUpRig.byId.get(partId)!.worldFromPart.rotation),
-  );
+/** How what stands on a spot turns from the set-up stance to the action stance, with what was learnt of it: worldFromMount(action) · mountFromWorld(set-up). */
+export const stanceChange = (
+  setUpRig: PosedRig,
+  actionRig: PosedRig,
+  spot: { readonly id: string; readonly partId: string },
+): Rotation => multiplyRotations(mountRotation(actionRig, spot), inverseRotation(mountRotation(setUpRig, spot)));
 
 /**
  * The tilt that a level must read in the set-up stance so that the sky line comes at a wanted height of the picture in the
@@ -76,7 +77,7 @@ export function solveTiltForHorizon(
   actionRig: PosedRig,
   wantedHeight: number,
 ): number | null {
-  const change = stanceChange(setUpRig, actionRig, resolved.placed.spot.partId);
+  const change = stanceChange(setUpRig, actionRig, resolved.placed.spot);
   const elevation = elevationOfHeightDeg(resolved.lens, wantedHeight);
   const level = solveTiltDeg(change, resolved.setUp.angles, elevation, [0, 1, 0]);
   if (level === null) return null;
@@ -101,7 +102,7 @@ export function solveAim(
   target: Vec3,
   wantedHeight: number,
 ): PanTiltRoll {
-  const change = stanceChange(setUpRig, actionRig, resolved.placed.spot.partId);
+  const change = stanceChange(setUpRig, actionRig, resolved.placed.spot);
   const elevationDeg = elevationOfHeightDeg(resolved.lens, wantedHeight);
   let angles: PanTiltRoll = { panDeg: 0, tiltDeg: 0, rollDeg: 0 };
   for (let round = 0; round < 6; round++) {

@@ -6,8 +6,9 @@ import type { Pose } from '../../mathematics/geometry/pose';
 import { keepLatest } from '../../mathematics/caching/keepLatest';
 import { keyOf } from '../../mathematics/caching/keyOf';
 import { resolveRig } from '../lookup/resolveRig';
-import type { RigSpec, SubjectSpec } from '../../words/rig/rigSpec';
+import type { LearntTurn, RigSpec, SubjectSpec } from '../../words/rig/rigSpec';
 import { SIDES, type Posture } from '../../words/carrier/posture';
+import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { subjectParts } from './subject';
 import type { Ground } from '../../words/carrier/land';
 import type { PosedPart } from '../../words/carrier/posedPart';
@@ -24,6 +25,8 @@ export interface PosedRig {
   /** Ids of the filmer's parts that hold on to something: no places for a camera. */
   readonly holds: readonly string[];
   readonly worldFromMachine: Pose;
+  /** How cameras were found to stand on it under way; nothing in the set-up stance, where the level is read. */
+  readonly learnt: readonly LearntTurn[];
   /** Contacts that this rider cannot reach on this machine. */
   readonly problems: readonly ReachProblem[];
 }
@@ -88,6 +91,7 @@ function buildRig(spec: RigSpec, stanceId: string): PosedRig {
     body,
     holds: posed.posture ? holding(posed.posture) : [],
     worldFromMachine: posed.worldFromMachine,
+    learnt: stanceId === SET_UP_STANCE_ID ? [] : (spec.learnt ?? []),
     problems: people.flatMap((person) => person.body.problems),
   };
 }

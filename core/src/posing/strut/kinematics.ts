@@ -13,6 +13,7 @@ import { WHOLE_SPHERE } from '../../mathematics/lens/projection';
 import { toRad } from '../../mathematics/units/angle';
 import type { PosedRig } from '../rig/poseRig';
 import { MOUNTING_TURN_DEG } from '../../words/kit/camera';
+import { mountRotation } from './mountRotation';
 import { gimbalState, type GimbalState } from './gimbal';
 import type { ResolvedSetUp } from './resolveSetUp';
 import type { LinkUse } from '../../words/setUp/setUp';
@@ -74,9 +75,10 @@ export function poseStrut(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: Pose
   const spot = compose(part.worldFromPart, resolved.placed.partFromSpot);
   const joints = chainJoints(resolved);
   const mount = transformPoint(spot, joints[joints.length - 1]!);
-  const rotation = multiplyRotations(part.worldFromPart.rotation, partFromCameraRotation(setUpRig, resolved));
+  const stands = mountRotation(rig, resolved.placed.spot);
+  const rotation = multiplyRotations(stands, partFromCameraRotation(setUpRig, resolved));
   const body = isReframed(resolved)
-    ? multiplyRotations(part.worldFromPart.rotation, partFromCameraRotation(setUpRig, resolved, AS_PUT_UP))
+    ? multiplyRotations(stands, partFromCameraRotation(setUpRig, resolved, AS_PUT_UP))
     : rotation;
   const worldFromBody = poseAt(mount, multiplyRotations(body, cameraFromBodyRotation(resolved)));
   const lens = add(mount, rotate(worldFromBody.rotation, resolved.camera.lensFromMountM));

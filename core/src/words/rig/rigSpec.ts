@@ -17,6 +17,20 @@ export interface RigSpec {
   readonly ownKit?: OwnKit;
   /** Spots that the user put on parts by hand. */
   readonly ownSpots?: readonly OwnSpot[];
+  /** How cameras on it were found to stand in test clips; never stored with it, always worked out anew. */
+  readonly learnt?: readonly LearntTurn[];
+}
+
+/**
+ * How far a camera on a part was found to stand, under way, from where it was thought to: turned up (pitch) and with its right side down (roll)
+ * by one who looks ahead, degrees.
+ */
+export interface LearntTurn {
+  readonly partId: string;
+  /** none = wherever on the part. */
+  readonly spotId?: string;
+  readonly pitchDeg: number;
+  readonly rollDeg: number;
 }
 
 /** Shares of the riding time by stance, 0 to 1; what is not named goes as usual. */

@@ -1,8 +1,16 @@
-import { multiplyRotations, panTiltRollFromRotation, type PanTiltRoll } from '../../../mathematics/geometry/rotation';
+import {
+  multiplyRotations,
+  panTiltRollFromRotation,
+  rotationFromPanTiltRoll,
+  type PanTiltRoll,
+  type Rotation,
+} from '../../../mathematics/geometry/rotation';
 import type { Pixel } from '../../../mathematics/lens/lens';
 import type { PosedRig } from '../../../posing/rig/poseRig';
+import { turnOf } from '../../../posing/strut/mountRotation';
 import { poseStrut } from '../../../posing/strut/kinematics';
 import { elevationOfHeightDeg, solveTiltDeg, stanceChange } from '../../../posing/aiming/solveAngles';
+import type { LearntTurn } from '../../../words/rig/rigSpec';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import { skylineNormal } from '../../../posing/aiming/horizon';
 import { postureError, readHorizon, setUpAnglesFor } from './horizonReading';
@@ -20,6 +28,8 @@ interface ClipCorrection {
   /** What is left after whole notches, degrees. */
   readonly restDeg: number;
   readonly newAngles: PanTiltRoll;
+  /** What it teaches of this spot; null where a gimbal holds the lens level whatever the mount does. */
+  readonly lesson: { readonly pitchDeg: number; readonly rollDeg: number } | null;
 }
 
 export type ClipResult = ClipCorrection | { readonly kind: "can't say"; readonly because: string };
@@ -40,10 +50,8 @@ export function correctFromClip(
   if (reading.kind === "can't say") return reading;
   const predictedRotation = poseStrut(resolved, setUpRig, actionRig).worldFromCamera.rotation;
   const predicted = panTiltRollFromRotation(predictedRotation);
-  const change = multiplyRotations(
-    postureError(predictedRotation, reading),
-    stanceChange(setUpRig, actionRig, resolved.placed.spot.partId),
-  );
+  const off = postureError(predictedRotation, reading);
+  const change = multiplyRotations(off, stanceChange(setUpRig, actionRig, resolved.placed.spot));
   const { angles } = resolved.setUp;
   let newAngles = setUpAnglesFor(change, { panDeg: predicted.panDeg, tiltDeg: predicted.tiltDeg, rollDeg: 0 });
   if (wantedHeight !== null) {
@@ -67,5 +75,13 @@ export function correctFromClip(
     notches,
     restDeg: notches === null ? 0 : tiltByDeg - notches * step,
     newAngles: { panDeg: angles.panDeg, tiltDeg: newAngles.tiltDeg, rollDeg: newAngles.rollDeg },
+    lesson: resolved.camera.gimbal ? null : lessonOf(off, turnOf(actionRig.learnt, resolved.placed.spot)),
   };
+}
+
+/** The whole turn against the model before anything was learnt: what was left over, after what was known. */
+function lessonOf(off: Rotation, known: LearntTurn | undefined): { pitchDeg: number; rollDeg: number } {
+  const learnt = rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: known?.pitchDeg ?? 0, rollDeg: known?.rollDeg ?? 0 });
+  const { tiltDeg, rollDeg } = panTiltRollFromRotation(multiplyRotations(off, learnt));
+  return { pitchDeg: tiltDeg, rollDeg };
 }

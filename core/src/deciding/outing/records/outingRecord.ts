@@ -5,6 +5,7 @@ import type { OwnKit } from '../../../words/kit/ownKit';
 import type { GlobePlace } from '../../../words/shot/moment';
 import type { Supplies } from '../../../words/shot/use';
 import type { KeptTrack } from '../../../words/ride/keptTrack';
+import type { EarlierLesson } from '../../../words/learning/lesson';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { carrierSchema, type OutingCarrier } from './carrierRecord';
 import { ownKitSchema } from './rigRecord';
@@ -22,13 +23,14 @@ import {
   validatorOf,
 } from './schemaParts';
 import { whereSchema } from './momentRecord';
+import { earlierLessonsSchema } from './lessonRecord';
 import { shotSchema, type Shot } from './shotRecord';
 import { filmSchema, planSchema, trackSchema, type AudienceId } from './planRecord';
 import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 8;
+export const OUTING_VERSION = 9;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -49,6 +51,8 @@ export interface Outing {
   /** Cameras, links and bases of the user's own that this outing uses. */
   readonly ownKit: OwnKit;
   readonly shots: readonly Shot[];
+  /** What clips of this rider in other outings taught, as far as it was taken over. */
+  readonly lessons?: readonly EarlierLesson[];
   /** Batteries, cards and chargers; none = as usual. */
   readonly supplies?: Supplies;
   /** The film that it is for. */
@@ -85,6 +89,7 @@ export const outingSchema = validatorOf<Outing>()(
     carriers: list(OUTING_LIMITS.carriers).min(1, '${path} is empty').of(carrierSchema),
     ownKit: ownKitSchema,
     shots: list(OUTING_LIMITS.shots).of(shotSchema),
+    lessons: earlierLessonsSchema(),
     supplies: suppliesSchema(),
     film: filmSchema(),
     track: trackSchema(),
@@ -141,6 +146,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   6: (old) => ({ ...old, version: 7 }),
   // 7 → 8: how a shot's camera is run, what there is for the cameras, the weather of a ride, its track and plan; none of them has to be there.
   7: (old) => ({ ...old, version: 8 }),
+  // 8 → 9: what test clips taught, and more of what came of a take; none of it has to be there.
+  8: (old) => ({ ...old, version: 9 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

@@ -5,6 +5,7 @@ export const OUTING_LIMITS = {
   shots: 200,
   links: 6,
   clips: 200,
+  lessons: 500,
   logEntries: 500,
   nameLength: 120,
   noteLength: 4000,

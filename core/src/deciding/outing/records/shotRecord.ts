@@ -1,4 +1,5 @@
 import { boolean, object } from 'yup';
+import type { Lesson } from '../../../words/learning/lesson';
 import type { StanceShares } from '../../../words/rig/rigSpec';
 import type { Stretch } from '../../../words/ride/keptTrack';
 import type { Ask } from '../../../words/shot/ask';
@@ -10,6 +11,8 @@ import {
   id,
   instant,
   list,
+  maybeOneOf,
+  maybeWithin,
   oneOf,
   OUTING_LIMITS,
   pair,
@@ -19,6 +22,7 @@ import {
   validatorOf,
   within,
 } from './schemaParts';
+import { lessonSchema } from './lessonRecord';
 import { hourSchema } from './momentRecord';
 import { onlySchema, stretchSchema } from './planRecord';
 import { stanceSharesSchema } from './rigRecord';
@@ -36,6 +40,8 @@ export interface ClipRecord {
   readonly tiltByDeg: number;
   readonly rollByDeg: number;
   readonly applied: boolean;
+  /** What it teaches; none = nothing (filmed before anything was learnt, or with a gimbal). */
+  readonly lesson?: Lesson;
 }
 
 const USABLE = ['yes', 'partly', 'no'] as const;
@@ -43,6 +49,23 @@ export type Usable = (typeof USABLE)[number];
 const HELD = ['held', 'slipped', 'lost'] as const;
 export type Held = (typeof HELD)[number];
 
+/** Why a take is not usable, or not all of it. */
+export const WHY_NOT = [
+  'angle',
+  'subject',
+  'hidden',
+  'shaky',
+  'light',
+  'lens',
+  'sound',
+  'moved',
+  'not recording',
+] as const;
+export type WhyNot = (typeof WHY_NOT)[number];
+const LENS_AFTER = ['clean', 'drops', 'dirt', 'mist'] as const;
+export type LensAfter = (typeof LENS_AFTER)[number];
+
+/** What came of a take. */
 export interface LogEntry {
   readonly id: string;
   readonly at: string;
@@ -50,6 +73,15 @@ export interface LogEntry {
   readonly usable: Usable;
   readonly held: Held;
   readonly note: string;
+  /** Which lap or take of the day it was, from 1. */
+  readonly lap?: number;
+  /** Seconds of it that can be used. */
+  readonly usableS?: number;
+  readonly whyNot?: readonly WhyNot[];
+  /** How the lens looked afterwards. */
+  readonly lens?: LensAfter;
+  /** What the camera showed of its battery afterwards, %. */
+  readonly batteryPct?: number;
 }
 
 /** A pull with a hand scale before the ride. */
@@ -102,6 +134,7 @@ const clip = object({
   tiltByDeg: within(-360, 360),
   rollByDeg: within(-360, 360),
   applied: boolean().strict().required().typeError(truth),
+  lesson: lessonSchema(),
 }).noUnknown(UNKNOWN_FIELDS);
 
 const logEntry = object({
@@ -111,6 +144,11 @@ const logEntry = object({
   usable: oneOf(USABLE),
   held: oneOf(HELD),
   note: text(OUTING_LIMITS.noteLength),
+  lap: maybeWithin(1, 999).integer('${path} is no whole number'),
+  usableS: maybeWithin(0, 36000),
+  whyNot: list(WHY_NOT.length).of(oneOf(WHY_NOT)).default(undefined).optional(),
+  lens: maybeOneOf(LENS_AFTER),
+  batteryPct: maybeWithin(0, 100),
 }).noUnknown(UNKNOWN_FIELDS);
 
 const pullTest = object({
