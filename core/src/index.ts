@@ -138,6 +138,10 @@ export { type ReportOptions, type ShotReport, foundBy, shotReport } from './judg
 export { carrierScene } from './posing/scene/carrierScene';
 export { notOnThis } from './judging/scene/notOnThis';
 export { shakeQuestionOf } from './judging/scene/shotScene';
+export { learntWords } from './deciding/learning/learnt/learntWords';
+export { lessonsElsewhere, lessonsOf } from './deciding/learning/learnt/lessons';
+export { tiltLearnt } from './deciding/learning/learnt/tiltLearnt';
+export type { EarlierLesson } from './words/learning/lesson';
 export { type ClipResult, correctFromClip } from './deciding/learning/testClip/correction';
 export { findHorizon, type PixelPicture } from './deciding/learning/testClip/findHorizon';
 export { changeProblem } from './deciding/outing/changeProblem';

@@ -1,8 +1,12 @@
 import {
   HEADS,
   foundBy,
+  learntWords,
+  lessonsOf,
+  placedSpots,
   resolveRig,
   SET_UP_STANCE_ID,
+  tiltLearnt,
   tiltWords,
   wantedHorizon,
   type ShotReport,
@@ -12,7 +16,7 @@ import { NumberField } from '../../ui/NumberField';
 
 /** The one figure that is taken to the trailhead: what the level must read, standing upright. */
 export function LevelReading({ report }: { report: ShotReport | undefined }) {
-  const { shot, change, changeSetUp, rig } = useShot();
+  const { outing, shot, change, changeSetUp, rig } = useShot();
   const { angles, headId } = shot.setUp;
   const { machine } = resolveRig(rig);
   const stanceName = (id: string) => machine.stances.find((s) => s.id === id)?.name.toLowerCase() ?? id;
@@ -23,6 +27,10 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
   const notch = report?.notch;
   // Known without the report, so that nothing below moves when that comes.
   const wantedHeight = wantedHorizon(shot)?.height ?? null;
+  const spot = placedSpots(rig).find((placed) => placed.spot.id === shot.setUp.spotId)?.spot;
+  const learnt =
+    spot &&
+    learntWords(tiltLearnt(lessonsOf(outing), { machineId: rig.machineId, partId: spot.partId, spotId: spot.id }));
   const step = HEADS.find((h) => h.id === headId)!.notchDeg.value;
   return (
     <div className="border-b border-hair px-3 pt-1.5 pb-2">
@@ -43,6 +51,11 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
             ? 'Ball joint: holds anywhere.'
             : `Joint: ${notch.notches === 0 ? 'middle notch' : `${Math.abs(notch.notches)} × ${step}° ${notch.notches > 0 ? 'up' : 'down'} from the middle`}${Math.abs(notch.restDeg) < 0.25 ? '' : `, holds ${tiltWords(notch.heldTiltDeg, 'up', 'down', 'level')}`}.`)}
       </p>
+      {learnt && (
+        <p className="leading-[1.3] text-ink-2" data-testid="bench-learnt">
+          {learnt}
+        </p>
+      )}
       <div className="mt-1 flex items-center justify-between gap-2">
         <p>
           {solved

@@ -1,5 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { openSheet } from '../../../testing/openSheet';
+import type { Outing } from '@strut-spot/core';
+import { forgetAll, openSheet, outingWithShot, readBack } from '../../../testing/openSheet';
+import { saveOuting } from '../../storage/outings';
 import { ClipScreen } from './ClipScreen';
 
 const file = (name: string, type: string, size = 10) => {
@@ -35,4 +37,41 @@ it('a still is taken in, and its two marks can be moved by keys', async () => {
   await waitFor(() =>
     expect(screen.getByRole('slider', { name: /Left end/ }).getAttribute('aria-valuetext')).not.toBe(before),
   );
+});
+
+it('a correction that is applied is a lesson: told, counted in, switched off and forgotten', async () => {
+  const { stored } = await openSheet(<ClipScreen />);
+  choose(file('still.png', 'image/png'));
+  const picture = await screen.findByRole('img', { name: /Test clip: still\.png/ });
+  Object.defineProperty(picture, 'naturalWidth', { value: 1920 });
+  Object.defineProperty(picture, 'naturalHeight', { value: 1080 });
+  fireEvent.load(picture);
+  fireEvent.keyDown(await screen.findByRole('slider', { name: /Left end/ }), { key: 'ArrowUp', shiftKey: true });
+  fireEvent.click(await screen.findByRole('button', { name: 'Apply to the set-up' }));
+  const words = await screen.findByTestId('learnt-words');
+  expect(words.textContent).toMatch(/Learnt from 1 clip: under way the camera points \d/);
+  const [clip] = (await stored()).shots[0]!.clips;
+  expect(clip!.lesson).toMatchObject({ machineId: 'mountain-bike', spotId: 'chin-bar', used: true });
+  expect(clip!.lesson!.pitchDeg).not.toBe(0);
+  fireEvent.click(screen.getByRole('checkbox', { name: /Count in the clip of/ }));
+  await waitFor(() => expect(screen.queryByTestId('learnt-words')).toBeNull());
+  expect((await stored()).shots[0]!.clips[0]!.lesson!.used).toBe(false);
+  fireEvent.click(screen.getByRole('button', { name: /Forget the clip of/ }));
+  await waitFor(() => expect(screen.queryByText('Learnt')).toBeNull());
+  expect((await stored()).shots[0]!.clips[0]).not.toHaveProperty('lesson');
+});
+
+it('clips of the same rider in another outing are offered, and learnt from once that is wanted', async () => {
+  await forgetAll();
+  const lesson = { machineId: 'mountain-bike', partId: 'torso', spotId: 'chest', pitchDeg: 5, rollDeg: 0, used: true };
+  const clip = {
+    id: 'c', at: '2027-02-13T09:00:00Z', marks: { left: [0.1, 0.5] as const, right: [0.9, 0.5] as const },
+    measuredTiltDeg: 0, measuredRollDeg: 0, tiltByDeg: 0, rollByDeg: 0, applied: true, lesson,
+  }; // prettier-ignore
+  const mine: Outing = { ...outingWithShot(), riderName: 'Runa' };
+  await saveOuting({ ...mine, id: 'earlier', shots: mine.shots.map((shot) => ({ ...shot, clips: [clip] })) });
+  await openSheet(<ClipScreen />, { outing: mine });
+  fireEvent.click(await screen.findByRole('button', { name: 'Learn from it' }));
+  expect((await screen.findByText(/5° higher/)).textContent).toMatch(/no lean/);
+  await waitFor(async () => expect((await readBack('outing')).lessons).toEqual([{ id: 'c', at: clip.at, ...lesson }]));
 });

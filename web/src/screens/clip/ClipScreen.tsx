@@ -1,4 +1,12 @@
-import { kitWith, resolveRig, tiltWords, wantedHorizon, type ClipRecord, type ClipResult } from '@strut-spot/core';
+import {
+  kitWith,
+  placedSpots,
+  resolveRig,
+  tiltWords,
+  wantedHorizon,
+  type ClipRecord,
+  type ClipResult,
+} from '@strut-spot/core';
 import { format, parseISO } from 'date-fns';
 import { Camera, ImageUp, ScanLine, UserRoundPlus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
@@ -11,6 +19,7 @@ import { useLatest } from '../../workers/useLatest';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { ClipPicture, type Marks } from './ClipPicture';
 import { ClipResultPanel } from './ClipResultPanel';
+import { LearntPanel } from './LearntPanel';
 import { pixelsOf } from './pixelsOf';
 
 interface Clip {
@@ -113,6 +122,8 @@ export function ClipScreen() {
   const apply = () => {
     const value = result.value;
     if (value?.kind !== 'correction') return;
+    const round = (deg: number) => Math.round(deg * 10) / 10;
+    const spot = placedSpots(rig).find((placed) => placed.spot.id === shot.setUp.spotId)?.spot;
     const record: ClipRecord = {
       id: newId(),
       at: nowIso(),
@@ -122,8 +133,19 @@ export function ClipScreen() {
       tiltByDeg: value.tiltByDeg,
       rollByDeg: value.rollByDeg,
       applied: true,
+      ...(value.lesson && spot
+        ? {
+            lesson: {
+              machineId: rig.machineId,
+              partId: spot.partId,
+              spotId: spot.id,
+              pitchDeg: round(value.lesson.pitchDeg),
+              rollDeg: round(value.lesson.rollDeg),
+              used: true,
+            },
+          }
+        : {}),
     };
-    const round = (deg: number) => Math.round(deg * 10) / 10;
     change((s) => ({
       ...s,
       clips: [...s.clips, record],
@@ -242,6 +264,7 @@ export function ClipScreen() {
           joint={shot.setUp.headId}
           onApply={apply}
         />
+        <LearntPanel />
         {shot.clips.length > 0 && (
           <section aria-labelledby="clips">
             <h2 id="clips" className="caption border-b border-hair-strong">

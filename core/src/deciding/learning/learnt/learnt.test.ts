@@ -19,6 +19,7 @@ import type { SetUp } from '../../../words/setUp/setUp';
 import { rigOfShot } from '../../outing/outing';
 import type { Outing } from '../../outing/records/outingRecord';
 import { correctFromClip } from '../testClip/correction';
+import { learntWords } from './learntWords';
 import { lessonsElsewhere, lessonsOf } from './lessons';
 import { learntTurns, tiltLearnt } from './tiltLearnt';
 
@@ -84,6 +85,17 @@ function clipOf(rig: RigSpec, setUp: SetUp, truth: { pitchDeg: number; rollDeg: 
   if (result.kind !== 'correction') throw new Error(result.because);
   return result;
 }
+
+it('is told in a sentence, with how many clips stand behind it', () => {
+  const words = (...lessons: Lesson[]) => learntWords(tiltLearnt(lessons, chest));
+  expect(words()).toBeNull();
+  expect(words(lesson(), lesson())).toMatch(/from 2 clips: .* 5\.\d° \(± 0\.7°\) higher than drawn\. /);
+  expect(words(lesson({ pitchDeg: -4, rollDeg: -3 }))).toMatch(
+    /from 1 clip: .* lower than drawn and leans 2\.\d° to the left/,
+  );
+  expect(words(lesson({ spotId: 'chest-low' }))).toMatch(/from 1 clip of the same part/);
+  expect(words(lesson(), lesson({ machineId: 'motorcycle' }))).toMatch(/from 1 clip here and 1 of the same part/);
+});
 
 describe('from clip to lesson to picture', () => {
   const rig = bikeRig();
