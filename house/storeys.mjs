@@ -23,6 +23,7 @@ export const STOREYS = {
     'src/words/setUp',
     'src/words/shot',
     'src/words/check',
+    'src/words/learning',
     // 3 from definitions to bodies and struts that stand somewhere; between them what the catalogue is built with, and the catalogue
     'src/posing/body/meshes',
     'src/posing/body',
@@ -71,6 +72,7 @@ export const STOREYS = {
     'src/deciding/outing',
     'src/deciding/day',
     'src/deciding/track',
+    'src/deciding/field',
     'src/deciding/learning',
     'src/showing/drawing',
     'src/showing/picture/worlds',

@@ -138,9 +138,20 @@ export { type ReportOptions, type ShotReport, foundBy, shotReport } from './judg
 export { carrierScene } from './posing/scene/carrierScene';
 export { notOnThis } from './judging/scene/notOnThis';
 export { shakeQuestionOf } from './judging/scene/shotScene';
-export { learntWords } from './deciding/learning/learnt/learntWords';
-export { lessonsElsewhere, lessonsOf } from './deciding/learning/learnt/lessons';
-export { tiltLearnt } from './deciding/learning/learnt/tiltLearnt';
+export {
+  type DeviceAngles,
+  LAYINGS,
+  type LayingId,
+  damped,
+  flatReading,
+  levelReading,
+  levelTurn,
+  putRight,
+  upInDevice,
+} from './deciding/field/phoneLevel';
+export { learntWords } from './deciding/outing/learnt/learntWords';
+export { lessonsElsewhere, lessonsOf } from './deciding/outing/learnt/lessons';
+export { tiltLearnt } from './deciding/outing/learnt/tiltLearnt';
 export type { EarlierLesson } from './words/learning/lesson';
 export { type ClipResult, correctFromClip } from './deciding/learning/testClip/correction';
 export { findHorizon, type PixelPicture } from './deciding/learning/testClip/findHorizon';
@@ -217,6 +228,7 @@ export {
   smallLength,
   tiltWords,
 } from './showing/card/cardContent';
+export type { CardStep } from './showing/card/cardSteps';
 export { type DrawnForce, forceElevation } from './showing/drawing/forceElevation';
 export { type DrawingPoint, type SideElevation, sideElevation } from './showing/drawing/sideElevation';
 export { NumberRows } from './showing/formats/csv/NumberRows';

@@ -4,6 +4,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { isSheet, ownNameOnly, plainErrors } from './guards';
 import { readBattery, startBattery } from './routes/standInBattery';
+import { readLevel, startLevel } from './routes/standInLevel';
 import { standInLog } from './routes/standInLog';
 import { standInStill } from './routes/standInStill';
 
@@ -37,6 +38,8 @@ export function createApp(builtFolder: string): Express {
   app.post('/api/stand-in/log', standInLog);
   app.post('/api/stand-in/battery', startBattery);
   app.get('/api/stand-in/battery/:id', readBattery);
+  app.post('/api/stand-in/level', startLevel);
+  app.get('/api/stand-in/level/:id', readLevel);
   app.use('/api', (_request, response) => {
     response.status(404).json({ problem: 'No such device here.' });
   });

@@ -81,3 +81,32 @@ describe('the stand-in power meter', () => {
     expect(((await gone.json()) as { problem: string }).problem).toMatch(/start it again/);
   });
 });
+
+describe('the stand-in level', () => {
+  const start = (body: unknown) =>
+    fetch(`${url}/api/stand-in/level`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+  const read = async (id: string) =>
+    (await (await fetch(`${url}/api/stand-in/level/${id}`)).json()) as { betaDeg: number; gammaDeg: number };
+
+  it('comes nearer to what the set-up asks for', async () => {
+    const { id } = (await (await start({ file })).json()) as { id: string };
+    const { tiltDeg } = (JSON.parse(file) as { setUp: { angles: { tiltDeg: number } } }).setUp.angles;
+    const first = await read(id);
+    await new Promise((done) => setTimeout(done, 1500));
+    const later = await read(id);
+    // The hand trembles by a few tenths.
+    expect(Math.abs(later.betaDeg - tiltDeg)).toBeLessThan(Math.abs(first.betaDeg - tiltDeg) + 0.6);
+    expect(Math.abs(first.betaDeg - tiltDeg)).toBeLessThan(14.5);
+  });
+
+  it('says what is wrong with a file, and of a level that it does not know', async () => {
+    expect((await start({ file: '{}' })).status).toBe(400);
+    const gone = await fetch(`${url}/api/stand-in/level/none`);
+    expect(gone.status).toBe(404);
+    expect(((await gone.json()) as { problem: string }).problem).toMatch(/start it again/);
+  });
+});

@@ -1,12 +1,7 @@
 import type { BatteryReading } from '@strut-spot/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-
-async function answerOf<T>(answer: Response): Promise<T> {
-  if (answer.ok) return (await answer.json()) as T;
-  const { problem } = (await answer.json().catch(() => ({ problem: answer.statusText }))) as { problem: string };
-  throw new Error(problem);
-}
+import { answerOf } from './answerOf';
 
 const POLL_MS = 500;
 

@@ -116,7 +116,7 @@ export function cardPage(
           width: column,
           stack: [
             caption('In this order'),
-            { ol: card.steps.map((text) => ({ text, fontSize: 9, margin: [0, 0, 0, 2.5] })) },
+            { ol: card.steps.map(({ words }) => ({ text: words, fontSize: 9, margin: [0, 0, 0, 2.5] })) },
           ],
         },
         {

@@ -44,6 +44,10 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../screens/day/DayScreen')).DayScreen }),
           },
           {
+            path: 'field',
+            lazy: async () => ({ Component: (await import('../screens/field/FieldScreen')).FieldScreen }),
+          },
+          {
             path: 'carrier/:carrierId',
             lazy: async () => ({ Component: (await import('../screens/carrier/CarrierScreen')).CarrierScreen }),
           },

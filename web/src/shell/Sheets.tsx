@@ -138,20 +138,22 @@ function OutingTitle() {
         className="flex min-w-0 flex-col justify-center border-r border-hair px-3 leading-tight hover:bg-paper-2"
       >
         <span className="caption text-[0.65rem]">Outing</span>
-        <span className="max-w-56 truncate font-[600]">{outing.name || 'Unnamed'}</span>
+        <span className="max-w-56 truncate font-[600] max-sm:max-w-24">{outing.name || 'Unnamed'}</span>
       </NavLink>
       {!shot && !carrier && (
         <nav aria-label="Sheets of this outing" className="flex items-stretch">
-          {[[base, 'Shots'] as const, [`${base}/day`, 'Day'] as const].map(([to, name]) => (
-            <NavLink
-              key={to}
-              to={to}
-              end
-              className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12"
-            >
-              {name}
-            </NavLink>
-          ))}
+          {[[base, 'Shots'] as const, [`${base}/day`, 'Day'] as const, [`${base}/field`, 'Field'] as const].map(
+            ([to, name]) => (
+              <NavLink
+                key={to}
+                to={to}
+                end
+                className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12"
+              >
+                {name}
+              </NavLink>
+            ),
+          )}
         </nav>
       )}
       {carrier && (

@@ -1,6 +1,6 @@
 import type { MeasuredBand } from '../../words/ride/measuredBand';
 import type { RigSpec, StanceShares } from '../../words/rig/rigSpec';
-import { learntOn } from '../learning/learnt/lessons';
+import { learntOn } from './learnt/lessons';
 import type { OutingCarrier } from './records/carrierRecord';
 import type { Outing } from './records/outingRecord';
 import type { Shot } from './records/shotRecord';

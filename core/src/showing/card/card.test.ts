@@ -56,7 +56,7 @@ describe('the card for the trailhead', () => {
     const { numbers, steps, cautions } = card(plainAt('helmet-top', 10));
     const pull = said(numbers, 'Pull test')!.split(',')[0]!;
     expect(pull).toMatch(/^\d+ N \(\d+\.\d kgf\)$/);
-    expect(steps.some((step) => step.includes(pull))).toBe(true);
+    expect(steps.some(({ words }) => words.includes(pull))).toBe(true);
     expect(cautions.at(-1)).toMatch(/local rules/);
     expect(cautions.join(' ')).not.toMatch(/\bsafe\b/i);
   });
@@ -100,7 +100,7 @@ it('says what the level must read, the spot and the cautions that belong to it',
   expect(card.level).toEqual({ tilt: '47.5° up', roll: '3° left side low', pan: 'straight ahead' });
   expect(card.where).toBe('Chin bar');
   expect(card.cautions.join(' ')).toMatch(/blow/);
-  expect(card.steps.join(' ')).toMatch(/Tether/);
+  expect(card.steps.map(({ words }) => words).join(' ')).toMatch(/Tether/);
   expect(JSON.stringify(card)).not.toMatch(/\bsafe\b/i);
   expect(cardContent(outing, shot, 'imperial').numbers[0]!.value).toMatch(/ in$/);
 });

@@ -14,6 +14,7 @@ import type { Moment } from '../../words/shot/moment';
 import type { HoldReport } from '../../physics/holding/holdReport';
 import { momentOf, shotQuestion } from '../../deciding/outing/shotQuestion';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import { cardSteps, type CardStep } from './cardSteps';
 import { metresToInches } from '../../mathematics/units/length';
 
 export type UnitSystem = 'metric' | 'imperial';
@@ -35,7 +36,7 @@ export interface CardContent {
   readonly mode: readonly CardLine[];
   /** What to take along and look after. */
   readonly lasting: readonly CardLine[];
-  readonly steps: readonly string[];
+  readonly steps: readonly CardStep[];
   readonly cautions: readonly string[];
   /** What every check says, as everywhere else. */
   readonly checks: readonly CardCheck[];
@@ -190,15 +191,10 @@ export function cardContent(
       ...lightLines(foundBy(report, 'light'), shot, momentOf(outing, shot).moment),
     ],
     lasting: lastLines(foundBy(report, 'last'), shot),
-    steps: [
-      `Put the ${resolved.base.name.toLowerCase()} on: ${spot.name.toLowerCase()}.`,
-      `Take the set-up stance: ${setUpStance?.note ?? 'standing upright, machine level'}.`,
-      `Lay the level on the camera: tilt ${level.tilt}, sideways ${level.roll}.`,
-      `Pull at the camera with a hand scale, ${pullTest.direction}: ${pullWords(pullTest)} for three seconds (${pullTest.factor} times the worst that is expected), then by hand in every direction: nothing may move.`,
-      'Tether the camera itself to something that cannot leave, shorter than the way to any moving part.',
-      'Wipe the lens, start the recording, see the lamp.',
-      'Ride ten seconds in the riding posture, look at the test clip, correct.',
-    ],
+    steps: cardSteps(resolved, level, setUpStance?.note ?? 'standing upright, machine level', {
+      test: pullTest,
+      words: pullWords(pullTest),
+    }),
     cautions: [
       ...rules.map((rule) => `${rule.text}${rule.ask.length > 0 ? ` Ask: ${rule.ask.join(', ')}.` : ''}`),
       ...(shot.use?.feed ? [CABLE] : []),

@@ -157,8 +157,8 @@ export function CardScreen() {
               In this order
             </h2>
             <ol className="list-decimal space-y-1 pl-5 text-[1.03rem] leading-snug">
-              {card.steps.map((step) => (
-                <li key={step}>{step}</li>
+              {card.steps.map(({ id, words }) => (
+                <li key={id}>{words}</li>
               ))}
             </ol>
           </section>

@@ -16,7 +16,7 @@ export const OUTING_LIMITS = {
   pullTests: 100,
   spotLogs: 60,
   bands: 60,
-  packed: 400,
+  packed: 2000,
   trackNodes: 1500,
 } as const;
 

@@ -1,7 +1,7 @@
 import { keepLatest } from '../../../mathematics/caching/keepLatest';
 import type { EarlierLesson } from '../../../words/learning/lesson';
 import type { LearntTurn } from '../../../words/rig/rigSpec';
-import type { Outing } from '../../outing/records/outingRecord';
+import type { Outing } from '../records/outingRecord';
 import { learntTurns } from './tiltLearnt';
 
 type Taught = Pick<Outing, 'shots' | 'lessons'>;

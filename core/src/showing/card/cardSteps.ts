@@ -1,0 +1,85 @@
+import type { HoldReport } from '../../physics/holding/holdReport';
+import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { BaseDefinition } from '../../words/kit/base';
+
+/** One thing to do at the trailhead. */
+export interface CardStep {
+  readonly id: 'wipe' | 'put' | 'pull' | 'tether' | 'level' | 'record' | 'ride';
+  /** In a word or two. */
+  readonly name: string;
+  readonly words: string;
+  /** Something that takes its time, seconds, and what the time is for. */
+  readonly timer?: { readonly seconds: number; readonly name: string };
+}
+
+/** How a base is put on so that it takes hold. Common practice, no source; what its own leaflet says counts first. */
+function putWords({ kind }: BaseDefinition): { readonly words: string; readonly timer?: CardStep['timer'] } {
+  switch (kind) {
+    case 'adhesive':
+      return {
+        words: 'Press it down hard all over for half a minute, the edges last.',
+        timer: { seconds: 30, name: 'Press' },
+      };
+    case 'suction':
+      return {
+        words: 'Press the air out, lock it, look at it again after five minutes: nothing may have crept.',
+        timer: { seconds: 300, name: 'Look again' },
+      };
+    case 'clamp':
+    case 'jaw':
+    case 'bolt':
+      return { words: 'Tighten it evenly, then try to turn it by hand.' };
+    case 'strap':
+    case 'harness':
+      return { words: 'Draw it tight in the riding posture, tuck the ends away.' };
+    default:
+      return { words: 'See that it sits all round.' };
+  }
+}
+
+/** What is done at the trailhead, in this order: the level comes after the pull, which may shift it. */
+export function cardSteps(
+  { base, placed, camera }: ResolvedSetUp,
+  level: { readonly tilt: string; readonly roll: string },
+  setUpStance: string,
+  pull: { readonly test: HoldReport['pullTest']; readonly words: string },
+): readonly CardStep[] {
+  const put = putWords(base);
+  const spot = placed.spot.name.toLowerCase();
+  return [
+    {
+      id: 'wipe',
+      name: 'Wipe',
+      words: `Wipe the lens, and the place where the ${base.name.toLowerCase()} goes: clean and dry.`,
+    },
+    {
+      id: 'put',
+      name: 'Put it on',
+      words: `Put the ${base.name.toLowerCase()} on: ${spot}. ${put.words}`,
+      ...(put.timer ? { timer: put.timer } : {}),
+    },
+    {
+      id: 'pull',
+      name: 'Pull',
+      words: `Pull at the ${camera.name.toLowerCase()} with a hand scale, ${pull.test.direction}: ${pull.words} for three seconds (${pull.test.factor} times the worst that is expected), then by hand in every direction: nothing may move.`,
+      timer: { seconds: 3, name: 'Pull' },
+    },
+    {
+      id: 'tether',
+      name: 'Tether',
+      words: 'Tether the camera itself to something that cannot leave, shorter than the way to any moving part.',
+    },
+    {
+      id: 'level',
+      name: 'Level',
+      words: `Take the set-up stance: ${setUpStance}. Lay the level on the camera: tilt ${level.tilt}, sideways ${level.roll}.`,
+    },
+    { id: 'record', name: 'Record', words: 'Start the recording, see the lamp.' },
+    {
+      id: 'ride',
+      name: 'Ten seconds',
+      words: 'Ride ten seconds in the riding posture, look at the test clip, correct.',
+      timer: { seconds: 10, name: 'Ride' },
+    },
+  ];
+}
