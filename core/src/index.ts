@@ -158,6 +158,7 @@ export { findHorizon, type PixelPicture } from './deciding/learning/testClip/fin
 export { changeProblem } from './deciding/outing/changeProblem';
 export { piecesLeft, piecesShort, type Owned } from './deciding/outing/kitUse';
 export { mergeOutings } from './deciding/outing/mergeOutings';
+export { partOfOuting } from './deciding/outing/partOfOuting';
 export { joinOutings, originOf } from './deciding/outing/joinOutings';
 export { newCarrier, newOuting, newShot } from './deciding/outing/newOuting';
 export { carrierOfShot, measuredBands, rigOfCarrier, rigOfShot } from './deciding/outing/outing';

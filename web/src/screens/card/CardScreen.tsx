@@ -5,6 +5,7 @@ import { toast } from 'sonner';
 import { download, fileNameOf } from '../../devices/download';
 import { useShot } from '../../state/useShot';
 import { useSettings } from '../../storage/settings';
+import { ToPhone } from '../../ui/ToPhone';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { StrutElevation } from '../../ui/StrutElevation';
 import { VerdictMark } from '../../ui/VerdictMark';
@@ -66,6 +67,7 @@ export function CardScreen() {
         >
           <FileJson size={16} aria-hidden /> Export the set-up
         </button>
+        <ToPhone outing={outing} shotIds={[shot.id]} what="this shot" />
         <button type="button" className="action" onClick={() => window.print()}>
           <Printer size={16} aria-hidden /> Print
         </button>

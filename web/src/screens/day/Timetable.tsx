@@ -16,9 +16,10 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { BLOCK_NAMES, clockOf, dateAfter, type DayBlock, type DayPlan } from '@strut-spot/core';
-import { GripVertical } from 'lucide-react';
+import { Footprints, GripVertical } from 'lucide-react';
 import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
+import { ToPhone } from '../../ui/ToPhone';
 import { ShotWhen } from './ShotWhen';
 
 const minutes = (min: number): string =>
@@ -146,7 +147,7 @@ function rowsOf(blocks: readonly DayBlock[]): (readonly DayBlock[])[] {
 
 /** One day as a timetable; a lap dragged elsewhere makes an order of one's own. */
 export function Timetable({ plan, date }: { readonly plan: DayPlan; readonly date: string }) {
-  const { change } = useOuting();
+  const { outing, change } = useOuting();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -198,6 +199,12 @@ export function Timetable({ plan, date }: { readonly plan: DayPlan; readonly dat
           </ol>
         </SortableContext>
       </DndContext>
+      <div className="flex flex-wrap items-center gap-2 py-1">
+        <ToPhone outing={outing} shotIds={plan.order} what={`day ${plan.day}`} />
+        <Link className="action" to={`/outing/${outing.id}/field?shot=${plan.order[0]}`}>
+          <Footprints size={16} aria-hidden /> At the trailhead
+        </Link>
+      </div>
       {plan.why.length > 0 && (
         <details open={plan.lateMin > 0.5 || plan.misplaced > 0}>
           <summary className="min-h-[24px] pt-1 font-[620] max-lg:min-h-12">Why this order</summary>

@@ -7,8 +7,9 @@ import { askToKeep } from '../../storage/askToKeep';
 import { saveOuting, useStoredOutings } from '../../storage/outings';
 import { trouble } from '../../storage/trouble';
 import { Bin } from './Bin';
-import { importOuting, type Copies } from './importOuting';
+import { importOuting, importText, type Copies, type Imported } from './importOuting';
 import { JoinCopies } from './JoinCopies';
+import { ReadCodes } from './ReadCodes';
 import { OutingTable } from './OutingTable';
 
 export function OutingsScreen() {
@@ -20,6 +21,10 @@ export function OutingsScreen() {
   const here = stored?.filter(({ deletedAt }) => deletedAt === null);
   const inBin = stored?.filter(({ deletedAt }) => deletedAt !== null) ?? [];
 
+  const take = (came: Imported) => {
+    setProblems(came.problems);
+    setCopies(came.copies ?? null);
+  };
   const create = async () => {
     const outing = newOuting(newId(), nowIso());
     try {
@@ -41,6 +46,7 @@ export function OutingsScreen() {
           the files you export.
         </p>
         <div className="ml-auto flex gap-2">
+          <ReadCodes onText={(text) => void importText(text, 'What was read').then(take)} />
           <button type="button" className="action" onClick={() => file.current?.click()}>
             <FileUp size={16} aria-hidden /> Import
           </button>
@@ -55,10 +61,7 @@ export function OutingsScreen() {
               const chosen = event.target.files?.[0];
               event.target.value = '';
               if (!chosen) return;
-              void importOuting(chosen).then((came) => {
-                setProblems(came.problems);
-                setCopies(came.copies ?? null);
-              });
+              void importOuting(chosen).then(take);
             }}
           />
           <button type="button" className="action action-main" onClick={() => void create()}>

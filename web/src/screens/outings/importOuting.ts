@@ -20,15 +20,24 @@ export interface Imported {
   readonly copies?: Copies;
 }
 
-/** Takes an outing in from a file, beside what is there, under an id of this program's making. */
+/** Takes an outing in from a file. */
 export async function importOuting(file: File): Promise<Imported> {
   if (file.size > LARGEST_DOCUMENT) {
     const most = LARGEST_DOCUMENT / 1e6;
     return { problems: [`${file.name} has ${(file.size / 1e6).toFixed(1)} MB; an outing has at most ${most} MB.`] };
   }
   try {
-    const parsed = await computing.parseOuting(await file.text());
-    if (!parsed.ok) return { problems: [`${file.name} was not imported, nothing is changed.`, ...parsed.problems] };
+    return await importText(await file.text(), file.name);
+  } catch (error) {
+    return { problems: [`${file.name} was not imported, nothing is changed: ${trouble(error)}.`] };
+  }
+}
+
+/** Takes an outing in, beside what is there, under an id of this program's making. @param source what it is called in words: a file's name */
+export async function importText(text: string, source: string): Promise<Imported> {
+  try {
+    const parsed = await computing.parseOuting(text);
+    if (!parsed.ok) return { problems: [`${source} was not imported, nothing is changed.`, ...parsed.problems] };
     const here = (await readAll()).flatMap((stored) =>
       stored.deletedAt === null && stored.kind === 'readable' ? [stored.outing] : [],
     );
@@ -44,6 +53,6 @@ export async function importOuting(file: File): Promise<Imported> {
     toast(`"${copy.name}" is imported.`);
     return { problems: [], ...(origin ? { copies: { origin, copy } } : {}) };
   } catch (error) {
-    return { problems: [`${file.name} was not imported, nothing is changed: ${trouble(error)}.`] };
+    return { problems: [`${source} was not imported, nothing is changed: ${trouble(error)}.`] };
   }
 }

@@ -1,0 +1,26 @@
+import { lessonsOf } from './learnt/lessons';
+import type { Outing } from './records/outingRecord';
+
+/** An outing with some of its shots, to be taken along: what they need, what was learnt, no track, no clips and no log. It can be joined with the whole again. */
+export function partOfOuting(outing: Outing, shotIds: readonly string[]): Outing {
+  const { track, lessons, ...rest } = outing;
+  void track;
+  void lessons;
+  const shots = outing.shots.filter(({ id }) => shotIds.includes(id));
+  const used = new Set(shots.map(({ carrierId }) => carrierId));
+  const carriers = outing.carriers.filter(({ id }) => used.has(id));
+  const learnt = lessonsOf(outing);
+  return {
+    ...rest,
+    carriers: (carriers.length > 0 ? carriers : outing.carriers.slice(0, 1)).map((carrier) => ({
+      ...carrier,
+      // Logs are told by their bands; files that are not used say nothing.
+      spotLogs: carrier.spotLogs.filter((log) => log.used),
+    })),
+    ...(learnt.length > 0 ? { lessons: learnt } : {}),
+    shots: shots.map(({ stretch, ...shot }) => {
+      void stretch;
+      return { ...shot, clips: [], log: [] };
+    }),
+  };
+}
