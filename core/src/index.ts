@@ -166,6 +166,17 @@ export type { OutingCarrier, SpotLog } from './deciding/outing/records/carrierRe
 export { OUTING_FORMAT, OUTING_VERSION, type Outing } from './deciding/outing/records/outingRecord';
 export { PICTURE_SIDES_LIMIT, sortOwnKit, WIDEST_STRAIGHT_DEG } from './deciding/outing/records/rigRecord';
 export { OUTING_LIMITS } from './deciding/outing/records/schemaParts';
+export {
+  LOG_GROUPS,
+  type LogGroup,
+  type LogRow,
+  type LogTrend,
+  WHY_NOT_WORDS,
+  logRows,
+  logTrends,
+  nextTime,
+} from './deciding/outing/logbook';
+export { LENS_AFTER, WHY_NOT } from './deciding/outing/records/shotRecord';
 export type { ClipRecord, LogEntry, Shot } from './deciding/outing/records/shotRecord';
 export { dateOf, momentOf, runningOf, shotQuestion } from './deciding/outing/shotQuestion';
 export { profileLine, trackMap, type TrackMap } from './showing/drawing/trackMap';

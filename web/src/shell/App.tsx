@@ -28,6 +28,10 @@ const router = createBrowserRouter([
             path: 'carriers/:machineId',
             lazy: async () => ({ Component: (await import('../screens/carriers/CarrierPage')).CarrierPage }),
           },
+          {
+            path: 'logbook',
+            lazy: async () => ({ Component: (await import('../screens/logbook/LogbookScreen')).LogbookScreen }),
+          },
           { path: 'kit', lazy: async () => ({ Component: (await import('../screens/kit/KitScreen')).KitScreen }) },
         ],
       },

@@ -39,6 +39,7 @@ const SHELVES = [
   ['/', 'Outings'],
   ['/carriers', 'Carriers'],
   ['/kit', 'Kit box'],
+  ['/logbook', 'Logbook'],
 ] as const;
 
 export const OutingsSheet = () => (
@@ -135,10 +136,10 @@ function OutingTitle() {
       <NavLink
         to={base}
         end
-        className="flex min-w-0 flex-col justify-center border-r border-hair px-3 leading-tight hover:bg-paper-2"
+        className={`flex min-w-0 flex-col justify-center border-r border-hair px-3 leading-tight hover:bg-paper-2 ${shot || carrier ? '' : 'max-sm:hidden'}`}
       >
         <span className="caption text-[0.65rem]">Outing</span>
-        <span className="max-w-56 truncate font-[600] max-sm:max-w-24">{outing.name || 'Unnamed'}</span>
+        <span className="max-w-56 truncate font-[600]">{outing.name || 'Unnamed'}</span>
       </NavLink>
       {!shot && !carrier && (
         <nav aria-label="Sheets of this outing" className="flex items-stretch">

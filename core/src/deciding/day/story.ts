@@ -10,6 +10,7 @@ import { missingPiece, resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { whyUnplaced } from '../../posing/rig/spots';
 import type { IntentDefinition } from '../../words/shot/intent';
 import { rigOfShot } from '../outing/outing';
+import { USABLE_SHARE } from '../outing/logbook';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
 import { AUDIENCES } from './stories';
@@ -114,10 +115,9 @@ const ROLE_GAPS: Readonly<Partial<Record<Role, Gap>>> = {
 export function storyOf(outing: Outing): StoryReport {
   const shots = outing.shots.flatMap((shot) => viewOf(outing, shot) ?? []);
   const log = outing.shots.flatMap((shot) => shot.log.filter((entry) => entry.done));
-  const weight = { yes: 1, partly: 0.5, no: 0 } as const;
   const fromLog = log.length >= LOGGED;
   const usableShare = fromLog
-    ? Math.max(LEAST_USABLE, log.reduce((sum, { usable }) => sum + weight[usable], 0) / log.length)
+    ? Math.max(LEAST_USABLE, log.reduce((sum, { usable }) => sum + USABLE_SHARE[usable], 0) / log.length)
     : USABLE;
   const seconds = shots.reduce((sum, shot) => sum + shot.seconds, 0);
   const wantedS = outing.film?.seconds ?? USUAL_FILM_S;

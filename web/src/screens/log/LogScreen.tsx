@@ -1,14 +1,23 @@
 import { yupResolver } from '@hookform/resolvers/yup';
-import { OUTING_LIMITS, type LogEntry } from '@strut-spot/core';
+import { LENS_AFTER, OUTING_LIMITS, WHY_NOT, WHY_NOT_WORDS, type LogEntry } from '@strut-spot/core';
 import { format, parseISO } from 'date-fns';
 import { Trash2 } from 'lucide-react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch, type UseFormRegisterReturn } from 'react-hook-form';
 import { toast } from 'sonner';
-import { boolean, object, string } from 'yup';
+import { array, boolean, number, object, string } from 'yup';
 import { changeLater, putBack } from '../../state/changeLater';
 import { newId, nowIso } from '../../state/newId';
 import { useDraft } from '../../state/useDraft';
 import { useShot } from '../../state/useShot';
+
+/** A number that may be left out. */
+const maybe = (low: number, high: number) =>
+  number()
+    .transform((value: number, text: unknown) => (text === '' || text == null ? undefined : value))
+    .typeError('a number, or nothing')
+    .min(low, `at least ${low}`)
+    .max(high, `at most ${high}`)
+    .optional();
 
 const schema = object({
   done: boolean().defined(),
@@ -18,24 +27,60 @@ const schema = object({
   held: string()
     .oneOf(['held', 'slipped', 'lost'] as const)
     .defined(),
+  whyNot: array().of(string().oneOf(WHY_NOT).defined()).defined(),
+  usableS: maybe(0, 36000),
+  lap: maybe(1, 999).integer('a whole number'),
+  lens: string()
+    .oneOf(['', ...LENS_AFTER] as const)
+    .defined(),
+  batteryPct: maybe(0, 100),
   note: string().defined().max(OUTING_LIMITS.noteLength, `at most ${OUTING_LIMITS.noteLength} characters`),
 });
 
 const USABLE = { yes: 'Yes', partly: 'Partly', no: 'No' } as const;
 const HELD = { held: 'Held', slipped: 'Slipped', lost: 'Lost' } as const;
 
+const LENS = { clean: 'clean', drops: 'drops', dirt: 'dirt', mist: 'mist' } as const;
+const EMPTY = {
+  done: true,
+  usable: 'yes' as const,
+  held: 'held' as const,
+  whyNot: [] as (typeof WHY_NOT)[number][],
+  usableS: undefined,
+  lap: undefined,
+  lens: '' as const,
+  batteryPct: undefined,
+  note: '',
+};
+const FIGURES = [
+  ['lap', 'Take'],
+  ['usableS', 'Usable, s'],
+  ['batteryPct', 'Battery left, %'],
+] as const;
+
+/** What came of the takes of one shot. */
 export function LogScreen() {
   const { outing, shot, change } = useShot();
   const [draft, setDraft] = useDraft(`log-${shot.id}`);
-  const { register, handleSubmit, reset, formState } = useForm({
+  const { register, handleSubmit, reset, control, formState } = useForm({
     resolver: yupResolver(schema),
-    defaultValues: { done: true, usable: 'yes' as const, held: 'held' as const, note: draft },
+    defaultValues: { ...EMPTY, note: draft },
   });
-  const add = handleSubmit((values) => {
-    const entry: LogEntry = { id: newId(), at: nowIso(), ...values };
+  const usable = useWatch({ control, name: 'usable' });
+  const add = handleSubmit(({ whyNot, usableS, lap, lens, batteryPct, ...values }) => {
+    const entry: LogEntry = {
+      id: newId(),
+      at: nowIso(),
+      ...values,
+      ...(values.usable !== 'yes' && whyNot.length > 0 ? { whyNot } : {}),
+      ...(usableS === undefined ? {} : { usableS }),
+      ...(lap === undefined ? {} : { lap }),
+      ...(lens === '' ? {} : { lens }),
+      ...(batteryPct === undefined ? {} : { batteryPct }),
+    };
     change((s) => ({ ...s, log: [...s.log, entry] }));
     setDraft('');
-    reset({ done: true, usable: 'yes', held: 'held', note: '' });
+    reset(EMPTY);
   });
   const remove = (entry: LogEntry) => {
     const at = shot.log.indexOf(entry);
@@ -58,8 +103,41 @@ export function LogScreen() {
         <label className="flex items-center gap-3 text-lg max-md:min-h-12">
           <input type="checkbox" className="size-5 accent-[var(--hivis)]" {...register('done')} /> Filmed
         </label>
-        <Choice legend="Usable" name="usable" options={USABLE} register={register} />
-        <Choice legend="The mount" name="held" options={HELD} register={register} />
+        <Choice legend="Usable" options={USABLE} field={register('usable')} />
+        {usable !== 'yes' && (
+          <fieldset>
+            <legend className="caption mb-1">Why not</legend>
+            <div className="grid grid-cols-2 gap-x-3">
+              {WHY_NOT.map((why) => (
+                <label key={why} className="flex items-center gap-2 leading-tight max-md:min-h-12">
+                  <input type="checkbox" value={why} className="size-4 accent-[var(--hivis)]" {...register('whyNot')} />
+                  {WHY_NOT_WORDS[why].name}
+                </label>
+              ))}
+            </div>
+          </fieldset>
+        )}
+        <Choice legend="The mount" options={HELD} field={register('held')} />
+        <div className="grid grid-cols-3 gap-2">
+          {FIGURES.map(([name, label]) => (
+            <label key={name} className="block">
+              <span className="caption">{label}</span>
+              <input inputMode="decimal" className="field reading w-full" {...register(name)} />
+              {formState.errors[name] && <span role="alert">{formState.errors[name].message}</span>}
+            </label>
+          ))}
+        </div>
+        <label className="flex items-center gap-3">
+          <span className="caption">Lens afterwards</span>
+          <select className="field flex-1" {...register('lens')}>
+            <option value="">not looked at</option>
+            {LENS_AFTER.map((lens) => (
+              <option key={lens} value={lens} className="bg-sheet text-ink">
+                {LENS[lens]}
+              </option>
+            ))}
+          </select>
+        </label>
         <div>
           <label htmlFor="log-note" className="caption">
             Note
@@ -96,6 +174,7 @@ export function LogScreen() {
                     {entry.done ? 'Filmed' : 'Not filmed'}, usable: {USABLE[entry.usable].toLowerCase()}, mount{' '}
                     {HELD[entry.held].toLowerCase()}
                   </p>
+                  {factsOf(entry) && <p className="text-ink-2">{factsOf(entry)}</p>}
                   {entry.note && <p className="whitespace-pre-wrap">{entry.note}</p>}
                 </div>
                 <button
@@ -115,20 +194,26 @@ export function LogScreen() {
   );
 }
 
-type Register = ReturnType<
-  typeof useForm<{ done: boolean; usable: 'yes' | 'partly' | 'no'; held: 'held' | 'slipped' | 'lost'; note: string }>
->['register'];
+/** The figures of a take, in a line. */
+const factsOf = ({ lap, usableS, whyNot, lens, batteryPct }: LogEntry): string =>
+  [
+    lap === undefined ? '' : `take ${lap}`,
+    usableS === undefined ? '' : `${usableS} s usable`,
+    ...(whyNot ?? []).map((why) => WHY_NOT_WORDS[why].name),
+    lens === undefined ? '' : `lens ${LENS[lens]}`,
+    batteryPct === undefined ? '' : `battery ${batteryPct} %`,
+  ]
+    .filter(Boolean)
+    .join(', ');
 
 function Choice({
   legend,
-  name,
   options,
-  register,
+  field,
 }: {
   legend: string;
-  name: 'usable' | 'held';
   options: Record<string, string>;
-  register: Register;
+  field: UseFormRegisterReturn;
 }) {
   return (
     <fieldset>
@@ -139,7 +224,7 @@ function Choice({
             key={value}
             className="-ml-px flex min-h-9 flex-1 cursor-pointer items-center justify-center border border-hair-strong px-3 font-[600] first:ml-0 has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-2 has-focus-visible:outline-offset-2 max-md:min-h-12"
           >
-            <input type="radio" value={value} className="sr-only" {...register(name)} />
+            <input type="radio" value={value} className="sr-only" {...field} />
             {label}
           </label>
         ))}

@@ -44,8 +44,8 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
       <colgroup>
         <col className="w-48 max-sm:w-24" />
         <col />
-        <col className="w-56 max-sm:w-0" />
-        <col className="w-16 max-sm:w-12" />
+        <col className="w-56 max-sm:hidden" />
+        <col className="w-16 max-sm:hidden" />
         <col className="w-36" />
       </colgroup>
       <thead>
@@ -54,7 +54,7 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
             <th
               key={head}
               scope="col"
-              className="caption px-3 py-1.5 font-[620] max-sm:px-1.5 max-sm:[&:nth-child(3)]:hidden"
+              className="caption px-3 py-1.5 font-[620] max-sm:px-1.5 max-sm:[&:nth-child(3)]:hidden max-sm:[&:nth-child(4)]:hidden"
             >
               {head}
             </th>
@@ -76,9 +76,12 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
                 >
                   {one.outing.name || 'Unnamed'}
                 </Link>
+                <p className="-mt-1 pb-1 text-ink-2 sm:hidden">
+                  {one.outing.shots.length} {one.outing.shots.length === 1 ? 'shot' : 'shots'}
+                </p>
               </td>
               <td className="px-3 wrap-anywhere text-ink-2 max-sm:hidden">{one.outing.place}</td>
-              <td className="reading px-3 max-sm:px-1.5">{one.outing.shots.length}</td>
+              <td className="reading px-3 max-sm:hidden">{one.outing.shots.length}</td>
               <td className="text-right whitespace-nowrap">
                 <IconAction
                   name="Export"

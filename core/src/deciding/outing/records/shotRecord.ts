@@ -62,8 +62,8 @@ export const WHY_NOT = [
   'not recording',
 ] as const;
 export type WhyNot = (typeof WHY_NOT)[number];
-const LENS_AFTER = ['clean', 'drops', 'dirt', 'mist'] as const;
-export type LensAfter = (typeof LENS_AFTER)[number];
+export const LENS_AFTER = ['clean', 'drops', 'dirt', 'mist'] as const;
+type LensAfter = (typeof LENS_AFTER)[number];
 
 /** What came of a take. */
 export interface LogEntry {
