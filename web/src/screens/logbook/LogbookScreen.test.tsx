@@ -63,7 +63,7 @@ it('takes of all outings stand together; a search and a rider leave some, of whi
 });
 
 it('a press on a column sorts by it', async () => {
-  await saveOuting(logged('one', '', [entry('1', { usable: 'no' }), entry('2', { usable: 'partly' })]));
+  await saveOuting(logged('three', '', [entry('1', { usable: 'no' }), entry('2', { usable: 'partly' })]));
   await open();
   const marks = () => [...document.querySelectorAll('tbody tr')].map((row) => row.children[5]!.textContent);
   await waitFor(() => expect(marks()).toEqual(['partly', 'no']));
