@@ -16,6 +16,30 @@ export async function openCv() {
   if (!cv.Mat) await new Promise<void>((ready) => (cv.onRuntimeInitialized = () => ready()));
   const matrix = (rows: number, columns: number, values: number[]) => cv.matFromArray(rows, columns, cv.CV_64F, values);
   return {
+    /** Where points of one grey picture lie in the next, by pyramids of Lucas and Kanade. */
+    follow(
+      before: ArrayLike<number>,
+      after: ArrayLike<number>,
+      [width, height]: readonly [number, number],
+      points: readonly (readonly [number, number])[],
+    ): [number, number][] {
+      const picture = (grey: ArrayLike<number>) =>
+        cv.matFromArray(
+          height,
+          width,
+          cv.CV_8U,
+          Array.from(grey, (shade) => Math.round(Math.min(255, Math.max(0, shade)))),
+        );
+      const [a, b] = [picture(before), picture(after)];
+      const from = cv.matFromArray(points.length, 1, cv.CV_32FC2, points.flat());
+      const [to, found, error] = [new cv.Mat(), new cv.Mat(), new cv.Mat()];
+      cv.calcOpticalFlowPyrLK(a, b, from, to, found, error, new cv.Size(31, 31), 3);
+      const result = points.map((_, i): [number, number] =>
+        found.data[i] ? [to.data32F[2 * i], to.data32F[2 * i + 1]] : [NaN, NaN],
+      );
+      for (const mat of [a, b, from, to, found, error]) mat.delete();
+      return result;
+    },
     project(fisheye: boolean, point: readonly number[], camera: Camera): [number, number] {
       const { focalPx: f, centre } = camera;
       const points = cv.matFromArray(1, 1, cv.CV_64FC3, [...point]);

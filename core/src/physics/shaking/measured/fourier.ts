@@ -4,6 +4,8 @@ import FFT from 'fft.js';
 export interface Fourier {
   /** First half of the spectrum of real data. */
   realTransform(out: Float64Array, data: ArrayLike<number>): void;
+  /** Whole spectrum of complex data. */
+  transform(out: Float64Array, data: ArrayLike<number>): void;
   /** Divides by its size. */
   inverseTransform(out: Float64Array, data: ArrayLike<number>): void;
 }
