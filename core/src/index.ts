@@ -149,11 +149,15 @@ export {
   putRight,
   upInDevice,
 } from './deciding/field/phoneLevel';
+export { withLesson } from './deciding/outing/learnt/editLesson';
 export { learntWords } from './deciding/outing/learnt/learntWords';
-export { lessonsElsewhere, lessonsOf } from './deciding/outing/learnt/lessons';
+export { shakeLearnt, shakeWords } from './deciding/outing/learnt/shakeLearnt';
+export { lessonsElsewhere, lessonsOf, shakeLessonsOf } from './deciding/outing/learnt/lessons';
 export { tiltLearnt } from './deciding/outing/learnt/tiltLearnt';
-export type { EarlierLesson } from './words/learning/lesson';
+export type { EarlierLesson, EarlierShakeLesson } from './words/learning/lesson';
 export { type ClipResult, correctFromClip } from './deciding/learning/testClip/correction';
+export { type ClipShake, ClipMeasurer } from './deciding/learning/movingClip/measureClip';
+export { type RidesAlong, ridesAlong, ridesAt } from './deciding/learning/movingClip/ridesAlong';
 export { findHorizon, type PixelPicture } from './deciding/learning/testClip/findHorizon';
 export { changeProblem } from './deciding/outing/changeProblem';
 export { piecesLeft, piecesShort, type Owned } from './deciding/outing/kitUse';
@@ -161,7 +165,7 @@ export { mergeOutings } from './deciding/outing/mergeOutings';
 export { partOfOuting } from './deciding/outing/partOfOuting';
 export { joinOutings, originOf } from './deciding/outing/joinOutings';
 export { newCarrier, newOuting, newShot } from './deciding/outing/newOuting';
-export { carrierOfShot, measuredBands, rigOfCarrier, rigOfShot } from './deciding/outing/outing';
+export { bandsAt, carrierOfShot, measuredBands, rigOfCarrier, rigOfShot } from './deciding/outing/outing';
 export type { OutingCarrier, SpotLog } from './deciding/outing/records/carrierRecord';
 export { OUTING_FORMAT, OUTING_VERSION, type Outing } from './deciding/outing/records/outingRecord';
 export { PICTURE_SIDES_LIMIT, sortOwnKit, WIDEST_STRAIGHT_DEG } from './deciding/outing/records/rigRecord';
@@ -177,7 +181,7 @@ export {
   nextTime,
 } from './deciding/outing/logbook';
 export { LENS_AFTER, WHY_NOT } from './deciding/outing/records/shotRecord';
-export type { ClipRecord, LogEntry, Shot } from './deciding/outing/records/shotRecord';
+export type { ClipRecord, LogEntry, ShakeClip, Shot } from './deciding/outing/records/shotRecord';
 export { dateOf, momentOf, runningOf, shotQuestion } from './deciding/outing/shotQuestion';
 export { profileLine, trackMap, type TrackMap } from './showing/drawing/trackMap';
 export { trackReport, type TrackPoint, type TrackReport } from './deciding/track/track';

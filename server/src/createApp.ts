@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { isSheet, ownNameOnly, plainErrors } from './guards';
 import { readBattery, startBattery } from './routes/standInBattery';
 import { readLevel, startLevel } from './routes/standInLevel';
+import { standInClip } from './routes/standInClip';
 import { standInLog } from './routes/standInLog';
 import { standInStill } from './routes/standInStill';
 
@@ -35,6 +36,7 @@ export function createApp(builtFolder: string): Express {
   );
   app.use(express.json({ limit: '200kb' }));
   app.post('/api/stand-in/still', standInStill);
+  app.post('/api/stand-in/clip', standInClip);
   app.post('/api/stand-in/log', standInLog);
   app.post('/api/stand-in/battery', startBattery);
   app.get('/api/stand-in/battery/:id', readBattery);

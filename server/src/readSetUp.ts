@@ -15,3 +15,11 @@ export function readSetUp(request: Request, response: Response): Read | null {
   response.status(400).json({ problem: parsed.problems.join(' ') });
   return null;
 }
+
+/** The number of the take in a request's body { take: whole number }; null once 400 was answered. */
+export function readTake(request: Request, response: Response): number | null {
+  const { take } = (request.body ?? {}) as { take?: unknown };
+  if (typeof take === 'number' && Number.isInteger(take)) return take;
+  response.status(400).json({ problem: 'Send { file: set-up file as text, take: whole number }.' });
+  return null;
+}

@@ -7,8 +7,8 @@ interface StillRequest {
   readonly take: number;
 }
 
-async function takeStill({ file, take }: StillRequest): Promise<Blob> {
-  const answer = await fetch('/api/stand-in/still', {
+async function film(path: string, { file, take }: StillRequest): Promise<Blob> {
+  const answer = await fetch(`/api/stand-in/${path}`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ file, take }),
@@ -21,4 +21,9 @@ async function takeStill({ file, take }: StillRequest): Promise<Blob> {
 }
 
 /** The stand-in camera that ships with the program: a still with a rider who leans otherwise than predicted. */
-export const useStandInStill = () => useMutation({ mutationFn: takeStill, networkMode: 'always' });
+export const useStandInStill = () =>
+  useMutation({ mutationFn: (request: StillRequest) => film('still', request), networkMode: 'always' });
+
+/** The same camera, moving: a ZIP of pictures that shake more or less than the model says. */
+export const useStandInClip = () =>
+  useMutation({ mutationFn: (request: StillRequest) => film('clip', request), networkMode: 'always' });

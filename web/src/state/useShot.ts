@@ -1,4 +1,5 @@
 import {
+  bandsAt,
   carrierOfShot,
   rigOfShot,
   setUpFileOf,
@@ -22,6 +23,7 @@ export function useShot() {
   const shot = outing.shots.find((s) => s.id === shotId)!;
   const rig = rigOfShot(outing, shot);
   const carrier = carrierOfShot(outing, shot);
+  const bandsKey = JSON.stringify(bandsAt(outing, carrier, shot.setUp.spotId));
   const question = useMemo<ShotQuestion>(
     () => shotQuestion({ ...outing, carriers: [carrier] }, shot),
     // Of the outing only carrier and own kit count, and both are in the rig, where and when it is, and what there is for its cameras.
@@ -39,6 +41,8 @@ export function useShot() {
       outing.date,
       outing.startsAt,
       shot.use,
+      // What moving clips of any shot taught.
+      bandsKey,
       shot.seconds,
       outing.supplies,
     ],

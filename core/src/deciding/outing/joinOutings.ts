@@ -22,6 +22,7 @@ function commonGround(earlier: Outing, later: Outing): Outing {
     shots: inBoth(earlier.shots, later.shots).map((shot) => ({
       ...shot,
       clips: [],
+      ...(shot.shakeClips ? { shakeClips: [] } : {}),
       log: [],
       acknowledged: [],
       pullTests: [],

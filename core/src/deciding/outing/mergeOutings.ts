@@ -89,8 +89,16 @@ const pulls = ({ base, mine, theirs }: Three<Shot['pullTests']>): Shot['pullTest
     .sort((a, b) => a.at.localeCompare(b.at));
 };
 
+const maybeWhole = <T extends Entry>({
+  base,
+  mine,
+  theirs,
+}: Three<readonly T[] | undefined>): readonly T[] | undefined =>
+  mine || theirs ? whole({ base: base ?? [], mine: mine ?? [], theirs: theirs ?? [] }) : undefined;
+
 // A set-up is one thing: half of one and half of another may be neither.
-const shot = (of: Three<Shot>): Shot => fields(of, { clips: whole, log: whole, acknowledged: texts, pullTests: pulls });
+const shot = (of: Three<Shot>): Shot =>
+  fields(of, { clips: whole, shakeClips: maybeWhole, log: whole, acknowledged: texts, pullTests: pulls });
 
 const carrier = (of: Three<OutingCarrier>): OutingCarrier =>
   fields(of, {

@@ -1,6 +1,8 @@
 import type { MeasuredBand } from '../../words/ride/measuredBand';
 import type { RigSpec, StanceShares } from '../../words/rig/rigSpec';
-import { learntOn } from './learnt/lessons';
+import { placedSpots } from '../../posing/rig/spots';
+import { learntOn, shakeLessonsOf } from './learnt/lessons';
+import { learntBands } from './learnt/shakeLearnt';
 import type { OutingCarrier } from './records/carrierRecord';
 import type { Outing } from './records/outingRecord';
 import type { Shot } from './records/shotRecord';
@@ -38,6 +40,20 @@ export function carrierOfShot(outing: Outing, shot: Pick<Shot, 'carrierId'>): Ou
 /** Bands of the newest log in use for a spot; none = the model alone. */
 export const measuredBands = ({ spotLogs }: OutingCarrier, spotId: string): readonly MeasuredBand[] =>
   spotLogs.filter((log) => log.used && log.spotId === spotId).at(-1)?.bands ?? [];
+
+/** The same with what clips taught, where no log speaks for the spot. */
+export function bandsAt(
+  outing: Pick<Outing, 'ownKit' | 'shots' | 'lessons' | 'shakeLessons'>,
+  carrier: OutingCarrier,
+  spotId: string,
+): readonly MeasuredBand[] {
+  const log = measuredBands(carrier, spotId);
+  const lessons = log.length > 0 ? [] : shakeLessonsOf(outing);
+  if (lessons.length === 0) return log;
+  const partId = placedSpots(rigOfCarrier(outing, carrier)).find(({ spot }) => spot.id === spotId)?.spot.partId;
+  if (partId === undefined) return log;
+  return learntBands(lessons, { machineId: carrier.rig.machineId, partId, spotId, groundId: carrier.ride.groundId });
+}
 
 const rigs = new WeakMap<OutingCarrier, RigSpec>();
 

@@ -1,7 +1,7 @@
 import { dateAfter } from '../../physics/light/clock';
 import type { Moment } from '../../words/shot/moment';
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
-import { carrierOfShot, measuredBands, rigOfShot } from './outing';
+import { bandsAt, carrierOfShot, rigOfShot } from './outing';
 import type { Outing } from './records/outingRecord';
 import type { Shot } from './records/shotRecord';
 
@@ -18,7 +18,7 @@ export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
     ride: carrier.ride,
     // An ask of another intent belongs to what the shot was before.
     ...(ask && ask.intentId === intentId ? { ask } : {}),
-    measured: measuredBands(carrier, setUp.spotId),
+    measured: bandsAt(outing, carrier, setUp.spotId),
     ...momentOf(outing, shot),
     ...runningOf(outing, shot),
   };

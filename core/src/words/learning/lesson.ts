@@ -10,6 +10,22 @@ export interface Lesson {
   readonly used: boolean;
 }
 
+/** What a moving clip taught of how much a place shakes, against the model before anything was learnt. */
+export interface ShakeLesson {
+  readonly machineId: string;
+  readonly partId: string;
+  readonly spotId: string;
+  readonly groundId: string;
+  /** Measured over modelled. */
+  readonly ratio: number;
+  readonly used: boolean;
+}
+
+export interface EarlierShakeLesson extends ShakeLesson {
+  readonly id: string;
+  readonly at: string;
+}
+
 /** A lesson of another outing of the same rider. */
 export interface EarlierLesson extends Lesson {
   /** Of the clip that taught it. */

@@ -1,22 +1,19 @@
 import {
   HEADS,
   foundBy,
-  learntWords,
-  lessonsOf,
-  placedSpots,
   resolveRig,
   SET_UP_STANCE_ID,
-  tiltLearnt,
   tiltWords,
   wantedHorizon,
   type ShotReport,
 } from '@strut-spot/core';
+import { useLearnt } from '../../state/useLearnt';
 import { useShot } from '../../state/useShot';
 import { NumberField } from '../../ui/NumberField';
 
 /** The one figure that is taken to the trailhead: what the level must read, standing upright. */
 export function LevelReading({ report }: { report: ShotReport | undefined }) {
-  const { outing, shot, change, changeSetUp, rig } = useShot();
+  const { shot, change, changeSetUp, rig } = useShot();
   const { angles, headId } = shot.setUp;
   const { machine } = resolveRig(rig);
   const stanceName = (id: string) => machine.stances.find((s) => s.id === id)?.name.toLowerCase() ?? id;
@@ -27,10 +24,7 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
   const notch = report?.notch;
   // Known without the report, so that nothing below moves when that comes.
   const wantedHeight = wantedHorizon(shot)?.height ?? null;
-  const spot = placedSpots(rig).find((placed) => placed.spot.id === shot.setUp.spotId)?.spot;
-  const learnt =
-    spot &&
-    learntWords(tiltLearnt(lessonsOf(outing), { machineId: rig.machineId, partId: spot.partId, spotId: spot.id }));
+  const { tilt: learnt } = useLearnt();
   const step = HEADS.find((h) => h.id === headId)!.notchDeg.value;
   return (
     <div className="border-b border-hair px-3 pt-1.5 pb-2">

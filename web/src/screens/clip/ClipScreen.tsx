@@ -20,6 +20,7 @@ import { ChoiceField } from '../../ui/ChoiceField';
 import { ClipPicture, type Marks } from './ClipPicture';
 import { ClipResultPanel } from './ClipResultPanel';
 import { LearntPanel } from './LearntPanel';
+import { ShakePanel } from './ShakePanel';
 import { pixelsOf } from './pixelsOf';
 
 interface Clip {
@@ -264,6 +265,7 @@ export function ClipScreen() {
           joint={shot.setUp.headId}
           onApply={apply}
         />
+        <ShakePanel videoUrl={clip?.kind === 'video' ? clip.url : null} question={clipQuestion} take={take} />
         <LearntPanel />
         {shot.clips.length > 0 && (
           <section aria-labelledby="clips">

@@ -1,61 +1,46 @@
-import {
-  learntWords,
-  lessonsElsewhere,
-  lessonsOf,
-  placedSpots,
-  resolveRig,
-  tiltLearnt,
-  tiltWords,
-  type EarlierLesson,
-  type Outing,
-} from '@strut-spot/core';
+import { lessonsElsewhere, lessonsOf, resolveRig, shakeLessonsOf, tiltWords, withLesson } from '@strut-spot/core';
 import { format, parseISO } from 'date-fns';
 import { FileDown, Trash2 } from 'lucide-react';
 import { unparse } from 'papaparse';
 import { Link } from 'react-router';
 import { download, fileNameOf } from '../../devices/download';
 import { useOuting } from '../../state/OutingProvider';
-import { useShot } from '../../state/useShot';
+import { useLearnt } from '../../state/useLearnt';
 import { useStoredOutings } from '../../storage/outings';
 import { IconAction } from '../../ui/IconAction';
 
-/** A lesson edited, or taken out, wherever it lies: with the clip that taught it, or among those of earlier outings. */
-function withLesson(outing: Outing, id: string, edit: (lesson: EarlierLesson) => EarlierLesson | null): Outing {
-  return {
-    ...outing,
-    ...(outing.lessons
-      ? { lessons: outing.lessons.flatMap((lesson) => (lesson.id === id ? (edit(lesson) ?? []) : [lesson])) }
-      : {}),
-    shots: outing.shots.map((shot) =>
-      shot.clips.some((clip) => clip.id === id)
-        ? {
-            ...shot,
-            clips: shot.clips.map(({ lesson, ...clip }) => {
-              if (clip.id !== id || !lesson) return { ...clip, ...(lesson ? { lesson } : {}) };
-              const edited = edit({ id, at: clip.at, ...lesson });
-              return { ...clip, ...(edited ? { lesson: { ...lesson, used: edited.used } } : {}) };
-            }),
-          }
-        : shot,
-    ),
-  };
+/** A lesson in the list. */
+interface Line {
+  readonly id: string;
+  readonly at: string;
+  readonly machineId: string;
+  readonly spotId: string;
+  readonly used: boolean;
+  readonly words: string;
 }
 
 /** What test clips taught: of this spot in a sentence, and each clip, to be switched off or forgotten. */
 export function LearntPanel() {
   const { outing, change } = useOuting();
-  const { shot, rig } = useShot();
   const stored = useStoredOutings() ?? [];
-  const lessons = lessonsOf(outing);
+  const [lessons, shakes] = [lessonsOf(outing), shakeLessonsOf(outing)];
   const others = stored.flatMap((one) => (one.kind === 'readable' && one.deletedAt === null ? [one.outing] : []));
   const elsewhere = lessonsElsewhere(outing, others);
-  const spot = placedSpots(rig).find((placed) => placed.spot.id === shot.setUp.spotId)?.spot;
-  const words =
-    spot && learntWords(tiltLearnt(lessons, { machineId: rig.machineId, partId: spot.partId, spotId: spot.id }));
-  if (lessons.length === 0 && elsewhere.length === 0) return null;
+  const said = useLearnt();
+  const all: readonly Line[] = [
+    ...lessons.map((lesson) => ({
+      ...lesson,
+      words: `${tiltWords(lesson.pitchDeg, 'higher', 'lower', 'as high')}, ${tiltWords(lesson.rollDeg, 'right', 'left', 'no lean')}`,
+    })),
+    ...shakes.map((lesson) => ({ ...lesson, words: `shakes ${lesson.ratio.toFixed(2)} times the model` })),
+  ];
+  const waiting = elsewhere.tilts.length + elsewhere.shakes.length;
+  if (all.length === 0 && waiting === 0) return null;
 
-  const nameOf = ({ id, machineId, spotId }: EarlierLesson): string => {
-    const from = outing.shots.find(({ clips }) => clips.some((clip) => clip.id === id));
+  const shotOf = (id: string) =>
+    outing.shots.find(({ clips, shakeClips = [] }) => [...clips, ...shakeClips].some((clip) => clip.id === id));
+  const nameOf = ({ id, machineId, spotId }: Line): string => {
+    const from = shotOf(id);
     const machine = resolveRig({ machineId, fit: {}, wornIds: [], statureM: 1.75 }).machine.name.toLowerCase();
     return from ? from.name : `${spotId.replaceAll('-', ' ')}, ${machine}`;
   };
@@ -63,16 +48,22 @@ export function LearntPanel() {
     download(
       `${fileNameOf(outing.name)}-learnt.csv`,
       unparse(
-        lessons.map(({ at, machineId, partId, spotId, pitchDeg, rollDeg, used }) => ({
+        [
+          ...lessons.map((lesson) => ({ ...lesson, groundId: '', ratio: '' })),
+          ...shakes.map((lesson) => ({ ...lesson, pitchDeg: '', rollDeg: '' })),
+        ].map(({ at, machineId, partId, spotId, groundId, pitchDeg, rollDeg, ratio, used }) => ({
           at,
           rider: outing.riderName,
           carrier: machineId,
           part: partId,
           spot: spotId,
+          ground: groundId,
           higher_deg: pitchDeg,
           right_side_lower_deg: rollDeg,
+          shakes_times_the_model: ratio,
           counted: used ? 'yes' : 'no',
         })),
+        { escapeFormulae: true },
       ),
       'text/csv',
     );
@@ -83,7 +74,7 @@ export function LearntPanel() {
         <h2 id="learnt" className="caption">
           Learnt
         </h2>
-        {lessons.length > 0 && (
+        {all.length > 0 && (
           <IconAction
             name="Save as CSV"
             label="Save what was learnt as CSV"
@@ -92,15 +83,20 @@ export function LearntPanel() {
           />
         )}
       </div>
-      {words && (
+      {said.tilt && (
         <p className="py-1" data-testid="learnt-words">
-          {words}
+          {said.tilt}
+        </p>
+      )}
+      {said.shake && (
+        <p className="py-1" data-testid="learnt-shake">
+          {said.shake}
         </p>
       )}
       <ul>
-        {lessons.map((lesson) => {
+        {all.map((lesson) => {
           const name = nameOf(lesson);
-          const from = outing.shots.find(({ clips }) => clips.some((clip) => clip.id === lesson.id));
+          const from = shotOf(lesson.id);
           return (
             <li key={lesson.id} className="flex items-center gap-2 border-b border-hair py-1">
               <input
@@ -109,8 +105,8 @@ export function LearntPanel() {
                 checked={lesson.used}
                 aria-label={`Count in the clip of ${name}, ${format(parseISO(lesson.at), 'd MMM HH:mm')}`}
                 onChange={(event) => {
-                  const used = event.target.checked;
-                  change((o) => withLesson(o, lesson.id, (one) => ({ ...one, used })));
+                  const fate = event.target.checked ? 'used' : 'laid aside';
+                  change((o) => withLesson(o, lesson.id, fate));
                 }}
               />
               <div className={`min-w-0 flex-1 leading-tight ${lesson.used ? '' : 'text-ink-2 line-through'}`}>
@@ -122,35 +118,41 @@ export function LearntPanel() {
                   name
                 )}
                 <span className="reading block text-[0.85rem]">
-                  {format(parseISO(lesson.at), 'd MMM HH:mm')}:{' '}
-                  {tiltWords(lesson.pitchDeg, 'higher', 'lower', 'as high')},{' '}
-                  {tiltWords(lesson.rollDeg, 'right', 'left', 'no lean')}
+                  {format(parseISO(lesson.at), 'd MMM HH:mm')}: {lesson.words}
                 </span>
               </div>
               <IconAction
                 name="Forget"
                 label={`Forget the clip of ${name}, ${format(parseISO(lesson.at), 'd MMM HH:mm')}`}
                 icon={<Trash2 size={15} aria-hidden />}
-                onClick={() => change((o) => withLesson(o, lesson.id, () => null))}
+                onClick={() => change((o) => withLesson(o, lesson.id, 'forgotten'))}
               />
             </li>
           );
         })}
       </ul>
-      {elsewhere.length > 0 && (
+      {waiting > 0 && (
         <div className="border-l-4 border-ink bg-sheet p-2">
           <p>
-            {elsewhere.length === 1
+            {waiting === 1
               ? `One clip of ${outing.riderName} in another outing teaches`
-              : `${elsewhere.length} clips of ${outing.riderName} in other outings teach`}{' '}
-            how cameras stand.
+              : `${waiting} clips of ${outing.riderName} in other outings teach`}{' '}
+            how cameras stand and shake.
           </p>
           <button
             type="button"
             className="action mt-1"
-            onClick={() => change((o) => ({ ...o, lessons: [...(o.lessons ?? []), ...elsewhere] }))}
+            onClick={() =>
+              change((o) => ({
+                ...o,
+                ...(elsewhere.tilts.length > 0 ? { lessons: [...(o.lessons ?? []), ...elsewhere.tilts] } : {}),
+                ...(elsewhere.shakes.length > 0
+                  ? { shakeLessons: [...(o.shakeLessons ?? []), ...elsewhere.shakes] }
+                  : {}),
+              }))
+            }
           >
-            Learn from {elsewhere.length === 1 ? 'it' : 'them'}
+            Learn from {waiting === 1 ? 'it' : 'them'}
           </button>
         </div>
       )}

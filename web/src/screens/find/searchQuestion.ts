@@ -1,7 +1,8 @@
 import {
   kitWith,
   piecesLeft,
-  measuredBands,
+  bandsAt,
+  placedSpots,
   momentOf,
   runningOf,
   resolveRig,
@@ -33,8 +34,8 @@ export function searchQuestionOf(
       ...momentOf(outing, shot),
       ...runningOf(outing, shot),
       measured: Object.fromEntries(
-        [...new Set(carrier.spotLogs.map((log) => log.spotId))]
-          .map((spotId) => [spotId, measuredBands(carrier, spotId)] as const)
+        placedSpots(rigOfCarrier(outing, carrier))
+          .map(({ spot }) => [spot.id, bandsAt(outing, carrier, spot.id)] as const)
           .filter(([, bands]) => bands.length > 0),
       ),
     }));

@@ -1,5 +1,6 @@
 import { engineRpm, causeWords, foundBy, resolveRig, type Figure } from '@strut-spot/core';
 import { useState } from 'react';
+import { useLearnt } from '../../state/useLearnt';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { RideFields } from '../../ui/RideFields';
@@ -40,6 +41,7 @@ const sentence = (words: string): string => words.charAt(0).toUpperCase() + word
 export function SteadyScreen() {
   const { shot, question, rig, carrier, changeRide } = useShot();
   const { machine } = resolveRig(rig);
+  const { shake: learnt } = useLearnt();
   const [chart, setChart] = useState<ChartId>('picture');
   // An engine's chart only where there is an engine.
   const charts = CHARTS.filter(([id]) => id !== 'engine' || engineRpm({ rig, ride: carrier.ride }) !== null);
@@ -137,6 +139,11 @@ export function SteadyScreen() {
           </h2>
           {report && (
             <>
+              {learnt && (
+                <p className="border-b border-hair py-1 leading-snug" data-testid="steady-learnt">
+                  {learnt}
+                </p>
+              )}
               {FIGURES.map((figure) => (
                 <FigureRow
                   key={figure}

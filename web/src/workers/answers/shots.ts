@@ -5,11 +5,16 @@ import {
   findHorizon,
   lightOfDay,
   panTiltRollFromRotation,
+  placedSpots,
   parseOuting,
   poseRig,
   poseStrut,
   resolveSetUp,
+  ridesAlong,
   SET_UP_STANCE_ID,
+  shakeIn,
+  shakeQuestionOf,
+  shakeScene,
   shotReport,
   sideElevation,
   type Outing,
@@ -47,6 +52,22 @@ export const shots = {
       poseRig(rig, actionStanceId),
     ).worldFromCamera;
     return findHorizon(picture, resolved.lens, panTiltRollFromRotation(rotation));
+  },
+
+  /** Where in the picture rider and machine are. */
+  ridesAlong,
+
+  /** What the model says of jump and jelly before clips taught anything; a measured log counts where there is one. */
+  shakeModel(question: ShotQuestion, hasLog: boolean): { jump: number; jelly: number } {
+    const { measured, ...asked } = shakeQuestionOf(question);
+    const { jump, jelly } = shakeIn(shakeScene(hasLog && measured ? { ...asked, measured } : asked));
+    return { jump, jelly };
+  },
+
+  /** A spot with the part that it is on; undefined where it is lost. */
+  spotPlace: (rig: RigSpec, spotId: string) => {
+    const found = placedSpots(rig).find(({ spot }) => spot.id === spotId);
+    return found && { id: found.spot.id, partId: found.spot.partId };
   },
 
   correct(question: ShotQuestion, marks: { left: { u: number; v: number }; right: { u: number; v: number } }) {

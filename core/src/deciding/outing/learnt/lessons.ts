@@ -1,10 +1,11 @@
 import { keepLatest } from '../../../mathematics/caching/keepLatest';
-import type { EarlierLesson } from '../../../words/learning/lesson';
+import type { EarlierLesson, EarlierShakeLesson } from '../../../words/learning/lesson';
 import type { LearntTurn } from '../../../words/rig/rigSpec';
 import type { Outing } from '../records/outingRecord';
 import { learntTurns } from './tiltLearnt';
 
 type Taught = Pick<Outing, 'shots' | 'lessons'>;
+type Shaken = Pick<Outing, 'shots' | 'shakeLessons'>;
 
 /** What the clips of an outing taught, oldest first. */
 export const ownLessons = ({ shots }: Pick<Outing, 'shots'>): readonly EarlierLesson[] =>
@@ -19,19 +20,42 @@ export const lessonsOf = (outing: Taught): readonly EarlierLesson[] => {
   return [...earlier, ...own];
 };
 
+const ownShakes = ({ shots }: Pick<Outing, 'shots'>): readonly EarlierShakeLesson[] =>
+  shots
+    .flatMap(({ shakeClips = [] }) =>
+      shakeClips.flatMap(({ id, at, lesson }) => (lesson ? [{ id, at, ...lesson }] : [])),
+    )
+    .sort((a, b) => a.at.localeCompare(b.at));
+
+/** The same of how much places shake. */
+export const shakeLessonsOf = (outing: Shaken): readonly EarlierShakeLesson[] => {
+  const own = ownShakes(outing);
+  const earlier = (outing.shakeLessons ?? []).filter(({ id }) => !own.some((lesson) => lesson.id === id));
+  return [...earlier, ...own];
+};
+
 const riderOf = ({ riderName }: Pick<Outing, 'riderName'>): string => riderName.trim().toLowerCase();
 
 /** Lessons of other outings of the same rider, by name, that this one has not got yet. Nobody learns from who has no name. */
-export function lessonsElsewhere(outing: Outing, others: readonly Outing[]): readonly EarlierLesson[] {
+export function lessonsElsewhere(
+  outing: Outing,
+  others: readonly Outing[],
+): { readonly tilts: readonly EarlierLesson[]; readonly shakes: readonly EarlierShakeLesson[] } {
   const rider = riderOf(outing);
-  if (rider === '') return [];
-  const known = new Set(lessonsOf(outing).map(({ id }) => id));
-  const found = new Map<string, EarlierLesson>();
-  for (const other of others) {
-    if (other.id === outing.id || riderOf(other) !== rider) continue;
-    for (const lesson of ownLessons(other)) if (!known.has(lesson.id)) found.set(lesson.id, lesson);
-  }
-  return [...found.values()].sort((a, b) => a.at.localeCompare(b.at));
+  const same = rider === '' ? [] : others.filter((other) => other.id !== outing.id && riderOf(other) === rider);
+  return {
+    tilts: unknownOf(lessonsOf(outing), same.flatMap(ownLessons)),
+    shakes: unknownOf(shakeLessonsOf(outing), same.flatMap(ownShakes)),
+  };
+}
+
+function unknownOf<T extends { readonly id: string; readonly at: string }>(
+  known: readonly T[],
+  found: readonly T[],
+): readonly T[] {
+  const fresh = new Map(found.map((lesson) => [lesson.id, lesson]));
+  for (const { id } of known) fresh.delete(id);
+  return [...fresh.values()].sort((a, b) => a.at.localeCompare(b.at));
 }
 
 /** A machine's turns, by the lessons that they follow from. */

@@ -13,6 +13,38 @@ const fields = {
 /** What a clip taught. */
 export const lessonSchema = () => object(fields).noUnknown(UNKNOWN_FIELDS).default(undefined).optional();
 
+const shakeFields = {
+  machineId: id(),
+  partId: id(),
+  spotId: id(),
+  groundId: id(),
+  ratio: within(0.01, 100),
+  used: boolean().strict().required().typeError(truth),
+};
+
+/** What a moving clip was measured as, and what that teaches. */
+export const shakeClipSchema = object({
+  id: id(),
+  at: instant(),
+  seconds: within(0, 36000),
+  jumpPx: within(0, 1e5),
+  jellyPx: within(0, 1e5),
+  rollDeg: within(0, 180),
+  modelJumpPx: within(0, 1e5),
+  modelJellyPx: within(0, 1e5),
+  lesson: object(shakeFields).noUnknown(UNKNOWN_FIELDS).default(undefined).optional(),
+}).noUnknown(UNKNOWN_FIELDS);
+
+/** What moving clips of other outings taught. */
+export const earlierShakesSchema = () =>
+  array()
+    .strict()
+    .typeError('${path} is not a list')
+    .max(OUTING_LIMITS.lessons, `\${path} has more than ${OUTING_LIMITS.lessons} entries`)
+    .of(object({ id: id(), at: instant(), ...shakeFields }).noUnknown(UNKNOWN_FIELDS))
+    .default(undefined)
+    .optional();
+
 /** What clips of other outings taught. */
 export const earlierLessonsSchema = () =>
   array()

@@ -5,7 +5,7 @@ import type { OwnKit } from '../../../words/kit/ownKit';
 import type { GlobePlace } from '../../../words/shot/moment';
 import type { Supplies } from '../../../words/shot/use';
 import type { KeptTrack } from '../../../words/ride/keptTrack';
-import type { EarlierLesson } from '../../../words/learning/lesson';
+import type { EarlierLesson, EarlierShakeLesson } from '../../../words/learning/lesson';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { carrierSchema, type OutingCarrier } from './carrierRecord';
 import { ownKitSchema } from './rigRecord';
@@ -23,7 +23,7 @@ import {
   validatorOf,
 } from './schemaParts';
 import { whereSchema } from './momentRecord';
-import { earlierLessonsSchema } from './lessonRecord';
+import { earlierLessonsSchema, earlierShakesSchema } from './lessonRecord';
 import { shotSchema, type Shot } from './shotRecord';
 import { filmSchema, planSchema, trackSchema, type AudienceId } from './planRecord';
 import { suppliesSchema } from './useRecord';
@@ -53,6 +53,7 @@ export interface Outing {
   readonly shots: readonly Shot[];
   /** What clips of this rider in other outings taught, as far as it was taken over. */
   readonly lessons?: readonly EarlierLesson[];
+  readonly shakeLessons?: readonly EarlierShakeLesson[];
   /** Batteries, cards and chargers; none = as usual. */
   readonly supplies?: Supplies;
   /** The film that it is for. */
@@ -90,6 +91,7 @@ export const outingSchema = validatorOf<Outing>()(
     ownKit: ownKitSchema,
     shots: list(OUTING_LIMITS.shots).of(shotSchema),
     lessons: earlierLessonsSchema(),
+    shakeLessons: earlierShakesSchema(),
     supplies: suppliesSchema(),
     film: filmSchema(),
     track: trackSchema(),

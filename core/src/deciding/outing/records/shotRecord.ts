@@ -1,5 +1,5 @@
 import { boolean, object } from 'yup';
-import type { Lesson } from '../../../words/learning/lesson';
+import type { Lesson, ShakeLesson } from '../../../words/learning/lesson';
 import type { StanceShares } from '../../../words/rig/rigSpec';
 import type { Stretch } from '../../../words/ride/keptTrack';
 import type { Ask } from '../../../words/shot/ask';
@@ -22,7 +22,7 @@ import {
   validatorOf,
   within,
 } from './schemaParts';
-import { lessonSchema } from './lessonRecord';
+import { lessonSchema, shakeClipSchema } from './lessonRecord';
 import { hourSchema } from './momentRecord';
 import { onlySchema, stretchSchema } from './planRecord';
 import { stanceSharesSchema } from './rigRecord';
@@ -42,6 +42,21 @@ export interface ClipRecord {
   readonly applied: boolean;
   /** What it teaches; none = nothing (filmed before anything was learnt, or with a gimbal). */
   readonly lesson?: Lesson;
+}
+
+/** What a moving test clip was measured as; pixels rms of a 1080-line picture. */
+export interface ShakeClip {
+  readonly id: string;
+  readonly at: string;
+  readonly seconds: number;
+  readonly jumpPx: number;
+  readonly jellyPx: number;
+  readonly rollDeg: number;
+  /** What the model said before anything was learnt. */
+  readonly modelJumpPx: number;
+  readonly modelJellyPx: number;
+  /** What it teaches; none = a measured log speaks for this spot already. */
+  readonly lesson?: ShakeLesson;
 }
 
 const USABLE = ['yes', 'partly', 'no'] as const;
@@ -107,6 +122,8 @@ export interface Shot {
   readonly stanceShares?: StanceShares;
   readonly setUp: SetUp;
   readonly clips: readonly ClipRecord[];
+  /** Moving clips that were measured. */
+  readonly shakeClips?: readonly ShakeClip[];
   readonly log: readonly LogEntry[];
   /** Cautions that were gone through, by id: never asked for twice. */
   readonly acknowledged: readonly string[];
@@ -172,6 +189,7 @@ export const shotSchema = validatorOf<Shot>()(
     stanceShares: stanceSharesSchema(),
     setUp: setUpSchema,
     clips: list(OUTING_LIMITS.clips).of(clip),
+    shakeClips: list(OUTING_LIMITS.clips).of(shakeClipSchema).default(undefined).optional(),
     log: list(OUTING_LIMITS.logEntries).of(logEntry),
     acknowledged: list(OUTING_LIMITS.acknowledged).of(id()),
     pullTests: list(OUTING_LIMITS.pullTests).of(pullTest),

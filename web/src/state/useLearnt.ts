@@ -1,0 +1,30 @@
+import {
+  carrierOfShot,
+  learntWords,
+  lessonsOf,
+  placedSpots,
+  rigOfShot,
+  shakeLearnt,
+  shakeLessonsOf,
+  shakeWords,
+  tiltLearnt,
+} from '@strut-spot/core';
+import { useShot } from './useShot';
+
+/** What clips taught of the present shot's spot, in sentences; null where no clip says anything of it. */
+export function useLearnt(): { readonly tilt: string | null; readonly shake: string | null } {
+  const { outing, shot } = useShot();
+  const rig = rigOfShot(outing, shot);
+  const spot = placedSpots(rig).find((placed) => placed.spot.id === shot.setUp.spotId)?.spot;
+  if (!spot) return { tilt: null, shake: null };
+  const carrier = carrierOfShot(outing, shot);
+  const place = { machineId: rig.machineId, partId: spot.partId, spotId: spot.id };
+  const logged = carrier.spotLogs.some((log) => log.used && log.spotId === spot.id);
+  return {
+    tilt: learntWords(tiltLearnt(lessonsOf(outing), place)),
+    // Where a measured log speaks for the spot, clips are not counted.
+    shake: logged
+      ? null
+      : shakeWords(shakeLearnt(shakeLessonsOf(outing), { ...place, groundId: carrier.ride.groundId })),
+  };
+}
