@@ -18,6 +18,8 @@ const views = [
   ['outings', '/', 'table'],
   ['shots', '/outing/skerra-late-winter', 'ol canvas:not([data-drawn="0"])'],
   ['day', '/outing/skerra-late-winter/day', '[data-testid=packed]'],
+  ['field', '/outing/skerra-late-winter/field', '[data-testid=field-level]'],
+  ['logbook', '/logbook', 'main p'],
   ['find', `${shot}/find`, '[data-testid=contact-sheet] canvas:not([data-drawn="0"])'],
   ['bench', shot, '[data-testid=lens-picture][data-fine=yes]'],
   ['steady', `${shot}/steady`, '[data-testid=mends]'],
@@ -34,7 +36,7 @@ const views = [
 ] as const;
 
 /** What a theme can change is contrast: looked at where most kinds of things stand side by side. */
-const IN_EVERY_THEME = ['find', 'bench', 'hold', 'light', 'last', 'card'];
+const IN_EVERY_THEME = ['find', 'bench', 'hold', 'light', 'last', 'card', 'field'];
 const violations = (rules: string) =>
   page.driver.executeAsyncScript<Violation[]>(
     `const done = arguments[arguments.length - 1]; axe.run(document, { runOnly: ${rules} }).then((r) => done(r.violations));`,

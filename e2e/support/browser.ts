@@ -106,6 +106,12 @@ export class Page {
     await chromium.setNetworkConditions({ offline, latency: 0, download_throughput: -1, upload_throughput: -1 });
   }
 
+  /** How this machine lies, for pages that read its sensors; degrees. */
+  async tilted(beta: number, gamma: number): Promise<void> {
+    const chromium = this.driver as unknown as { sendDevToolsCommand: (name: string, values: object) => Promise<void> };
+    await chromium.sendDevToolsCommand('DeviceOrientation.setDeviceOrientationOverride', { alpha: 0, beta, gamma });
+  }
+
   /** Whether the reader asks for less motion. */
   async lessMotion(less: boolean): Promise<void> {
     const chromium = this.driver as unknown as { sendDevToolsCommand: (name: string, values: object) => Promise<void> };

@@ -14,9 +14,7 @@ const HIDDEN_DAMPING = 0.015;
 export function standInLog(request: Request, response: Response): void {
   const read = readSetUp(request, response);
   if (!read) return;
-  const { measured, ...unmeasured } = shakeQuestionOf(read);
-  void measured;
-  const { motion } = shakeScene(unmeasured);
+  const { motion } = shakeScene(shakeQuestionOf(read));
   const at = share(JSON.stringify([read.rig.machineId, read.setUp.spotId]));
   const frequencyHz = HIDDEN_HZ.low + at * (HIDDEN_HZ.high - HIDDEN_HZ.low);
   response.type('csv').send(simulatedLog(motion, { frequencyHz, dampingRatio: HIDDEN_DAMPING }));

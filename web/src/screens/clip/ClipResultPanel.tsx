@@ -29,6 +29,7 @@ export function ClipResultPanel({ result, hasClip, joint, onApply }: ClipResultP
           </p>
           <dl className="mt-2 border-t border-hair pt-2">
             <Row term="In notches" value={notchWords(result.notches, result.restDeg, head.notchDeg.value)} />
+            <Row term="Front edge" value={edgeWords(result.tiltByDeg)} />
             <Row
               term="The clip points"
               value={`${result.measured.tiltDeg.toFixed(1)}°, roll ${result.measured.rollDeg.toFixed(1)}°`}
@@ -50,9 +51,24 @@ export function ClipResultPanel({ result, hasClip, joint, onApply }: ClipResultP
 
 function notchWords(notches: number | null, restDeg: number, step: number): string {
   if (notches === null) return 'this joint holds anywhere';
-  const rest = Math.abs(restDeg) < 0.25 ? '' : `, rest ${restDeg > 0 ? '+' : '−'}${Math.abs(restDeg).toFixed(1)}°`;
-  return `${notches === 0 ? 'none' : `${Math.abs(notches)} ${notches > 0 ? 'up' : 'down'}`} of ${step}°${rest}`;
+  const count = Math.abs(notches);
+  const whole =
+    notches === 0
+      ? `less than half a notch (${step}°)`
+      : `${count} ${count === 1 ? 'notch' : 'notches'} ${notches > 0 ? 'up' : 'down'} (${step}° each)`;
+  const rest =
+    Math.abs(restDeg) < 0.25 ? '' : `; ${Math.abs(restDeg).toFixed(1)}° ${restDeg > 0 ? 'up' : 'down'} left over`;
+  return `${whole}${rest}`;
 }
+
+/** A camera is about so long from front to back, metres: what its front edge goes up or down by can be measured with a rule (estimate). */
+const BODY_M = 0.05;
+
+/** The same turn as millimetres at the front edge. */
+const edgeWords = (tiltByDeg: number): string => {
+  const mm = Math.round(Math.tan((tiltByDeg * Math.PI) / 180) * BODY_M * 1000);
+  return mm === 0 ? 'as it is' : `${Math.abs(mm)} mm ${mm > 0 ? 'higher' : 'lower'} than its back, over 50 mm`;
+};
 
 function Row({ term, value }: { term: string; value: string }) {
   return (

@@ -92,7 +92,7 @@ export function ClipScreen() {
       const found = await computing.findHorizon(clipQuestion, pixels);
       if (byHand.current) return;
       if (found.kind === 'found') {
-        setMarks(found);
+        setMarks({ left: found.left, right: found.right });
         setMarked(true);
       }
       setSearch(found.kind === 'found' ? 'found' : 'not found');

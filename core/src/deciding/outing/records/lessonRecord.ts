@@ -54,3 +54,20 @@ export const earlierLessonsSchema = () =>
     .of(object({ id: id(), at: instant(), ...fields }).noUnknown(UNKNOWN_FIELDS))
     .default(undefined)
     .optional();
+
+/** What was learnt of a machine's places, as a set-up file carries it. */
+export const learntSchema = () =>
+  array()
+    .strict()
+    .typeError('${path} is not a list')
+    .max(OUTING_LIMITS.lessons, `\${path} has more than ${OUTING_LIMITS.lessons} entries`)
+    .of(
+      object({
+        partId: id(),
+        spotId: id().optional(),
+        pitchDeg: within(-180, 180),
+        rollDeg: within(-180, 180),
+      }).noUnknown(UNKNOWN_FIELDS),
+    )
+    .default(undefined)
+    .optional();

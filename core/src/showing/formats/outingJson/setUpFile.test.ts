@@ -17,6 +17,13 @@ it('comes back the same, with what was asked', () => {
   expect(parseSetUpFile(JSON.stringify(asked))).toEqual({ ok: true, value: asked });
 });
 
+it('what clips taught goes along', () => {
+  const lesson = { machineId: 'mountain-bike', partId: 'torso', spotId: 'chest', pitchDeg: 5, rollDeg: -1, used: true };
+  const taught = setUpFileOf({ ...outing, lessons: [{ id: 'l', at: '2027-02-13T09:00:00Z', ...lesson }] }, 's1');
+  expect(taught.rig.learnt).toHaveLength(2);
+  expect(parseSetUpFile(JSON.stringify(taught))).toEqual({ ok: true, value: taught });
+});
+
 it('one of before there was a ride is read', () => {
   const { ride, measured, ...old } = file;
   expect([ride, measured]).not.toContain(undefined);

@@ -16,6 +16,7 @@ import {
 } from '../../../deciding/outing/records/schemaParts';
 import { setUpSchema } from '../../../deciding/outing/records/setUpRecord';
 import { suppliesSchema, useSchema } from '../../../deciding/outing/records/useRecord';
+import { learntSchema } from '../../../deciding/outing/records/lessonRecord';
 import { horizonSchema } from '../../../deciding/outing/records/shotRecord';
 import { shotQuestion } from '../../../deciding/outing/shotQuestion';
 import { whyUnplaced } from '../../../posing/rig/spots';
@@ -41,7 +42,7 @@ const setUpFileSchema = validatorOf<SetUpFile>()(
     intentId: id(),
     actionStanceId: id(),
     horizonAt: horizonSchema,
-    rig: rigSchema,
+    rig: rigSchema.shape({ learnt: learntSchema() }),
     setUp: setUpSchema,
     ride: rideSchema.default(undefined).optional(),
     ask: askSchema.default(undefined).optional(),
