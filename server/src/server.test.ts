@@ -1,3 +1,4 @@
+import { strFromU8, unzipSync } from 'fflate';
 import { INTENTS, newOuting, newShot, setUpFileOf } from '@strut-spot/core';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
@@ -79,6 +80,33 @@ describe('the stand-in power meter', () => {
     const gone = await fetch(`${url}/api/stand-in/battery/none`);
     expect(gone.status).toBe(404);
     expect(((await gone.json()) as { problem: string }).problem).toMatch(/start it again/);
+  });
+});
+
+describe('the moving stand-in camera', () => {
+  const clip = (body: unknown) =>
+    fetch(`${url}/api/stand-in/clip`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+
+  it('gives three seconds of pictures that differ, as many as it says', async () => {
+    const answer = await clip({ file, take: 1 });
+    expect(answer.headers.get('content-type')).toMatch(/zip/);
+    const files = unzipSync(new Uint8Array(await answer.arrayBuffer()));
+    const { framesPerSecond, pictures } = JSON.parse(strFromU8(files['clip.json']!)) as Record<string, number>;
+    expect(pictures! / framesPerSecond!).toBe(3);
+    const names = Object.keys(files).filter((name) => name.endsWith('.png'));
+    expect(names).toHaveLength(pictures!);
+    const [first, later] = [names[0]!, names[7]!].map((name) => PNG.sync.read(Buffer.from(files[name]!)));
+    expect([first!.width, first!.height]).toEqual([later!.width, later!.height]);
+    expect(first!.data.equals(later!.data)).toBe(false);
+  });
+
+  it('answers what it cannot film with what is wrong', async () => {
+    expect((await clip({ file })).status).toBe(400);
+    expect((await clip({ file: '{}', take: 1 })).status).toBe(400);
   });
 });
 
