@@ -158,6 +158,7 @@ export type { EarlierLesson, EarlierShakeLesson } from './words/learning/lesson'
 export { type ClipResult, correctFromClip } from './deciding/learning/testClip/correction';
 export { type ClipShake, ClipMeasurer } from './deciding/learning/movingClip/measureClip';
 export { type RidesAlong, ridesAlong, ridesAt } from './deciding/learning/movingClip/ridesAlong';
+export { type TrainerRound, trainerAnswer, trainerRounds } from './deciding/learning/trainer/trainer';
 export { findHorizon, type PixelPicture } from './deciding/learning/testClip/findHorizon';
 export { changeProblem } from './deciding/outing/changeProblem';
 export { piecesLeft, piecesShort, type Owned } from './deciding/outing/kitUse';

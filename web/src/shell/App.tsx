@@ -52,6 +52,10 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../screens/field/FieldScreen')).FieldScreen }),
           },
           {
+            path: 'trainer',
+            lazy: async () => ({ Component: (await import('../screens/trainer/TrainerScreen')).TrainerScreen }),
+          },
+          {
             path: 'carrier/:carrierId',
             lazy: async () => ({ Component: (await import('../screens/carrier/CarrierScreen')).CarrierScreen }),
           },

@@ -28,9 +28,14 @@ export function OutingCarriers() {
   };
   return (
     <section aria-labelledby="carriers">
-      <h2 id="carriers" className="caption mb-1 border-b-2 border-ink pb-1">
-        Carriers
-      </h2>
+      <div className="mb-1 flex items-end justify-between border-b-2 border-ink pb-1">
+        <h2 id="carriers" className="caption">
+          Carriers
+        </h2>
+        <Link to="trainer" className="min-h-6 text-[0.95rem] font-[620] underline underline-offset-2 max-lg:min-h-12">
+          Guess the tilt
+        </Link>
+      </div>
       <ul>
         {outing.carriers.map((carrier) => {
           const { machine, worn } = resolveRig(carrier.rig);

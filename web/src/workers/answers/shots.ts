@@ -17,6 +17,7 @@ import {
   shakeScene,
   shotReport,
   sideElevation,
+  trainerRounds,
   type Outing,
   type PixelPicture,
   type ReportOptions,
@@ -53,6 +54,9 @@ export const shots = {
     ).worldFromCamera;
     return findHorizon(picture, resolved.lens, panTiltRollFromRotation(rotation));
   },
+
+  /** Guesses to be made on somebody's carriers. */
+  trainerRounds,
 
   /** Where in the picture rider and machine are. */
   ridesAlong,

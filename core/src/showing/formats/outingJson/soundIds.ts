@@ -44,6 +44,7 @@ export function withSoundIds(outing: Stored): Stored {
     ...shot,
     carrierId: carrierId(shot.carrierId),
     clips: withIds(shot.clips, 'clip').list,
+    ...('shakeClips' in shot ? { shakeClips: withIds(shot.shakeClips, 'moving').list } : {}),
     log: withIds(shot.log, 'entry').list,
     // A carrier that was taken out since is no longer looked at.
     ...(isRecord(shot.ask) && Array.isArray(shot.ask.carrierIds)
