@@ -2,7 +2,7 @@
 import { Buffer } from 'node:buffer';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { Builder, By, Key, until } from 'selenium-webdriver';
+import { Builder, By, until } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 import { ROOT, startServer } from './setUp.mjs';
 
@@ -112,14 +112,7 @@ const views = {
     await driver.get(`${base}/shot/gravel-hands/clip`);
     await settle(800);
     await driver.findElement(By.xpath("//button[contains(., 'Practise')]")).click();
-    await driver.wait(until.elementLocated(By.css('[data-testid=mark-left]')), 20000);
-    for (const [name, steps] of [
-      ['left', 8],
-      ['right', 6],
-    ]) {
-      const handle = await driver.findElement(By.css(`[data-testid=mark-${name}]`));
-      for (let i = 0; i < steps; i++) await handle.sendKeys(Key.SHIFT, Key.ARROW_UP, Key.NULL);
-    }
+    await driver.wait(until.elementLocated(By.css('[data-testid=clip-tilt]')), 20000);
     await settle(1500);
   },
   log: async () => {
@@ -134,10 +127,11 @@ const views = {
     await driver.get(`${base}/shot/gravel-hands/card`);
     await settle(3500);
   },
-  'phone-clip': async () => {
+  'phone-field': async () => {
     await size(390, 844, true);
-    await driver.get(`${base}/shot/gravel-hands/clip`);
-    await settle(800);
+    await driver.get(`${base}/field?shot=gravel-hands`);
+    await driver.wait(until.elementLocated(By.css('[data-testid=field-level]')), 20000);
+    await settle(2500);
   },
   find: async () => {
     await found('gravel-hands');

@@ -159,6 +159,7 @@ export { type ClipResult, correctFromClip } from './deciding/learning/testClip/c
 export { type ClipShake, ClipMeasurer } from './deciding/learning/movingClip/measureClip';
 export { type RidesAlong, ridesAlong, ridesAt } from './deciding/learning/movingClip/ridesAlong';
 export { type TrainerRound, trainerAnswer, trainerRounds } from './deciding/learning/trainer/trainer';
+export { exposureShown } from './deciding/learning/testClip/exposureShown';
 export { findHorizon, type PixelPicture } from './deciding/learning/testClip/findHorizon';
 export { changeProblem } from './deciding/outing/changeProblem';
 export { piecesLeft, piecesShort, type Owned } from './deciding/outing/kitUse';

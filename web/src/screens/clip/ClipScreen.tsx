@@ -1,4 +1,5 @@
 import {
+  exposureShown,
   kitWith,
   placedSpots,
   resolveRig,
@@ -47,6 +48,7 @@ export function ClipScreen() {
   const [marks, setMarks] = useState<Marks>(START_MARKS);
   const [marked, setMarked] = useState(false);
   const [search, setSearch] = useState<HorizonSearch>('idle');
+  const [exposure, setExposure] = useState<string | null>(null);
   const byHand = useRef(false);
   const shown = useRef<HTMLImageElement | HTMLVideoElement | null>(null);
   const [size, setSize] = useState<readonly [number, number] | null>(null);
@@ -80,12 +82,14 @@ export function ClipScreen() {
     setMarked(false);
     byHand.current = false;
     setSearch('idle');
+    setExposure(null);
     setSize(null);
     setProblem(null);
   };
   const find = async () => {
     const pixels = shown.current && pixelsOf(shown.current);
     if (!pixels) return;
+    setExposure(exposureShown(pixels).words);
     byHand.current = false;
     setSearch('searching');
     try {
@@ -241,6 +245,11 @@ export function ClipScreen() {
               </button>
             )}
           </div>
+        )}
+        {clip && exposure && (
+          <p role="status" className="mt-2 border-l-4 border-hivis bg-sheet p-2">
+            Exposure: {exposure}
+          </p>
         )}
         {shapeDiffers && (
           <p role="status" className="mt-2 border-l-4 border-hivis bg-sheet p-2">

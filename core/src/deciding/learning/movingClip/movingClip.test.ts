@@ -3,7 +3,7 @@ import { seededNumbers } from '../../../mathematics/numbers/seededNumbers';
 import { blockShift, blockSpectrum, type GreyPicture } from './blockShift';
 import { ClipMeasurer } from './measureClip';
 
-const [WIDTH, HEIGHT] = [320, 180];
+const [WIDTH, HEIGHT] = [240, 144];
 
 /** A picture with edges of all sizes, of which shifted and sheared ones are cut: shades by any place, between pixels too. */
 function scene(seed: number): (x: number, y: number) => number {
@@ -46,7 +46,7 @@ function taken(
 
 function measured(
   moves: (timeS: number) => readonly [number, number, number],
-  { readoutS = 0.016, fps = 30, seconds = 3, noisy = 0 } = {},
+  { readoutS = 0.016, fps = 25, seconds = 2.4, noisy = 0 } = {},
 ) {
   const measurer = new ClipMeasurer(WIDTH, HEIGHT);
   const random = seededNumbers(9);
@@ -63,7 +63,7 @@ const sine = (hz: number, px: number, timeS: number) => px * Math.sin(2 * Math.P
 
 it('a block that is shifted by a part of a pixel is found; OpenCV’s optical flow says the same', async () => {
   const cv = await openCv();
-  const points = [-12, -4, 4, 12].flatMap((x) => [-12, 0, 12].map((y) => [150 + 32 + x, 80 + 32 + y] as const));
+  const points = [-12, -4, 4, 12].flatMap((x) => [-12, 0, 12].map((y) => [90 + 32 + x, 40 + 32 + y] as const));
   const middle = (values: readonly number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]!;
   const still = taken(
     () => [0, 0, 0],
@@ -82,7 +82,7 @@ it('a block that is shifted by a part of a pixel is found; OpenCV’s optical fl
       0,
       () => 0,
     );
-    const [a, b] = [still, moved].map((picture) => blockSpectrum(picture, 150, 80)!);
+    const [a, b] = [still, moved].map((picture) => blockSpectrum(picture, 90, 40)!);
     const ours = blockShift(a!, b!);
     const flow = cv
       .follow(still.grey, moved.grey, [WIDTH, HEIGHT], points)
@@ -105,7 +105,7 @@ it('a block that did not move has not moved, and two that have nothing in common
     0,
     () => 0,
   );
-  const [a, b] = [blockSpectrum(still, 0, 0)!, blockSpectrum(still, 250, 110)!];
+  const [a, b] = [blockSpectrum(still, 0, 0)!, blockSpectrum(still, 170, 75)!];
   expect(blockShift(a, a)).toMatchObject({ dx: expect.closeTo(0, 6) as number, dy: expect.closeTo(0, 6) as number });
   expect(blockShift(a, b).sure).toBeLessThan(0.3);
   expect(blockSpectrum({ ...still, grey: new Float32Array(WIDTH * HEIGHT).fill(90) }, 0, 0)).toBeNull();
@@ -139,7 +139,7 @@ describe('what a clip of known movement is measured as', () => {
       swings.reduce((sum, [hz, px, phase]) => sum + px * Math.sin(2 * Math.PI * hz * t + phase), 0);
     const result = measured((t) => [0, path(t), 0], { noisy: 12, readoutS: 0.002 });
     // The same seconds of the path itself: so short a piece of a mixture beats.
-    const moments = Array.from({ length: 60 }, (_, k) => path(0.5 + (k + 1) / 30));
+    const moments = Array.from({ length: 35 }, (_, k) => path(0.5 + (k + 1) / 25));
     const mean = moments.reduce((sum, px) => sum + px, 0) / moments.length;
     const rms = Math.sqrt(moments.reduce((sum, px) => sum + (px - mean) ** 2, 0) / moments.length);
     expect(result.jumpPx / SCALE / rms).toBeGreaterThan(0.9);
