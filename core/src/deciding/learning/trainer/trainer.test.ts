@@ -28,7 +28,7 @@ it('a chest camera levelled while standing is told as what it is', () => {
     (r) => r.setUp.spotId === 'chest' && r.answerDeg - r.standingDeg > 15,
   );
   const { words } = trainerAnswer(round!, round!.standingDeg);
-  expect(words).toMatch(/right if you stayed standing.*turns \d\d° forward: the level must read that much higher/);
+  expect(words).toMatch(/right if nothing moved.*turns \d\d° forward: the level must read that much higher/);
   expect(trainerAnswer(round!, round!.standingDeg - 12).words).toMatch(/^The other way/);
 });
 

@@ -53,9 +53,16 @@ export function trainerRounds(rigs: readonly RigSpec[], seed: number, count = 10
   return rounds;
 }
 
+/** Stances that are ridden for less of the time nobody sets a level for. */
+const OFTEN = 0.2;
+
 function roundOn(rig: RigSpec, pick: <T>(list: readonly T[]) => T | undefined): TrainerRound | null {
   const { machine } = resolveRig(rig);
-  const stance = pick(machine.stances.filter(({ id, share }) => share > 0 && id !== SET_UP_STANCE_ID));
+  const stance = pick(
+    machine.stances.filter(
+      ({ id, share }) => (share >= OFTEN || id === machine.actionStanceId) && id !== SET_UP_STANCE_ID,
+    ),
+  );
   const placed = pick(placedSpots(rig));
   const wantedHeight = pick(WANTED);
   if (!stance || !placed || wantedHeight === undefined) return null;
@@ -121,10 +128,10 @@ function wordsOf(
   const forward = Math.round(answer - standing);
   if (Math.abs(forward) >= TELLING_DEG && Math.abs(guess - standing) <= Math.min(NEAR_DEG, off / 2)) {
     const way = forward > 0 ? 'forward' : 'back';
-    return `That would be right if you stayed standing. In ${stance.toLowerCase()} this place turns ${Math.abs(forward)}° ${way}: the level must read that much ${forward > 0 ? 'higher' : 'lower'} beforehand.`;
+    return `That would be right if nothing moved. Under way (${stance.toLowerCase()}) this place turns ${Math.abs(forward)}° ${way}: the level must read that much ${forward > 0 ? 'higher' : 'lower'} beforehand.`;
   }
   if (Math.abs(forward) >= TELLING_DEG && Math.sign(guess - standing) === -Math.sign(forward) && off > NEAR_DEG)
-    return `The other way: in ${stance.toLowerCase()} this place turns ${forward > 0 ? 'forward and down, so it is set up' : 'back and up, so it is set down'} beforehand.`;
+    return `The other way: under way (${stance.toLowerCase()}) this place turns ${forward > 0 ? 'forward and down, so it is set up' : 'back and up, so it is set down'} beforehand.`;
   if (off <= NEAR_DEG) return `Near: ${off.toFixed(0)}° too ${offDeg > 0 ? 'high' : 'low'}, a test clip mends that.`;
   const shown =
     horizonAt > 1
