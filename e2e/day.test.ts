@@ -19,9 +19,9 @@ it('a lap is moved by the keyboard: the order is one’s own, told with its cost
   // Said to who cannot see it as well: each step has arrived when it is.
   const said = (words: string) => page.at(`//*[@aria-live="assertive"][contains(., "${words}")]`);
   await lap.sendKeys(Key.SPACE);
-  await said('quay-pass was moved over');
+  await said('Past the harbour wall is over');
   await lap.sendKeys(Key.ARROW_UP);
-  await said('over droppable area quay-low');
+  await said('is over Down the quay road, low');
   await lap.sendKeys(Key.SPACE);
   await page.at('//p[starts-with(., "Your own order")]');
   await page.press('Take the best');

@@ -1,7 +1,7 @@
 import { Page } from './support/browser';
 
 /** So many rounds; npm run endure asks for more. */
-const ROUNDS = Number(process.env.KILLS ?? 2);
+const ROUNDS = Number(process.env.KILLS ?? 1);
 /** An edit older than this when the browser dies must be there. */
 const WRITTEN_WITHIN_MS = 500;
 jest.setTimeout(60_000 + ROUNDS * 30_000);

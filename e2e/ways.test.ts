@@ -111,7 +111,7 @@ it('shots are moved by dragging, and the new order holds', async () => {
     .perform();
   await page.until('it lies over the second', async () =>
     page.driver.executeScript<boolean>(
-      'return /over droppable area quay-pass/.test(document.querySelector("[id^=DndLiveRegion]")?.textContent ?? "")',
+      'return /is over Past the harbour wall/.test(document.querySelector("[id^=DndLiveRegion]")?.textContent ?? "")',
     ),
   );
   await page.driver.actions().release().perform();

@@ -11,7 +11,7 @@ const { positionals, values } = parseArgs({
 const [what = 'all', first = '', second = '', wordy = ''] = positionals;
 const list = (text: string) => text.split(',').filter(Boolean);
 if (what !== 'grid') {
-  const counts = runCases(list(first), values.group);
+  const counts = runCases(list(first), values.group, values.report !== undefined);
   if (values.report) writeFileSync(values.report, JSON.stringify(counts));
   process.exitCode = counts.failed > 0 ? 1 : 0;
 }

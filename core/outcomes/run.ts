@@ -32,13 +32,19 @@ const line = (text: string) => process.stdout.write(`${text}\n`);
 /**
  * Prints case, expected, found, pass or fail, and the count.
  * @param only beginnings of ids; none = all @param group name of a group; none = all
+ * @param known whether those that do not hold yet are told with their reasons alone, without looking whether they do by now
  */
-export function runCases(only: readonly string[], group?: string): CaseCounts {
+export function runCases(only: readonly string[], group?: string, known = false): CaseCounts {
   const cases = group === undefined ? Object.values(GROUPS).flat() : GROUPS[group];
   if (!cases) throw new RangeError(`runCases: no group "${group}" (there are ${Object.keys(GROUPS).join(', ')})`);
   let [passed, failed, notYet] = [0, 0, 0];
   for (const { id, asked, expected, find, notYet: reason } of cases) {
     if (only.length > 0 && !only.some((o) => id.startsWith(o))) continue;
+    if (known && reason) {
+      notYet++;
+      line(`not yet  ${id}: ${asked}\n      reason: ${reason}`);
+      continue;
+    }
     const { holds, found } = find();
     const outdated = holds && reason !== undefined;
     if (outdated || (!holds && !reason)) failed++;

@@ -180,6 +180,7 @@ export {
   WHY_NOT_WORDS,
   logRows,
   logTrends,
+  movedBefore,
   nextTime,
 } from './deciding/outing/logbook';
 export { LENS_AFTER, WHY_NOT } from './deciding/outing/records/shotRecord';

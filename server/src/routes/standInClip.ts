@@ -7,12 +7,12 @@ import { readSetUp, readTake } from '../readSetUp';
 
 const LONG_SIDE_PX = 480;
 const FPS = 30;
-const SECONDS = 3;
+const SECONDS = 2.5;
 /** How much more or less than the model this rider's machine shakes on this ground: a factor of up to 1.8 either way. The page is not told. */
 const HIDDEN_LOG = Math.log(1.8);
 
 /**
- * Stand-in camera, moving: three seconds of a set-up with the rider's posture and the shake of the model, more or less of it than that says, taken
+ * Stand-in camera, moving: two and a half seconds of a set-up with the rider's posture and the shake of the model, more or less of it than that says, taken
  * line by line. Body: { file: set-up file as text, take: number }. Answers a ZIP of PNG pictures with clip.json
  * { framesPerSecond, pictures }, or 400 with the problems.
  */

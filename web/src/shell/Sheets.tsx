@@ -8,6 +8,7 @@ import { SavingMark, SavingTrouble } from './SavingMark';
 import { SettingsMenu } from './SettingsMenu';
 import { ShotVerdict } from './ShotVerdict';
 import { NotFound } from '../ui/Trouble';
+import { usePageTitle } from '../state/usePageTitle';
 import { useQuiet } from '../state/useQuiet';
 import { useShot } from '../state/useShot';
 import { computing } from '../workers/core';
@@ -16,22 +17,35 @@ import { useLatest } from '../workers/useLatest';
 /** The strip along the sheet's top edge: what the sheet shows, like a drawing's title block. */
 function TitleBlock({ children, end }: { children?: ReactNode; end?: ReactNode }) {
   return (
-    <header className="no-print flex min-h-11 flex-wrap items-stretch border-b-2 border-ink bg-sheet">
-      <NavLink
-        to="/"
-        end
-        className="flex items-center gap-2 border-r border-hair-strong px-3"
-        aria-label="Strut Spot, all outings"
+    <>
+      <button
+        type="button"
+        className="action sr-only focus:not-sr-only focus:fixed focus:top-1 focus:left-1 focus:z-50"
+        onClick={() => {
+          const main = document.querySelector('main');
+          main?.setAttribute('tabindex', '-1');
+          main?.focus();
+        }}
       >
-        <img src="/icon.svg" alt="" className="size-6" />
-        <span className="font-[760] tracking-tight [font-stretch:74%] max-sm:sr-only">STRUT SPOT</span>
-      </NavLink>
-      {children}
-      <div className="ml-auto flex items-center gap-1 px-2">
-        {end}
-        <SettingsMenu />
-      </div>
-    </header>
+        To the sheet itself
+      </button>
+      <header className="no-print flex min-h-11 flex-wrap items-stretch border-b-2 border-ink bg-sheet">
+        <NavLink
+          to="/"
+          end
+          className="flex items-center gap-2 border-r border-hair-strong px-3"
+          aria-label="Strut Spot, all outings"
+        >
+          <img src="/icon.svg" alt="" className="size-6" />
+          <span className="font-[760] tracking-tight [font-stretch:74%] max-sm:sr-only">STRUT SPOT</span>
+        </NavLink>
+        {children}
+        <div className="ml-auto flex items-center gap-1 px-2">
+          {end}
+          <SettingsMenu />
+        </div>
+      </header>
+    </>
   );
 }
 
@@ -42,25 +56,29 @@ const SHELVES = [
   ['/logbook', 'Logbook'],
 ] as const;
 
-export const OutingsSheet = () => (
-  <>
-    <TitleBlock>
-      <nav aria-label="Shelves" className="flex items-stretch">
-        {SHELVES.map(([path, name]) => (
-          <NavLink
-            key={path}
-            to={path}
-            end={path === '/'}
-            className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:px-2.5"
-          >
-            {name}
-          </NavLink>
-        ))}
-      </nav>
-    </TitleBlock>
-    <Outlet />
-  </>
-);
+export const OutingsSheet = () => {
+  const { pathname } = useLocation();
+  usePageTitle(SHELVES.find(([path]) => (path === '/' ? pathname === '/' : pathname.startsWith(path)))?.[1]);
+  return (
+    <>
+      <TitleBlock>
+        <nav aria-label="Shelves" className="flex items-stretch">
+          {SHELVES.map(([path, name]) => (
+            <NavLink
+              key={path}
+              to={path}
+              end={path === '/'}
+              className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:px-2.5"
+            >
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+      </TitleBlock>
+      <Outlet />
+    </>
+  );
+};
 
 /** So long nothing is touched before the searching workers are made ready. */
 const QUIET_MS = 4000;
@@ -105,6 +123,17 @@ function OutingTitle() {
   const shot = outing.shots.find((s) => s.id === shotId);
   const carrier = outing.carriers.find((c) => c.id === carrierId);
   const base = `/outing/${outing.id}`;
+  const { pathname } = useLocation();
+  const last = pathname.split('/').at(-1) ?? '';
+  usePageTitle(
+    shot
+      ? SHEETS.find(([path]) => path === (last === shot.id ? '' : `/${last}`))?.[1]
+      : carrier
+        ? resolveRig(carrier.rig).machine.name
+        : (OUTING_SHEETS.find(([path]) => path === (last === outing.id ? '' : `/${last}`))?.[1] ?? 'Guess the tilt'),
+    shot?.name,
+    outing.name || 'Unnamed',
+  );
   return (
     <TitleBlock
       end={
@@ -143,18 +172,16 @@ function OutingTitle() {
       </NavLink>
       {!shot && !carrier && (
         <nav aria-label="Sheets of this outing" className="flex items-stretch">
-          {[[base, 'Shots'] as const, [`${base}/day`, 'Day'] as const, [`${base}/field`, 'Field'] as const].map(
-            ([to, name]) => (
-              <NavLink
-                key={to}
-                to={to}
-                end
-                className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12"
-              >
-                {name}
-              </NavLink>
-            ),
-          )}
+          {OUTING_SHEETS.map(([path, name]) => (
+            <NavLink
+              key={path}
+              to={base + path}
+              end
+              className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12"
+            >
+              {name}
+            </NavLink>
+          ))}
         </nav>
       )}
       {carrier && (
@@ -192,6 +219,12 @@ function OutingTitle() {
     </TitleBlock>
   );
 }
+
+const OUTING_SHEETS = [
+  ['', 'Shots'],
+  ['/day', 'Day'],
+  ['/field', 'Field'],
+] as const;
 
 const SHEETS = [
   ['/find', 'Find'],

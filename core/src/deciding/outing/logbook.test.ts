@@ -1,6 +1,6 @@
 import { ridgeLoop } from '../../../testing/outings';
 import { plainAt } from '../../../testing/rigs';
-import { logRows, logTrends, nextTime } from './logbook';
+import { logRows, logTrends, movedBefore, nextTime } from './logbook';
 import type { Outing } from './records/outingRecord';
 import type { LogEntry } from './records/shotRecord';
 
@@ -53,6 +53,14 @@ it('shares by place: partly counts half, what was not filmed counts nothing', ()
   expect(chest!.dirty).toBeCloseTo(1 / 3, 12);
   expect(bar).toMatchObject({ takes: 1, usable: 1, moved: 0 });
   expect(logTrends(rows, 'ground').map(({ takes }) => takes)).toEqual([4]);
+});
+
+it('a base that moved at its place before is told there, and nowhere else', () => {
+  const both = outing({ chest: [entry({ held: 'slipped' }), entry()], 'helmet-top': [entry()] });
+  expect(movedBefore(both, both.shots[0]!)).toMatch(/moved here in 1 of 2 takes: /);
+  expect(movedBefore(both, both.shots[1]!)).toBeNull();
+  const lost = outing({ chest: [entry({ held: 'lost' })] });
+  expect(movedBefore(lost, lost.shots[0]!)).toMatch(/1 of 1 take, once it came off/);
 });
 
 it('what spoilt takes of one place again and again is told once, with what mends it; once or in few takes is chance', () => {

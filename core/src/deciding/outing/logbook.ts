@@ -124,6 +124,21 @@ export const WHY_NOT_WORDS: Readonly<Record<WhyNot, { readonly name: string; rea
   'not recording': { name: 'was not recording', next: 'see the lamp before you set off' },
 };
 
+/** How this base held at this place before, in this outing, in words; null where it held whenever it was filmed. */
+export function movedBefore(outing: Outing, shot: Shot): string | null {
+  const { machineId } = carrierOfShot(outing, shot).rig;
+  const { spotId, baseId } = shot.setUp;
+  const same = (other: Shot) =>
+    other.setUp.spotId === spotId &&
+    other.setUp.baseId === baseId &&
+    carrierOfShot(outing, other).rig.machineId === machineId;
+  const takes = outing.shots.filter(same).flatMap(({ log }) => log.filter(({ done }) => done));
+  const moved = takes.filter(({ held }) => held !== 'held');
+  if (moved.length === 0) return null;
+  const lost = moved.some(({ held }) => held === 'lost') ? ', once it came off' : '';
+  return `In the log it moved here in ${moved.length} of ${takes.length} ${takes.length === 1 ? 'take' : 'takes'}${lost}: choose another base, or clean the place and pull harder before the ride.`;
+}
+
 /** From so many takes of one place on something is said of it. */
 const ENOUGH_TAKES = 3;
 

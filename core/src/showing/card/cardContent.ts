@@ -12,6 +12,7 @@ import type { LightFound } from '../../judging/checks/light/lightFound';
 import { exposureWords, isoWords } from '../../physics/light/exposure';
 import type { Moment } from '../../words/shot/moment';
 import type { HoldReport } from '../../physics/holding/holdReport';
+import { movedBefore } from '../../deciding/outing/logbook';
 import { momentOf, shotQuestion } from '../../deciding/outing/shotQuestion';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { cardSteps, type CardStep } from './cardSteps';
@@ -144,6 +145,7 @@ export function cardContent(
   const { angles } = shot.setUp;
   const { reachM, heightM, notch } = report;
   const { pullTest, rules } = foundBy(report, 'hold');
+  const moved = movedBefore(outing, shot);
   const stance = machine.stances.find((s) => s.id === shot.actionStanceId);
   const setUpStance = machine.stances.find((s) => s.id === SET_UP_STANCE_ID);
   const level = {
@@ -196,6 +198,7 @@ export function cardContent(
       words: pullWords(pullTest),
     }),
     cautions: [
+      ...(moved ? [moved] : []),
       ...rules.map((rule) => `${rule.text}${rule.ask.length > 0 ? ` Ask: ${rule.ask.join(', ')}.` : ''}`),
       ...(shot.use?.feed ? [CABLE] : []),
       ...spot.cautions,

@@ -19,6 +19,7 @@ import { BLOCK_NAMES, clockOf, dateAfter, type DayBlock, type DayPlan } from '@s
 import { Footprints, GripVertical } from 'lucide-react';
 import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
+import { movingWords } from '../../ui/movingWords';
 import { ToPhone } from '../../ui/ToPhone';
 import { ShotWhen } from './ShotWhen';
 
@@ -154,6 +155,11 @@ export function Timetable({ plan, date }: { readonly plan: DayPlan; readonly dat
   );
   const rows = rowsOf(plan.blocks);
   const lapIds = rows.flatMap((blocks) => (blocks.at(-1)!.kind === 'film' ? [blocks.at(-1)!.shotIds.join()] : []));
+  const namesOf = (lapId: string) =>
+    lapId
+      .split(',')
+      .map((id) => outing.shots.find((shot) => shot.id === id)?.name ?? '')
+      .join(' and ');
   const moved = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     const to = arrayMove([...lapIds], lapIds.indexOf(String(active.id)), lapIds.indexOf(String(over.id)));
@@ -176,7 +182,12 @@ export function Timetable({ plan, date }: { readonly plan: DayPlan; readonly dat
           until {clockOf(Math.min(1440, plan.endMin))}, rigging {minutes(plan.rigMin)}, filming {minutes(plan.filmMin)}
         </span>
       </h3>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={moved}
+        accessibility={movingWords(namesOf)}
+      >
         <SortableContext items={lapIds} strategy={verticalListSortingStrategy}>
           <ol>
             {rows.map((blocks) => {

@@ -1,4 +1,4 @@
-import { kitWith, resolveRig, SURFACE_STATES, type Approach, type SurfaceState } from '@strut-spot/core';
+import { kitWith, movedBefore, resolveRig, SURFACE_STATES, type Approach, type SurfaceState } from '@strut-spot/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
@@ -29,7 +29,7 @@ const REST_MS = 500;
 
 /** Whether it stays on, and in whose way it is. */
 export function HoldScreen() {
-  const { shot, question, rig, carrier, changeRide, changeSetUp, change } = useShot();
+  const { outing, shot, question, rig, carrier, changeRide, changeSetUp, change } = useShot();
   const { machine } = resolveRig(rig);
   const [stanceId, setStanceId] = useState(shot.actionStanceId);
   const key = JSON.stringify(question);
@@ -40,6 +40,7 @@ export function HoldScreen() {
   const report = whole ?? quick.value;
   const base = kitWith(rig.ownKit).bases.find((b) => b.id === shot.setUp.baseId)!;
   const clear = whole?.clear ?? null;
+  const moved = movedBefore(outing, shot);
 
   const lines = useMemo(
     () => sceneLines(report, clear, stanceId, stanceId === shot.actionStanceId),
@@ -144,6 +145,11 @@ export function HoldScreen() {
             {report.checks.map((check) => (
               <CheckSection key={check.check} check={check} />
             ))}
+            {moved && (
+              <p role="status" className="border-l-4 border-hivis pl-2 leading-snug">
+                {moved}
+              </p>
+            )}
             <PullTestPanel test={report.hold.pullTest} />
             <InterfaceTable hold={report.hold} />
             <p className="text-[0.9rem] text-ink-2">

@@ -18,6 +18,7 @@ import { toast } from 'sonner';
 import { changeLater, putBack } from '../../state/changeLater';
 import { copyName } from '../../state/copyName';
 import { newId } from '../../state/newId';
+import { movingWords } from '../../ui/movingWords';
 import { useOuting } from '../../state/OutingProvider';
 import { ShotRow } from './ShotRow';
 
@@ -37,9 +38,7 @@ export function ShotList() {
   const duplicate = (shot: Shot) =>
     change((o) => ({
       ...o,
-      shots: o.shots.flatMap((s) =>
-        s.id === shot.id ? [s, { ...s, id: newId(), name: copyName(s.name), clips: [], log: [] }] : [s],
-      ),
+      shots: o.shots.flatMap((s) => (s.id === shot.id ? [s, copyOf(s)] : [s])),
     }));
   const remove = (shot: Shot) => {
     const at = shots.indexOf(shot);
@@ -61,7 +60,12 @@ export function ShotList() {
     );
   }
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={moved}
+      accessibility={movingWords((id) => shots.find((shot) => shot.id === id)?.name ?? '')}
+    >
       <SortableContext items={shots.map((s) => s.id)} strategy={verticalListSortingStrategy}>
         <ol className="border-y-2 border-ink bg-sheet">
           {shots.map((shot, index) => (
@@ -78,4 +82,10 @@ export function ShotList() {
       </SortableContext>
     </DndContext>
   );
+}
+
+/** The same shot, not filmed yet. */
+function copyOf({ shakeClips, ...shot }: Shot): Shot {
+  void shakeClips;
+  return { ...shot, id: newId(), name: copyName(shot.name), clips: [], log: [] };
 }
