@@ -1,7 +1,6 @@
 import type { OutcomeCase } from './case';
 import { AIR_CASES } from './cases/airCases';
 import { ANGLE_SHAKE_HOLD_CASES } from './cases/angleShakeHoldCases';
-import { COMPANY_CASES } from './cases/companyCases';
 import { LAND_CASES } from './cases/landCases';
 import { LAST_CASES } from './cases/lastCases';
 import { LIGHT_CASES } from './cases/lightCases';
@@ -12,7 +11,6 @@ import { WATER_CASES } from './cases/waterCases';
 const GROUPS: Readonly<Record<string, readonly OutcomeCase[]>> = {
   land: LAND_CASES,
   water: WATER_CASES,
-  company: COMPANY_CASES,
   air: AIR_CASES,
   'angle-shake-hold': ANGLE_SHAKE_HOLD_CASES,
   light: LIGHT_CASES,

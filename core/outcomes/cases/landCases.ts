@@ -2,12 +2,13 @@ import { advisedReport } from '../../src/judging/advice/advisedReport';
 import { findingsOf } from '../../src/words/check/result';
 import { at, checkOf, open, rankOf, sheetFor, shotAt, speedFeelOf, spotsOf, verdictAt, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
+import { talkingOn } from './talkingOn';
 
 const HEAD = ['helmet-top', 'helmet-side', 'under-visor', 'chin-bar', 'head-front', 'mouth'];
 const onHead = (spotId: string) => HEAD.includes(spotId);
 const PACKED = { wornIds: ['rider-body', 'half-shell-helmet'] };
 
-/** Where it ends up on land: cases 1 to 18. */
+/** Where it ends up on land: cases 1 to 20, and 31 on land. */
 export const LAND_CASES: readonly OutcomeCase[] = [
   {
     id: '1',
@@ -314,4 +315,15 @@ export const LAND_CASES: readonly OutcomeCase[] = [
       return outcome(outside < inside, wordsOf(sheet));
     },
   })),
+  {
+    id: '20',
+    asked: '4×4, who follows',
+    expected: 'beside the spare wheel in the first two',
+    find() {
+      const sheet = sheetFor('four-by-four', 'who-follows');
+      return outcome(spotsOf(open(sheet), 2).includes('spare-wheel'), wordsOf(sheet));
+    },
+  },
+  talkingOn('mountain-bike'),
+  talkingOn('longboard'),
 ];

@@ -1,7 +1,8 @@
 import { open, sheetFor, spotsOf, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
+import { talkingOn } from './talkingOn';
 
-/** On water: cases 28, 29 and 32. */
+/** On water and beside the course: cases 28, 29, 31 on water, 32 and 35. */
 export const WATER_CASES: readonly OutcomeCase[] = [
   {
     id: '28',
@@ -35,5 +36,24 @@ export const WATER_CASES: readonly OutcomeCase[] = [
       return outcome(spotsOf(open(sheet), 3).includes('board-nose'), wordsOf(sheet));
     },
     notYet: 'Hold takes every dip at full speed for the nose: slam by wave and angle is missing',
+  },
+  talkingOn('kayak'),
+  {
+    id: '35',
+    asked: 'beside the course, the rider passes at 4 m and at 25 m',
+    expected: 'near: a wide lens shows a tenth of the height; far: it does not, and a long lens is taken',
+    find() {
+      const from = (distanceM: number) =>
+        sheetFor('beside-the-course', 'pass-by', {
+          rig: { subject: { machineId: 'mountain-bike', distanceM, bearingDeg: 0, headingDeg: 90, aboveM: 0 } },
+          everything: true,
+          only: ['tripod'],
+        });
+      const width = (distanceM: number) => open(from(distanceM))[0]?.candidate.facts.horizontalFovDeg ?? 0;
+      return outcome(
+        width(4) > 60 && width(25) < 45 && width(25) > 0,
+        `4 m: ${width(4).toFixed(0)}°, 25 m: ${width(25).toFixed(0)}°`,
+      );
+    },
   },
 ];
