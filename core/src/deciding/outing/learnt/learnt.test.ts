@@ -124,7 +124,7 @@ describe('what moving clips teach of how much a place shakes', () => {
     expect(more! * less!).toBeCloseTo(1, 9);
   });
 
-  it('after three clips the prediction is within a third, for 30 riders whom nobody told it (before: within a third for a few)', () => {
+  it('after three clips the prediction is within a third, for 30 riders whom nobody told it (before: for 18)', () => {
     const random = seededNumbers(8);
     const even = (limit: number) => (random() * 2 - 1) * limit;
     const off = Array.from({ length: 30 }, () => {
