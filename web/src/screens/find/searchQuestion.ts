@@ -6,10 +6,12 @@ import {
   momentOf,
   runningOf,
   resolveRig,
+  shakeLessonsOf,
   rigOfCarrier,
   rigOfShot,
   type Ask,
   type Outing,
+  type OutingCarrier,
   type SearchQuestion,
   type Shot,
 } from '@strut-spot/core';
@@ -34,8 +36,8 @@ export function searchQuestionOf(
       ...momentOf(outing, shot),
       ...runningOf(outing, shot),
       measured: Object.fromEntries(
-        placedSpots(rigOfCarrier(outing, carrier))
-          .map(({ spot }) => [spot.id, bandsAt(outing, carrier, spot.id)] as const)
+        spotsHeardOf(outing, carrier)
+          .map((spotId) => [spotId, bandsAt(outing, carrier, spotId)] as const)
           .filter(([, bands]) => bands.length > 0),
       ),
     }));
@@ -47,3 +49,9 @@ export function searchQuestionOf(
   const pieceIds = ask.kit === 'left' ? piecesLeft(inBox, ownedOf(box), others) : inBox;
   return { ask, carriers, pieceIds };
 }
+
+/** Spots of which logs or clips may say something: all of them once clips taught how a part shakes, else those that have logs. */
+const spotsHeardOf = (outing: Outing, carrier: OutingCarrier): readonly string[] =>
+  shakeLessonsOf(outing).length > 0
+    ? placedSpots(rigOfCarrier(outing, carrier)).map(({ spot }) => spot.id)
+    : [...new Set(carrier.spotLogs.map((log) => log.spotId))];

@@ -18,7 +18,7 @@ import { shakeOf } from '../../../physics/shaking/whole/shakeOf';
 import { shakeQuestionOf } from '../../../judging/scene/shotScene';
 import { withLesson } from './editLesson';
 import { shotQuestion } from '../shotQuestion';
-import { learntBands, shakeLearnt } from './shakeLearnt';
+import { learntBands, shakeLearnt, shakeWords } from './shakeLearnt';
 import type { Lesson, ShakeLesson } from '../../../words/learning/lesson';
 import type { LearntTurn, RigSpec } from '../../../words/rig/rigSpec';
 import type { SetUp } from '../../../words/setUp/setUp';
@@ -117,6 +117,16 @@ describe('what moving clips teach of how much a place shakes', () => {
     expect(ratios[0]).toBeGreaterThan(ratios[1]!);
     expect(ratios[2]).toBeGreaterThan(ratios[3]!);
     expect(ratios[3]).toBeGreaterThan(1);
+  });
+
+  it('is told in a sentence, and is not said to count where it changes nothing', () => {
+    const words = (...lessons: ShakeLesson[]) => shakeWords(shakeLearnt(lessons, place));
+    expect(words()).toBeNull();
+    expect(words(shake())).toMatch(/from 1 clip: it shakes 1\.5\d times as much .* Counted in everywhere\.$/);
+    expect(words(shake({ ratio: 1.02 }))).toMatch(
+      /it shakes as much as the model says \(0\.\d\d to 1\.\d\d times\)\.$/,
+    );
+    expect(learntBands([shake({ ratio: 1.02 })], place)).toEqual([]);
   });
 
   it('twice as much and half as much are the same lesson the other way', () => {

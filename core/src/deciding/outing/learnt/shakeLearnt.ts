@@ -64,6 +64,8 @@ export function shakeWords({ ratio, log, clips, others }: ShakeLearnt): string |
     clips === 0
       ? `${others} ${others === 1 ? 'clip' : 'clips'} of the same part`
       : `${clips} ${clips === 1 ? 'clip' : 'clips'}`;
-  const [low, high] = [Math.exp(log.mean - log.sd), Math.exp(log.mean + log.sd)];
-  return `Learnt from ${from}: it shakes ${ratio.toFixed(2)} times as much as the model says (${low.toFixed(2)} to ${high.toFixed(2)}). Counted in everywhere.`;
+  const [low, high] = [log.mean - log.sd, log.mean + log.sd].map((end) => Math.exp(end).toFixed(2));
+  return Math.abs(log.mean) < LEAST_LOG
+    ? `Learnt from ${from}: it shakes as much as the model says (${low} to ${high} times).`
+    : `Learnt from ${from}: it shakes ${ratio.toFixed(2)} times as much as the model says (${low} to ${high}). Counted in everywhere.`;
 }
