@@ -4,11 +4,17 @@ import { spawn } from 'node:child_process';
 import { mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { build, installBrowser, installPackages, readJson, run } from './setUp.mjs';
 
+
+const began = Date.now();
+/** What is begun, and how long all before it took. */
+const heading = (name) => console.error(`\n== ${name} (after ${Math.round((Date.now() - began) / 1000)} s)`);
+
 installPackages();
 installBrowser();
 rmSync('.reports', { recursive: true, force: true });
 mkdirSync('.reports', { recursive: true });
 build();
+heading('what practice expects, types, lint');
 
 /** Runs several commands at a time; what each says is printed when it ends. */
 const together = (steps) =>
@@ -20,7 +26,8 @@ const together = (steps) =>
           const said = [];
           for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => said.push(data));
           child.once('close', (code) => {
-            console.error(`\n== ${name}\n${Buffer.concat(said)}`);
+            heading(`${name}, done`);
+            console.error(`${Buffer.concat(said)}`);
             resolve(code);
           });
         }),
@@ -71,17 +78,18 @@ const practice = () => {
 };
 practice();
 const units = ['core', 'web', 'server'];
-console.error('\n== unit and reference tests');
+heading('unit and reference tests');
 // Left to itself the runner keeps one core free, which of two is half.
 count(
   'unit and reference tests',
   units,
   run('npx', jestArguments(units, ['--config=jest.together.mjs', '--maxWorkers=2'])),
 );
-console.error('\n== the real page');
+heading('the real page');
 // One browser at a time fills two processors.
 count('the real page', ['e2e'], run('npx', jestArguments(['e2e'], ['--runInBand'])));
 
+heading('the end');
 if (failedSteps > 0) console.error(`\n${failedSteps} of types, lint and runs failed; they count as failed below.`);
 counts.failed += failedSteps;
 console.log(`${counts.passed} passed, ${counts.failed} failed, ${counts.skipped} skipped`);

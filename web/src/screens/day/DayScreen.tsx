@@ -112,11 +112,11 @@ export function DayScreen() {
             onChange={(keep) => change((o) => ({ ...o, plan: { ...o.plan, freeHours: !keep } }), 'free-hours')}
           />
           {own && (
-            <p>
-              Your own order{saved > 0.5 && `, ${Math.round(saved)} min longer than the best`}.{' '}
+            // The button first: what is said behind it grows when the plan is worked out, and must not push it away.
+            <p className="w-full">
               <button
                 type="button"
-                className="min-h-[24px] font-[620] text-hivis-ink underline underline-offset-2 max-lg:min-h-12"
+                className="mr-2 min-h-[24px] font-[620] text-hivis-ink underline underline-offset-2 max-lg:min-h-12"
                 onClick={() =>
                   change((o) => {
                     const { order, ...rest } = o.plan ?? {};
@@ -127,6 +127,7 @@ export function DayScreen() {
               >
                 Take the best
               </button>
+              <span>Your own order{saved > 0.5 && `, ${Math.round(saved)} min longer than the best`}.</span>
             </p>
           )}
         </div>
