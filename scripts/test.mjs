@@ -4,7 +4,6 @@ import { spawn } from 'node:child_process';
 import { mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { build, installBrowser, installPackages, readJson, run } from './setUp.mjs';
 
-
 const began = Date.now();
 /** What is begun, and how long all before it took. */
 const heading = (name) => console.error(`\n== ${name} (after ${Math.round((Date.now() - began) / 1000)} s)`);
