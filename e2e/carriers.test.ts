@@ -135,17 +135,6 @@ it('a rig is written as GLB and read back as a shape; a foreign file is refused 
   await page.at('//h1[.="board"]');
 });
 
-it('the strut’s side drawing is saved as SVG that stands by itself', async () => {
-  await page.go('/outing/skerra-late-winter/shot/gravel-hands');
-  await page.find('[data-testid=lens-picture][data-fine=yes]');
-  await page.press('Save the drawing as SVG');
-  const svg = (await page.download('.svg')).toString();
-  expect(svg).toMatch(/^<\?xml[^>]*>\s*<svg[^>]*xmlns="http:\/\/www.w3.org\/2000\/svg"/);
-  expect(svg).toMatch(/stroke:rgb/);
-  expect(svg).toMatch(/ mm</);
-  expect(svg).not.toMatch(/class=/);
-});
-
 it('carriers are found by word and kind, and turned through their stances', async () => {
   await page.go('/carriers');
   await type('Search carriers', 'glider');

@@ -1,4 +1,4 @@
-import { By, Key } from 'selenium-webdriver';
+import { By } from 'selenium-webdriver';
 import type { Page } from './support/browser';
 import { withDemo } from './support/withDemo';
 
@@ -176,28 +176,4 @@ it('an outing that cannot be read stands in the list with its reason, can be sav
   await page.untilText('main', /cannot be opened[\s\S]*is missing/);
   await page.open(ADDRESS);
   await page.find('#detail-note');
-});
-
-it('names without a space, as long as they may be, push no sheet aside', async () => {
-  await page.open(ADDRESS);
-  const long = 'W'.repeat(120);
-  await page.type('#detail-name', long);
-  await page.type('#detail-place', long);
-  await page.untilText('[data-testid=saving]', /saved/i);
-  const wide = async () =>
-    page.driver.executeScript<number>('return document.documentElement.scrollWidth - innerWidth');
-  for (const [width, height] of [
-    [1280, 800],
-    [390, 844],
-  ] as const) {
-    await page.resize(width, height, width < 500);
-    for (const path of ['/', ADDRESS, `${ADDRESS}/shot/first-try/log`]) {
-      await page.go(path);
-      await page.find('main');
-      await page.until(`nothing of ${path} runs over at ${width}`, async () => (await wide()) <= 0);
-    }
-  }
-  await page.resize(1280, 800, false);
-  await page.open(ADDRESS);
-  await page.type('#detail-name', `Late winter on Skerra${Key.TAB}`);
 });

@@ -1,10 +1,10 @@
 /** Finding spots in the real page: ask, progress, stop, ask again, pick on the chart, compare, why-not, to the bench and back. */
 import { By } from 'selenium-webdriver';
 import type { Page } from './support/browser';
-import { USUAL_BOX, withDemo } from './support/withDemo';
+import { withDemo } from './support/withDemo';
 
 let page: Page;
-withDemo((opened) => (page = opened), { usualBox: false });
+withDemo((opened) => (page = opened));
 
 const shot = '/outing/skerra-late-winter/shot/gravel-hands';
 const phase = async () => (await page.find('[data-testid=search-progress]')).getAttribute('data-phase');
@@ -65,11 +65,6 @@ it('opened, it searches by itself; stopped, it keeps what was found; asked again
 });
 
 it('a weight ranks anew at once; a school narrows the sheet', async () => {
-  // From here on with a box that is searched in a few seconds.
-  await page.packKit(USUAL_BOX);
-  await page.open(`${shot}/find`);
-  await page.until('searched', async () => ['done', 'searching'].includes((await phase())!));
-  await done();
   const before = await names();
   const steady = await page.find('[aria-label="Weight of steady"]');
   await steady.sendKeys(...Array.from({ length: 8 }, () => '\uE014'));

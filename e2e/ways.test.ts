@@ -13,25 +13,6 @@ const shot = '/outing/skerra-late-winter/shot/gravel-hands';
 const checkedSpot = () =>
   page.driver.executeScript<string>('return document.querySelector("input[name=spot]:checked")?.value ?? ""');
 
-it('settings hold over a reload: imperial lengths and the night theme', async () => {
-  await page.go(`${shot}/card`);
-  await page.untilText('article', /Height off the surface\s+\d+ mm/);
-  await page.press('Settings');
-  await page.click(await page.at('//label[contains(., "Imperial")]'));
-  await page.click(await page.at('//label[contains(., "Night")]'));
-  await page.driver.actions().sendKeys(Key.ESCAPE).perform();
-  const night = async () =>
-    (await page.driver.executeScript('return document.documentElement.dataset.theme')) === 'dark';
-  await page.untilText('article', /Height off the surface\s+[\d.]+ in/);
-  await page.until('it is night', night);
-  await page.driver.navigate().refresh();
-  await page.untilText('article', /Height off the surface\s+[\d.]+ in/);
-  await page.until('it is still night', night);
-  await page.press('Settings');
-  await page.click(await page.at('//label[contains(., "Metric")]'));
-  await page.click(await page.at('//label[contains(., "As the system")]'));
-});
-
 /** Where the pointer's shape says that a pin can be pressed. */
 const PINS = `
   const canvas = arguments[0], box = canvas.getBoundingClientRect(), found = [];

@@ -90,6 +90,7 @@ export const STOREYS = {
     'src/devices',
     'src/storage',
     'src/state',
+    'src/searching',
     'src/ui',
     'src/scene',
     'src/screens',

@@ -56,7 +56,7 @@ export {
 } from './words/ride/rideConditions';
 export { VENUES, type VenueId, usualVenue } from './words/ride/venue';
 export type { OwnSpot, RigSpec, StanceShares, SubjectSpec } from './words/rig/rigSpec';
-export type { RuleDefinition } from './words/rule/rule';
+export { closestRules, type RuleDefinition } from './words/rule/rule';
 export { FASTENINGS, type Fastening } from './words/setUp/fastening';
 export type { LinkUse, SetUp } from './words/setUp/setUp';
 export {
@@ -223,7 +223,7 @@ export {
 export { type WeatherId, WEATHERS, weatherOf } from './words/ride/weather';
 export type { GlobePlace, Moment, ShotHour } from './words/shot/moment';
 export { foldAlike } from './deciding/search/foldAlike';
-export { type ExactCandidate, exactCandidate } from './deciding/search/exactCandidate';
+export { type ExactCandidate, exactCandidate, MOST_CAUTIONS } from './deciding/search/exactCandidate';
 export {
   type Ranked,
   SCHOOLS,

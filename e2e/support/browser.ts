@@ -249,6 +249,24 @@ export class Page {
     return content;
   }
 
+  /** Whether something of that key lies in a table of the browser's store. */
+  hasStored = (table: string, key: string): Promise<boolean> =>
+    this.driver.executeAsyncScript<boolean>(
+      `const [table, key, done] = arguments;
+       (async () => {
+       // Opened before the page has laid it out it would be an empty one.
+       const there = (await indexedDB.databases()).some(({ name }) => name === 'strut-spot');
+       if (!there) return done(false);
+       const open = indexedDB.open('strut-spot');
+       open.onsuccess = () => {
+         const read = open.result.transaction(table).objectStore(table).get(key);
+         read.onsuccess = () => { open.result.close(); done(read.result !== undefined); };
+       };
+       })();`,
+      table,
+      key,
+    );
+
   /** Puts these pieces into the kit box, and all others out of it. */
   packKit = (ids: readonly string[]): Promise<void> =>
     this.driver.executeAsyncScript(

@@ -1,7 +1,7 @@
 import { Page } from './browser';
 
 /** What one who films alone has. */
-export const USUAL_BOX = [
+const USUAL_BOX = [
   'cube-camera',
   'thumb-camera',
   'chest-harness',
@@ -24,15 +24,16 @@ export const USUAL_BOX = [
 /**
  * Opens the demo outing's list before the tests of a file, and after them sees that the page had nothing to complain about.
  * @param complaints where something is broken on purpose the page may say so
- * @param usualBox with the kit of one who films alone instead of everything there is: a search over all of it takes most of a test's time
  */
-export function withDemo(take: (page: Page) => void, { complaints = false, usualBox = true } = {}): void {
+export function withDemo(take: (page: Page) => void, { complaints = false } = {}): void {
   let page: Page;
   beforeAll(async () => {
     page = await Page.start();
-    await page.open('/');
-    await page.at('//a[contains(., "Late winter on Skerra")]');
-    if (usualBox) await page.packKit(USUAL_BOX);
+    // On a shelf where little is drawn.
+    await page.open('/logbook');
+    await page.until('the demo outing is stored', () => page.hasStored('outings', 'skerra-late-winter'));
+    // A search over everything there is takes most of a test's time.
+    await page.packKit(USUAL_BOX);
     take(page);
   });
   afterAll(async () => {

@@ -4,6 +4,7 @@ const intent: IntentDefinition = {
   id: 'hands-and-trail',
   name: 'Hands and trail',
   purpose: 'The ride as the rider sees it: hands and bars below, the way ahead above.',
+  standard: true,
   role: 'ride',
   aim: { kind: 'horizon', panDeg: 0 },
   horizonBand: [0.14, 0.48],

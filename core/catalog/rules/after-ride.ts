@@ -4,7 +4,7 @@ const rule: RuleDefinition = {
   id: 'after-ride',
   applies: {},
   kind: 'caution',
-  text: 'Pull at it again, look at base, screws and tether, note what slipped.',
+  text: 'Look at base, screws and tether, and note what slipped.',
   because: 'what has moved once moves further next time',
   ask: [],
   when: 'after',

@@ -1,11 +1,11 @@
 import { ruleApplies, type RuleSituation } from '../../src/judging/checks/hold/ruleApplies';
 import { BASE_KINDS, SURFACE_MATERIALS } from '../../src/words/carrier/surface';
-import { CARRIER_FAMILIES } from '../../src/words/carrier/machine';
 import { VENUE_IDS } from '../../src/words/ride/venue';
 import { BASES, CARRIERS, LINKS, RULES } from '../index.generated';
 
 const plain: RuleSituation = {
   family: 'bike',
+  traits: [],
   baseKind: 'clamp',
   material: 'alloy tube',
   worn: null,
@@ -21,14 +21,14 @@ const stops = (over: Partial<RuleSituation>) =>
 /** Every situation that the catalogue can come to. */
 function* situations(): Generator<RuleSituation> {
   const linkKinds = [...new Set(LINKS.map((link) => link.kind))];
-  for (const family of CARRIER_FAMILIES)
+  for (const { family, traits = [] } of CARRIERS.filter((carrier) => carrier.kind === 'machine'))
     for (const baseKind of BASE_KINDS)
       for (const material of SURFACE_MATERIALS)
         for (const worn of [null, 'head', 'body'] as const)
           for (const sheltered of [false, true])
             for (const venueId of VENUE_IDS)
               for (const links of [[], ...linkKinds.map((kind) => [kind])])
-                yield { family, baseKind, material, worn, sheltered, venueId, links };
+                yield { family, traits, baseKind, material, worn, sheltered, venueId, links };
 }
 
 it('each rule is said somewhere, and none but those for every ride is said everywhere', () => {
@@ -110,5 +110,44 @@ describe('what practice knows (common practice, no source)', () => {
 
   it('whoever drives a car is told to leave it alone', () => {
     expect(said({ family: 'car', material: 'glass', baseKind: 'suction', sheltered: true })).toContain('car-driver');
+  });
+
+  const of = (id: string): Partial<RuleSituation> => {
+    const machine = CARRIERS.find((carrier) => carrier.kind === 'machine' && carrier.id === id);
+    if (machine?.kind !== 'machine') throw new RangeError(id);
+    return { family: machine.family, traits: machine.traits ?? [] };
+  };
+
+  it('nobody inspects what flies by itself; batteries come out first, and it flies over nobody', () => {
+    const rules = RULES.filter((rule) => ruleApplies(rule, { ...plain, ...of('multirotor'), venueId: 'airfield' }));
+    expect(rules.filter(({ kind, id }) => kind === 'caution' && /aircraft-(outside|balance)|jump/.test(id))).toEqual(
+      [],
+    );
+    expect(rules.map(({ id }) => id)).toEqual(expect.arrayContaining(['multirotor-ground', 'multirotor-flight']));
+  });
+
+  it('whoever hangs from lines keeps them clear, and stops the engine first; a wing with doors has a way out for jumpers', () => {
+    const outside = { sheltered: false, venueId: 'airfield' } as const;
+    expect(said({ ...of('paramotor'), ...outside })).toEqual(
+      expect.arrayContaining(['paramotor-lines', 'propeller-stopped', 'aircraft-outside']),
+    );
+    expect(said({ ...of('paramotor'), ...outside })).not.toContain('jump-corridor');
+    expect(said({ ...of('light-aircraft'), ...outside })).toEqual(
+      expect.arrayContaining(['aircraft-balance', 'jump-corridor']),
+    );
+    expect(said(of('glider'))).not.toContain('propeller-stopped');
+  });
+
+  it('no pull is asked of a canopy, no strong tie of a helmet', () => {
+    const words = (over: Partial<RuleSituation>) =>
+      RULES.filter((rule) => ruleApplies(rule, { ...plain, ...over }))
+        .map(({ text }) => text)
+        .join(' ');
+    expect(words({ ...of('glider'), material: 'acrylic canopy', baseKind: 'suction', sheltered: true })).not.toMatch(
+      /\bpull\b/i,
+    );
+    expect(words({ ...of('kayak'), worn: 'head', baseKind: 'adhesive', material: 'shell' })).not.toMatch(
+      /tie it|twice/i,
+    );
   });
 });

@@ -97,7 +97,7 @@ function ReadyToSearch() {
   const shot = outing.shots.find((s) => s.id === shotId) ?? outing.shots[0];
   useQuiet(`${shot?.carrierId ?? ''} ${pathname}`, QUIET_MS, () => {
     if (shot && BEFORE_FIND.test(pathname) && matchMedia(DESK).matches)
-      void import('../screens/find/warmSearch').then(({ warmSearch }) => warmSearch(outing, shot));
+      void import('../searching/warmSearch').then(({ warmSearch }) => warmSearch(outing, shot));
   });
   return null;
 }

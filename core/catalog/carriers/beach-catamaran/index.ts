@@ -85,6 +85,7 @@ export default machineFrom({
   name: 'Beach catamaran',
   world: 'water',
   family: 'boat',
+  traits: ['lies on the water'],
   wearing: ['buoyancy-vest', 'half-shell-helmet'],
   usualSpeedMps: 6,
   shake,

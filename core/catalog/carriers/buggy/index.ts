@@ -125,6 +125,7 @@ export default machineFrom({
   name: 'Open buggy',
   world: 'trail',
   family: 'car',
+  traits: ['motor'],
   wearing: ['plain-body', 'full-face-helmet'],
   waysOut: [
     { name: 'left side', toward: [0, 0, -1] },

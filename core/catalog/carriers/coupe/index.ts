@@ -85,6 +85,7 @@ export default machineFrom({
   name: 'Coupé',
   world: 'road',
   family: 'car',
+  traits: ['motor'],
   wearing: ['plain-body'],
   waysOut: [
     { name: 'left door', toward: [0, 0, -1] },

@@ -100,6 +100,7 @@ export default machineFrom({
   name: '4×4',
   world: 'trail',
   family: 'car',
+  traits: ['motor'],
   wearing: ['plain-body'],
   waysOut: [
     { name: 'left door', toward: [0, 0, -1] },

@@ -62,6 +62,7 @@ export default machineFrom({
   name: 'Sea kayak',
   world: 'water',
   family: 'boat',
+  traits: ['lies on the water'],
   wearing: ['buoyancy-vest', 'half-shell-helmet'],
   waysOut: [{ name: 'cockpit, forward and out', toward: [0.34, 0.94, 0] }],
   drivenBy: { kind: 'muscle', watts: estimated(70, 40, 120) },

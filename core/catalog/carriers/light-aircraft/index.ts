@@ -113,6 +113,7 @@ export default machineFrom({
   name: 'Light aircraft',
   world: 'air',
   family: 'aircraft',
+  traits: ['motor', 'open propeller'],
   wearing: ['plain-body', 'head-strap'],
   waysOut: [
     { name: 'left door', toward: [0, 0, -1] },

@@ -130,6 +130,7 @@ export default machineFrom({
   name: 'Longboard',
   world: 'road',
   family: 'board',
+  traits: ['ridden standing'],
   wearing: ['rider-body', 'half-shell-helmet'],
   usualSpeedMps: 7,
   shake,

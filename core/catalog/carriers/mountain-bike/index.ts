@@ -183,6 +183,7 @@ const machine: MachineDefinition = {
   name: 'Mountain bike',
   world: 'trail',
   family: 'bike',
+  traits: ['handlebar'],
   wearing: ['rider-body', 'full-face-helmet'],
   drivenBy: { kind: 'muscle', watts: estimated(160, 100, 250) },
   usualSpeedMps: 6.5,

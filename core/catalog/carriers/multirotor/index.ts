@@ -86,6 +86,7 @@ export default machineFrom({
   name: 'Camera multirotor',
   world: 'air',
   family: 'aircraft',
+  traits: ['motor', 'open propeller', 'nobody on board'],
   wearing: [],
   noise: { name: 'the rotors', partId: 'legs', db1m: estimated(86, 80, 92) },
   usualSpeedMps: 9,

@@ -183,6 +183,7 @@ export default machineFrom({
   name: 'Paramotor',
   world: 'air',
   family: 'aircraft',
+  traits: ['motor', 'open propeller', 'hangs from lines'],
   wearing: ['plain-body', 'half-shell-helmet'],
   noise: { name: 'engine and propeller', partId: 'propeller', db1m: estimated(99, 92, 106) },
   usualSpeedMps: 11,

@@ -75,6 +75,7 @@ export default machineFrom({
   name: 'Open powerboat',
   world: 'water',
   family: 'boat',
+  traits: ['motor', 'open propeller'],
   wearing: ['buoyancy-vest', 'head-strap'],
   noise: { name: 'the outboard', partId: 'engine', db1m: estimated(92, 86, 98) },
   usualSpeedMps: 13,

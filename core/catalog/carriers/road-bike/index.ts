@@ -89,6 +89,7 @@ export default machineFrom({
   name: 'Gravel bike',
   world: 'road',
   family: 'bike',
+  traits: ['handlebar'],
   wearing: ['plain-body', 'half-shell-helmet'],
   drivenBy: { kind: 'muscle', watts: estimated(170, 100, 280) },
   usualSpeedMps: 8,

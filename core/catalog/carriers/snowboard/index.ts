@@ -175,6 +175,7 @@ export default machineFrom({
   name: 'Snowboard',
   world: 'snow',
   family: 'board',
+  traits: ['ridden standing'],
   wearing: ['rider-body', 'snow-helmet'],
   usualSpeedMps: 11,
   shake,

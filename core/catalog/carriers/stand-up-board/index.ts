@@ -58,6 +58,7 @@ export default machineFrom({
   name: 'Stand-up board',
   world: 'water',
   family: 'board',
+  traits: ['ridden standing', 'lies on the water'],
   wearing: ['buoyancy-vest', 'head-strap'],
   drivenBy: { kind: 'muscle', watts: estimated(80, 40, 130) },
   usualSpeedMps: 1.8,

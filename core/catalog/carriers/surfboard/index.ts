@@ -140,6 +140,7 @@ export default machineFrom({
   name: 'Surfboard',
   world: 'water',
   family: 'board',
+  traits: ['ridden standing', 'lies on the water', 'others in the waves'],
   wearing: ['plain-body', 'head-strap'],
   usualSpeedMps: 6,
   shake,

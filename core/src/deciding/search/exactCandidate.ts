@@ -1,8 +1,9 @@
 import type { Candidate, Rejection } from '../../judging/check/candidate';
 import { CHECKS } from '../../judging/checks';
-import { reportIn } from '../../judging/report/shotReport';
+import { foundBy, reportIn } from '../../judging/report/shotReport';
 import { shotScene } from '../../judging/scene/shotScene';
 import type { CheckResult } from '../../words/check/result';
+import { closestRules, type RuleDefinition } from '../../words/rule/rule';
 import { candidateOf } from './candidateOf';
 import { judgedBy } from './judgeStrut';
 import { shotQuestionAt } from './sceneAt';
@@ -14,7 +15,12 @@ export interface ExactCandidate {
   readonly checks: readonly CheckResult[];
   /** A rejection that the rough pass could not see. */
   readonly stopped: Rejection | null;
+  /** Rules and cautions that fit it most closely. */
+  readonly cautions: readonly RuleDefinition[];
 }
+
+/** So many are read before a place is taken; all of them stand on the sheet of Hold. */
+export const MOST_CAUTIONS = 3;
 
 /** A candidate with its picture cast ray by ray in every stance, and every check in full: terms and checks come from one scene. */
 export function exactCandidate(
@@ -25,9 +31,11 @@ export function exactCandidate(
   const carrier = searchedCarrier(question, carrierId);
   const scene = shotScene(shotQuestionAt(carrier, question.ask, setUp, horizonAt));
   const { rejection, ...found } = judgedBy(checks, scene, { all: true });
+  const report = reportIn(scene, { checks });
   return {
     candidate: { ...candidateOf(carrierId, scene, found), id },
-    checks: reportIn(scene, { checks }).checks,
+    checks: report.checks,
     stopped: rejection,
+    cautions: 'hold' in report.found ? closestRules(foundBy(report, 'hold').rules, MOST_CAUTIONS) : [],
   };
 }

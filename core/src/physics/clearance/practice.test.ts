@@ -123,6 +123,7 @@ describe('rules by place', () => {
   const rules = (venueId: VenueId) =>
     rulesFor({
       family: 'car',
+      traits: [],
       baseKind: 'suction',
       material: 'painted metal',
       worn: null,

@@ -16,6 +16,7 @@ import { movedBefore } from '../../deciding/outing/logbook';
 import { momentOf, shotQuestion } from '../../deciding/outing/shotQuestion';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { cardSteps, type CardStep } from './cardSteps';
+import { isParticular } from '../../words/rule/rule';
 import { metresToInches } from '../../mathematics/units/length';
 
 export type UnitSystem = 'metric' | 'imperial';
@@ -199,7 +200,9 @@ export function cardContent(
     }),
     cautions: [
       ...(moved ? [moved] : []),
-      ...rules.map((rule) => `${rule.text}${rule.ask.length > 0 ? ` Ask: ${rule.ask.join(', ')}.` : ''}`),
+      ...rules
+        .filter((rule) => isParticular(rule) || rule.when === 'after')
+        .map((rule) => `${rule.text}${rule.ask.length > 0 ? ` Ask: ${rule.ask.join(', ')}.` : ''}`),
       ...(shot.use?.feed ? [CABLE] : []),
       ...spot.cautions,
       ...GENERAL_CAUTIONS,

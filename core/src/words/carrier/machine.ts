@@ -27,6 +27,19 @@ export interface PosedMachine {
 export const CARRIER_FAMILIES = ['board', 'bike', 'car', 'boat', 'aircraft', 'beside', 'own'] as const;
 export type CarrierFamily = (typeof CARRIER_FAMILIES)[number];
 
+/** What rules and cautions are told by, beside the family. */
+export const MACHINE_TRAITS = [
+  'motor',
+  'open propeller',
+  'hangs from lines',
+  'nobody on board',
+  'handlebar',
+  'ridden standing',
+  'lies on the water',
+  'others in the waves',
+] as const;
+export type MachineTrait = (typeof MACHINE_TRAITS)[number];
+
 /** Something ridden, with the postures in which it is ridden. */
 export interface MachineDefinition {
   readonly kind: 'machine';
@@ -35,6 +48,7 @@ export interface MachineDefinition {
   readonly world: WorldId;
   /** What kind of carrier it is, for lists. */
   readonly family: CarrierFamily;
+  readonly traits?: readonly MachineTrait[];
   /** What a new outing begins with. */
   readonly standard?: true;
   /** Worn by whoever rides it, unless fitted otherwise; empty where nobody is on board. */

@@ -1,5 +1,5 @@
 import type { BaseKind, SurfaceMaterial } from '../carrier/surface';
-import type { CarrierFamily } from '../carrier/machine';
+import type { CarrierFamily, MachineTrait } from '../carrier/machine';
 import type { VenueId } from '../ride/venue';
 
 /** Who is asked before anything is done. */
@@ -12,6 +12,10 @@ export interface RuleDefinition {
     /** On the machine itself, not on what somebody wears. */
     readonly onMachine?: true;
     readonly families?: readonly CarrierFamily[];
+    /** Any of them. */
+    readonly traits?: readonly MachineTrait[];
+    /** None of them. */
+    readonly without?: readonly MachineTrait[];
     readonly baseKinds?: readonly BaseKind[];
     readonly materials?: readonly SurfaceMaterial[];
     /** On the rider's head or body. */
@@ -30,3 +34,16 @@ export interface RuleDefinition {
   /** When it is gone through. */
   readonly when: 'before mounting' | 'before moving' | 'under way' | 'after';
 }
+
+/** Whether it is said of some situations only; what is said of every ride is no news beside a choice. */
+export const isParticular = ({ applies }: RuleDefinition): boolean => Object.keys(applies).length > 0;
+
+/** Of several those that fit a choice most closely. @param most so many at most */
+export const closestRules = (rules: readonly RuleDefinition[], most: number): readonly RuleDefinition[] => {
+  const conditions = ({ applies, kind }: RuleDefinition) => Object.keys(applies).length + (kind === 'stop' ? 10 : 0);
+  const closest = rules
+    .filter(isParticular)
+    .sort((a, b) => conditions(b) - conditions(a))
+    .slice(0, most);
+  return rules.filter((rule) => closest.includes(rule));
+};

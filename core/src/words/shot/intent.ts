@@ -41,6 +41,8 @@ export interface IntentDefinition {
   readonly id: string;
   readonly name: string;
   readonly purpose: string;
+  /** Offered first to who has not chosen yet. */
+  readonly standard?: true;
   /** Role in the story. */
   readonly role: 'opener' | 'ride' | 'reverse' | 'detail' | 'face' | 'pass-by';
   readonly aim: Aim;

@@ -1,4 +1,4 @@
-import { foundBy, resolveRig } from '@strut-spot/core';
+import { closestRules, foundBy, MOST_CAUTIONS, resolveRig } from '@strut-spot/core';
 import { lazy, Suspense, useState } from 'react';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
@@ -46,7 +46,11 @@ export function BenchScreen() {
             />
           </Suspense>
         </div>
-        <SpotList chosen={shot.setUp.spotId} onChoose={changeSpot} />
+        <SpotList
+          chosen={shot.setUp.spotId}
+          rules={report ? closestRules(foundBy(report, 'hold').rules, MOST_CAUTIONS) : []}
+          onChoose={changeSpot}
+        />
         <ShotPurpose />
       </section>
 

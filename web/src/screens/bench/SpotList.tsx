@@ -1,36 +1,56 @@
+import type { RuleDefinition } from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
+import { Cautions } from '../../ui/Cautions';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 
-/** Every spot of the rig by number and name; the same as the pins in the view above. */
-export function SpotList({ chosen, onChoose }: { chosen: string; onChoose: (spotId: string) => void }) {
+interface SpotListProps {
+  readonly chosen: string;
+  /** What has to be minded with the chosen one and what stands on it. */
+  readonly rules: readonly RuleDefinition[];
+  readonly onChoose: (spotId: string) => void;
+}
+
+/** Every spot of the rig by number and name, the same as the pins in the view above; and what the chosen one asks of the filmer. */
+export function SpotList({ chosen, rules, onChoose }: SpotListProps) {
   const { rig } = useShot();
   const places = useLatest(JSON.stringify(rig), () => computing.spotPlaces(rig, 'set-up'));
+  const { cautions = [] } = places.value?.find(({ id }) => id === chosen) ?? {};
   return (
-    <fieldset className="max-h-[45%] shrink-0 overflow-y-auto border-t border-hair px-3 pt-1.5 pb-2">
-      <legend className="caption float-left mb-0.5 w-full">Spot</legend>
-      <div className="clear-both">
-        {(places.value ?? []).map(({ id, name, note }, i) => (
-          <label
-            key={id}
-            title={note}
-            className="relative flex min-h-6 items-center gap-2 px-1 hover:bg-paper-2 has-checked:font-[660] has-focus-visible:outline-2 has-focus-visible:outline-hivis-ink max-lg:min-h-12"
-          >
-            <input
-              type="radio"
-              name="spot"
-              value={id}
-              checked={id === chosen}
-              onChange={() => onChoose(id)}
-              className="peer absolute inset-0 size-full cursor-pointer opacity-0"
-            />
-            <span className="reading w-6 border border-transparent text-center text-[0.85rem] leading-[1.3] text-ink-2 peer-checked:border-ink peer-checked:bg-hivis peer-checked:text-on-hivis">
-              {i + 1}
-            </span>
-            <span className="truncate">{name}</span>
-          </label>
-        ))}
+    <>
+      <fieldset className="max-h-[40%] shrink-0 overflow-y-auto border-t border-hair px-3 pt-1.5 pb-2">
+        <legend className="caption float-left mb-0.5 w-full">Spot</legend>
+        <div className="clear-both">
+          {(places.value ?? []).map(({ id, name, note }, i) => (
+            <label
+              key={id}
+              title={note}
+              className="relative flex min-h-6 items-center gap-2 px-1 hover:bg-paper-2 has-checked:font-[660] has-focus-visible:outline-2 has-focus-visible:outline-hivis-ink max-lg:min-h-12"
+            >
+              <input
+                type="radio"
+                name="spot"
+                value={id}
+                checked={id === chosen}
+                onChange={() => onChoose(id)}
+                className="peer absolute inset-0 size-full cursor-pointer opacity-0"
+              />
+              <span className="reading w-6 border border-transparent text-center text-[0.85rem] leading-[1.3] text-ink-2 peer-checked:border-ink peer-checked:bg-hivis peer-checked:text-on-hivis">
+                {i + 1}
+              </span>
+              <span className="truncate">{name}</span>
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <div
+        className="max-h-32 shrink-0 overflow-y-auto border-t border-hair px-3 py-1.5"
+        role="region"
+        aria-label="Mind this"
+        tabIndex={0}
+      >
+        <Cautions rules={rules} also={cautions} />
       </div>
-    </fieldset>
+    </>
   );
 }

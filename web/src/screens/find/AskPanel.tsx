@@ -14,7 +14,7 @@ import {
 import { Slider } from 'radix-ui';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
-import { termName } from './candidateWords';
+import { termName } from '../../searching/candidateWords';
 import { KeptOut } from './KeptOut';
 import { Tick } from '../../ui/Tick';
 

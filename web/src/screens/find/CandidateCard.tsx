@@ -3,7 +3,7 @@ import { PictureCanvas } from '../../ui/PictureCanvas';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
-import { modeWords, steadyWord, strutWords } from './candidateWords';
+import { modeWords, steadyWord, strutWords } from '../../searching/candidateWords';
 
 interface CandidateCardProps {
   readonly rank: number;

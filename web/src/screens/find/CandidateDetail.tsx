@@ -6,8 +6,9 @@ import {
   type ExactCandidate,
   type Weights,
 } from '@strut-spot/core';
+import { Cautions } from '../../ui/Cautions';
 import { VerdictMark } from '../../ui/VerdictMark';
-import { modeWords, strutWords, termName } from './candidateWords';
+import { modeWords, strutWords, termName } from '../../searching/candidateWords';
 
 /** One candidate opened: the sum of its terms, what it is set to, what the checks say, and the way to the bench. */
 export function CandidateDetail({
@@ -60,6 +61,7 @@ export function CandidateDetail({
           ))}
         </tbody>
       </table>
+      {exact && <Cautions rules={exact.cautions} />}
       <p className="text-[0.9rem]" data-testid="measures">
         Over the ride: {measures(candidate)}.
       </p>

@@ -10,7 +10,7 @@ import { X } from 'lucide-react';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { drawing, judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
-import { modeWords, strutWords, termName } from './candidateWords';
+import { modeWords, strutWords, termName } from '../../searching/candidateWords';
 
 interface ComparePanelProps {
   readonly ranked: readonly Ranked[];

@@ -26,12 +26,12 @@ import { AskPanel } from './AskPanel';
 import { CandidateCard } from './CandidateCard';
 import { CandidateDetail } from './CandidateDetail';
 import { ComparePanel } from './ComparePanel';
-import { termName } from './candidateWords';
+import { termName } from '../../searching/candidateWords';
 import { SteadyFastChart } from './SteadyFastChart';
-import { searchQuestionOf } from './searchQuestion';
-import { VARIED } from './runSearch';
-import { candidatesOf, spotsOf } from './searchState';
-import { useSpotSearch } from './useSpotSearch';
+import { searchQuestionOf } from '../../searching/searchQuestion';
+import { VARIED } from '../../searching/runSearch';
+import { candidatesOf, spotsOf } from '../../searching/searchState';
+import { useSpotSearch } from '../../searching/useSpotSearch';
 import { WhyNotPanel } from './WhyNotPanel';
 
 const PAGE = 12;

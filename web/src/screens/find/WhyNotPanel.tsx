@@ -1,6 +1,6 @@
 import { whyNot, type Ranked, type SpotResult, type Weights } from '@strut-spot/core';
 import { useState } from 'react';
-import { termName } from './candidateWords';
+import { termName } from '../../searching/candidateWords';
 
 /** Click any spot and read what stopped it, or what it gives away. */
 export function WhyNotPanel({

@@ -9,6 +9,7 @@ import { newId, nowIso } from '../../state/newId';
 import { putIntoBin, takeOutOfBin } from '../../storage/bin';
 import { saveOuting, type StoredOuting } from '../../storage/outings';
 import { IconAction } from '../../ui/IconAction';
+import { OutingPicture } from './OutingPicture';
 import { trouble } from '../../storage/trouble';
 
 const dayOf = (date: string): string => {
@@ -42,19 +43,21 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
   return (
     <table className="w-full table-fixed border-collapse bg-sheet">
       <colgroup>
-        <col className="w-48 max-sm:w-24" />
+        <col className="w-28 max-sm:w-26" />
         <col />
+        <col className="w-40 max-sm:hidden" />
         <col className="w-56 max-sm:hidden" />
         <col className="w-16 max-sm:hidden" />
         <col className="w-36" />
       </colgroup>
       <thead>
         <tr className="border-y-2 border-ink text-left">
-          {['Date', 'Outing', 'Place', 'Shots'].map((head) => (
+          {['Outing', 'Date', 'Place', 'Shots'].map((head, i) => (
             <th
               key={head}
               scope="col"
-              className="caption px-3 py-1.5 font-[620] max-sm:px-1.5 max-sm:[&:nth-child(3)]:hidden max-sm:[&:nth-child(4)]:hidden"
+              colSpan={i === 0 ? 2 : 1}
+              className={`caption px-3 py-1.5 font-[620] max-sm:px-1.5 ${i === 0 ? '' : 'max-sm:hidden'}`}
             >
               {head}
             </th>
@@ -68,7 +71,9 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
         {stored.map((one) =>
           one.kind === 'readable' ? (
             <tr key={one.id} className="border-b border-hair hover:bg-paper-2">
-              <td className="reading px-3 py-2 max-sm:px-1.5">{dayOf(one.outing.date)}</td>
+              <td className="py-1 pl-1">
+                <OutingPicture outing={one.outing} />
+              </td>
               <td className="px-3 max-sm:px-1.5">
                 <Link
                   to={`/outing/${one.id}`}
@@ -77,9 +82,10 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
                   {one.outing.name || 'Unnamed'}
                 </Link>
                 <p className="-mt-1 pb-1 text-ink-2 sm:hidden">
-                  {one.outing.shots.length} {one.outing.shots.length === 1 ? 'shot' : 'shots'}
+                  {dayOf(one.outing.date)}, {one.outing.shots.length} {one.outing.shots.length === 1 ? 'shot' : 'shots'}
                 </p>
               </td>
+              <td className="reading px-3 py-2 max-sm:hidden">{dayOf(one.outing.date)}</td>
               <td className="px-3 wrap-anywhere text-ink-2 max-sm:hidden">{one.outing.place}</td>
               <td className="reading px-3 max-sm:hidden">{one.outing.shots.length}</td>
               <td className="text-right whitespace-nowrap">
@@ -107,7 +113,7 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
             </tr>
           ) : (
             <tr key={one.id} className="border-b border-hair">
-              <td colSpan={4} className="border-l-4 border-hivis px-3 py-2 wrap-anywhere">
+              <td colSpan={5} className="border-l-4 border-hivis px-3 py-2 wrap-anywhere">
                 <span className="block font-[620]">
                   {nameIn(one.document)} cannot be opened: it lies here as it was.
                 </span>

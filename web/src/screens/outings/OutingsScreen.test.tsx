@@ -10,6 +10,9 @@ jest.mock('../../devices/download', () => ({
   ...jest.requireActual<object>('../../devices/download'),
   download: (...file: unknown[]) => download(...file) as void,
 }));
+// Its pictures take long; it has its own test.
+jest.mock('./start/StartHere', () => ({ StartHere: () => null }));
+jest.mock('./OutingPicture', () => ({ OutingPicture: () => null }));
 const Opened = () => <p>opened {useParams().outingId}</p>;
 const stored = async () =>
   (await readAll()).flatMap((s) => (s.kind === 'readable' && s.deletedAt === null ? [s.outing] : []));

@@ -1,6 +1,6 @@
 import { newOuting, OUTING_FORMAT } from '@strut-spot/core';
 import { FileUp, Plus } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { newId, nowIso } from '../../state/newId';
 import { askToKeep } from '../../storage/askToKeep';
@@ -11,6 +11,9 @@ import { importOuting, importText, type Copies, type Imported } from './importOu
 import { JoinCopies } from './JoinCopies';
 import { ReadCodes } from './ReadCodes';
 import { OutingTable } from './OutingTable';
+
+/** Loaded after the list of outings stands: it brings along what searches. */
+const StartHere = lazy(async () => ({ default: (await import('./start/StartHere')).StartHere }));
 
 export function OutingsScreen() {
   const stored = useStoredOutings();
@@ -39,12 +42,13 @@ export function OutingsScreen() {
 
   return (
     <main className="mx-auto max-w-5xl px-4 py-7">
-      <div className="mb-5 flex flex-wrap items-end gap-x-8 gap-y-3">
-        <h1 className="text-4xl leading-none font-[700] [font-stretch:70%]">Outings</h1>
-        <p className="max-w-md text-ink-2">
-          A day or a trip: who rides what, which shots, where each camera goes. All of it stays in this browser and in
-          the files you export.
-        </p>
+      <Suspense fallback={<div className="mb-8 min-h-[25rem]" />}>
+        <StartHere onProblem={(problem) => setProblems([problem])} />
+      </Suspense>
+
+      <div className="mb-3 flex flex-wrap items-end gap-x-8 gap-y-3">
+        <h2 className="text-2xl leading-none font-[700] [font-stretch:72%]">Outings</h2>
+        <p className="max-w-sm text-ink-2">They stay in this browser, and in the files you export.</p>
         <div className="ml-auto flex gap-2">
           <ReadCodes onText={(text) => void importText(text, 'What was read').then(take)} />
           <button type="button" className="action" onClick={() => file.current?.click()}>

@@ -7,6 +7,7 @@ import { useOuting } from '../../state/OutingProvider';
 import { IconAction } from '../../ui/IconAction';
 import { NumberField } from '../../ui/NumberField';
 import { PictureCanvas } from '../../ui/PictureCanvas';
+import { useSeen } from '../../ui/useSeen';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { WorstVerdict } from '../../ui/WorstVerdict';
 import { computing, drawing } from '../../workers/core';
@@ -28,7 +29,8 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
   const rig = rigOfShot(outing, shot);
   const { setUp, intentId, actionStanceId } = shot;
   const question = shotQuestion(outing, shot);
-  const key = JSON.stringify(question);
+  const [seen, seenRef] = useSeen<HTMLDivElement>();
+  const key = seen ? JSON.stringify(question) : null;
   const picture = useLatest(key, () =>
     drawing.picture({ rig, setUp, stanceId: actionStanceId, widthPx: 256, uncropped: false }),
   );
@@ -58,7 +60,10 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
       >
         <PictureCanvas picture={picture.value} label="" className="aspect-video w-full object-contain" />
       </Link>
-      <div className="grid min-w-0 flex-1 items-center gap-x-4 px-3 py-2 max-sm:grid-cols-2 sm:grid-cols-[minmax(0,1fr)_8.5rem_5.75rem]">
+      <div
+        ref={seenRef}
+        className="grid min-w-0 flex-1 items-center gap-x-4 px-3 py-2 max-sm:grid-cols-2 sm:grid-cols-[minmax(0,1fr)_8.5rem_5.75rem]"
+      >
         <div className="min-w-0 max-sm:col-span-2">
           <Link
             to={`shot/${shot.id}`}

@@ -27,6 +27,7 @@ export function holdScene(
     hold: holdIn(rig, resolved, pose, envelope, ride),
     situation: {
       family: machine.family,
+      traits: machine.traits ?? [],
       material: resolved.placed.spot.surface.material,
       worn: zone === null ? null : zone === 'head' ? 'head' : 'body',
       sheltered: envelope.sheltered,

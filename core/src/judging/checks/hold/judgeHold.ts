@@ -23,10 +23,13 @@ const minutes = (value: number): string =>
 const verdictOf = (margin: number): Verdict => (margin >= WANTED_MARGIN ? 'good' : margin >= 1 ? 'watch' : 'stop');
 const figure = (value: number): string => (value < 9.95 ? value.toFixed(1) : String(Math.round(value)));
 
-/** Rules that count for a situation, stops first. */
+const BY_WHEN: readonly RuleDefinition['when'][] = ['before mounting', 'before moving', 'under way', 'after'];
+
+/** Rules that count for a situation: what stops first, then in the order in which they are gone through. */
 export const rulesFor = (situation: RuleSituation): readonly RuleDefinition[] =>
   RULES.filter((rule) => ruleApplies(rule, situation)).sort(
-    (a, b) => Number(b.kind === 'stop') - Number(a.kind === 'stop'),
+    (a, b) =>
+      Number(b.kind === 'stop') - Number(a.kind === 'stop') || BY_WHEN.indexOf(a.when) - BY_WHEN.indexOf(b.when),
   );
 
 /** Does it stay on? Every interface at its worst moment, what the lever does to the surface, and rules that stop. */

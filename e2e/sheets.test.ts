@@ -1,4 +1,4 @@
-/** Whether it holds and is out of the way: a stop, its reason, the mend, the pull test and the cautions on the card. */
+/** Sheets of the checks: a stop with its reason, mend and pull test; light by hour and heading; a camera tried on the table. */
 import { By, Key } from 'selenium-webdriver';
 import type { Page } from './support/browser';
 import { withDemo } from './support/withDemo';
@@ -6,6 +6,8 @@ import { withDemo } from './support/withDemo';
 let page: Page;
 withDemo((opened) => (page = opened));
 
+const paddle = '/outing/skerra-late-winter/shot/kayak-ahead';
+const buggy = '/outing/skerra-late-winter/shot/buggy-wheel';
 const arm = '/outing/skerra-late-winter/shot/buggy-arm';
 const holdVerdict = '(//*[@data-testid="hold-checks"]//section[@aria-label="Hold"]//h2/span)[2]';
 const verdict = async () => (await page.at(holdVerdict)).getText();
@@ -62,4 +64,51 @@ it('mirrors and instruments are told from the rest of the sight; a tape that mov
     '//select[@id=//label[.="Base"]/@for]/option[contains(., "Hook-and-loop tape") and contains(., "side to side")]',
   );
   expect(await tape.isEnabled()).toBe(false);
+});
+
+const shadow = () => page.at('//section[@aria-label="Light"]//summary[contains(., "own shadow in the picture")]');
+
+it('the sun looks in or throws a shadow by hour and heading; undo brings both back, and the card says the same', async () => {
+  await page.go(`${paddle}/light`);
+  await page.find('svg polyline');
+  expect(await (await shadow()).getText()).toMatch(/\d+(\.\d)? %/);
+  const title = await page.at('//*[name()="svg"]/*[name()="title"][contains(., "The sun rises at")]');
+  expect(await title.getAttribute('textContent')).toMatch(/Own shadow: /);
+
+  // The hour by the keys of the slider, ten minutes each.
+  const slider = await page.find('input[type=range]');
+  await slider.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+  await page.untilText('[data-testid=light-hour]', /^11:50$/);
+
+  // Ridden the other way the sun is before the lens, and no shadow is.
+  const heading = '//input[@id=//label[starts-with(., "Heading")]/@for]';
+  await (await page.at(heading)).sendKeys(Key.chord(Key.CONTROL, 'a'), '165', Key.ENTER);
+  await page.at('//section[@aria-label="Light"]//summary[contains(., "sun in the picture")][contains(., "100 %")]');
+  await page.go(`${paddle}/card`);
+  await page.untilText('article', /When\s+11:50, heading 165°/);
+  await page.go(`${paddle}/light`);
+  await page.press('Undo');
+  await page.until('the heading is back', async () => (await (await page.at(heading)).getAttribute('value')) === '300');
+  await page.press('Undo');
+  await page.untilText('[data-testid=light-hour]', /^11:20$/);
+  await page.until('the shadow is back', async () => /[5-9]\.\d %|1\d %/.test(await (await shadow()).getText()));
+});
+
+const fact = (name: string) => page.at(`//th[.="${name}"]/following-sibling::td`);
+
+it('a camera tried on the table is counted as it drew, and that is kept over a reload', async () => {
+  await page.go(`${buggy}/last`);
+  const watts = await (await fact('Recording')).getText();
+  await page.press('Record and watch its battery');
+  const count = await page.at('//button[starts-with(., "Count with")]');
+  await count.click();
+  await page.at('//p[contains(., "times what its kind is reckoned to")]');
+  await page.until('other watts are counted', async () => (await (await fact('Recording')).getText()) !== watts);
+  const measured = await (await fact('Recording')).getText();
+  await page.untilText('[data-testid=saving]', /^saved$/i);
+  await page.driver.navigate().refresh();
+  await page.until('they are kept', async () => {
+    const shown = await page.driver.findElements(By.xpath('//th[.="Recording"]/following-sibling::td'));
+    return shown.length > 0 && (await shown[0]!.getText()) === measured;
+  });
 });

@@ -14,7 +14,7 @@ const worker = {
   searchSpot: jest.fn(),
   exactCandidate: jest.fn(),
 };
-jest.mock('../../workers/core', () => ({ searching: () => [worker, worker] }));
+jest.mock('../workers/core', () => ({ searching: () => [worker, worker] }));
 jest.mock('comlink', () => ({ proxy: (value: unknown) => value }));
 
 const question = { ask: newAsk('clear-ahead', 'bike'), carriers: [], pieceIds: [] } as unknown as SearchQuestion;

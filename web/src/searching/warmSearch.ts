@@ -1,6 +1,6 @@
 import { newAsk, type Outing, type Shot } from '@strut-spot/core';
-import { readKitBox } from '../../storage/kitBox';
-import { searching } from '../../workers/core';
+import { readKitBox } from '../storage/kitBox';
+import { searching } from '../workers/core';
 import { searchQuestionOf } from './searchQuestion';
 
 /** Spots a worker. */

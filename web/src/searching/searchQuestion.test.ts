@@ -1,5 +1,5 @@
 import { kitWith, newAsk, newCarrier, newOuting, newShot, intentOf, type Outing } from '@strut-spot/core';
-import { STANDARD_KIT_BOX } from '../../storage/database';
+import { STANDARD_KIT_BOX } from '../storage/database';
 import { searchQuestionOf } from './searchQuestion';
 
 const plain = newOuting('o', '2027-02-14T08:00:00.000Z');

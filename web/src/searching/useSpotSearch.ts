@@ -1,7 +1,7 @@
 import type { Candidate, SearchQuestion } from '@strut-spot/core';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { Told } from '../../told/Told';
-import { searching } from '../../workers/core';
+import { Told } from '../told/Told';
+import { searching } from '../workers/core';
 import { runSearch } from './runSearch';
 import { keyOf, NOTHING, triedIn, type SearchState } from './searchState';
 

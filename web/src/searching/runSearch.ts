@@ -7,7 +7,7 @@ import {
   type SpotResult,
 } from '@strut-spot/core';
 import { proxy } from 'comlink';
-import { searching } from '../../workers/core';
+import { searching } from '../workers/core';
 import { dealOut } from './dealOut';
 import { candidatesOf, NOTHING, triedIn, type SearchState } from './searchState';
 

@@ -15,8 +15,8 @@ import {
   type SearchQuestion,
   type Shot,
 } from '@strut-spot/core';
-import type { KitBox } from '../../storage/database';
-import { isInBox, ownedOf } from '../../storage/kitBox';
+import type { KitBox } from '../storage/database';
+import { isInBox, ownedOf } from '../storage/kitBox';
 
 /** The question as the search takes it: carriers as fitted, pieces by id. */
 export function searchQuestionOf(

@@ -1,0 +1,34 @@
+import type { RuleDefinition } from '@strut-spot/core';
+import { TriangleAlert } from 'lucide-react';
+
+/** What has to be minded with a choice, beside the choice; whom to ask. */
+export function Cautions({
+  rules,
+  also = [],
+}: {
+  readonly rules: readonly RuleDefinition[];
+  readonly also?: readonly string[];
+}) {
+  if (rules.length + also.length === 0) return null;
+  return (
+    <ul className="space-y-0.5 text-[0.9rem] leading-tight" aria-label="Mind" data-testid="cautions">
+      {also.map((text) => (
+        <Caution key={text} text={text} />
+      ))}
+      {rules.map(({ id, text, because, ask }) => (
+        <Caution key={id} text={text} title={because} ask={ask.length > 0 ? `Ask ${ask.join(', ')}.` : ''} />
+      ))}
+    </ul>
+  );
+}
+
+function Caution({ text, title, ask = '' }: { readonly text: string; readonly title?: string; readonly ask?: string }) {
+  return (
+    <li className="flex gap-1.5" title={title}>
+      <TriangleAlert size={14} aria-hidden className="mt-0.5 shrink-0 text-hivis-ink" />
+      <span>
+        {text} {ask && <span className="text-ink-2">{ask}</span>}
+      </span>
+    </li>
+  );
+}
