@@ -75,7 +75,7 @@ const camera: CameraDefinition = {
     STABILISER_OFF,
     stabiliser('standard', 'Standard', 0.9, 0.87, 0.92, STEADYING.picture),
     stabiliser('strong', 'Strong', 0.78, 0.72, 0.85, STEADYING.strongPicture),
-    stabiliser('horizon', 'Horizon levelling', 0.62, 0.55, 0.7, STEADYING.strongPicture),
+    stabiliser('horizon', 'Horizon levelling', 0.62, 0.55, 0.7, STEADYING.strongPicture, { levels: true }),
   ],
   mounting: ['upright', 'inverted', 'portrait-left', 'portrait-right'],
   mesh: () => cameraMesh(bodyM, lensFromMountM, 0.0125),

@@ -53,7 +53,10 @@ const camera: CameraDefinition = {
       watts: 6.5,
     }),
   ],
-  stabilisers: [STABILISER_OFF, stabiliser('sphere', 'Sphere kept still', 1, 0.98, 1, STEADYING.sphere)],
+  stabilisers: [
+    STABILISER_OFF,
+    stabiliser('sphere', 'Sphere kept still', 1, 0.98, 1, STEADYING.sphere, { levels: true }),
+  ],
   mounting: ['upright', 'inverted'],
   mesh: () => cameraMesh(bodyM, lensFromMountM, 0.012),
 };

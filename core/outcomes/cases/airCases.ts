@@ -94,7 +94,6 @@ export const AIR_CASES: readonly OutcomeCase[] = [
         `${wordsOf(sheet)}; ${best?.candidate.facts.horizontalFovDeg.toFixed(0)}° wide`,
       );
     },
-    notYet: 'a narrow lens shows the slow steering as jump (Steady): a drift below 2 Hz should not count as that',
   },
   {
     id: '30',

@@ -223,9 +223,6 @@ export const LAND_CASES: readonly OutcomeCase[] = [
         wordsOf(sheet),
       );
     },
-    ...(machineId === 'snowboard'
-      ? { notYet: 'one hand bears the pole for seconds only (Hold); a pole held in both hands is missing' }
-      : {}),
   })),
   {
     id: '15 low',

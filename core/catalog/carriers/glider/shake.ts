@@ -10,7 +10,7 @@ export const shake: MachineShake = {
     chordM: 0.8,
     pitchHz: estimated(0.5, 0.3, 0.8),
   },
-  ...shakeShares([0.15, 0.05, 0.3], [0.3, 0.15, 0.5], [0.12, 0.05, 0.3], 1),
+  ...shakeShares([0.15, 0.05, 0.3], [0.3, 0.15, 0.5], [0.08, 0.03, 0.2], 1),
   lines: [],
   flex: {
     panel: [stage('the panel', [25, 15, 40], [0.06, 0.03, 0.12], [1.5, 0.7, 3])],

@@ -171,13 +171,17 @@ export function measureFrame(
 /** A head turned away by more than this shows no face. Estimate 65 to 85 degrees. */
 const FACES_DEG = 75;
 const FACES = Math.cos((FACES_DEG * Math.PI) / 180);
+/** Seen from further below than this it is a chin and nostrils. Estimate 45 to 65 degrees; from the bars it is some 45. */
+const CHIN_DEG = 55;
+const CHIN = -Math.sin((CHIN_DEG * Math.PI) / 180);
 
-/** What a part counts as from where it is seen: only what faces the lens is a face, the back of a head is the rider. */
+/** What a part counts as from where it is seen: only what faces the lens is a face; the back of a head is the rider, and so is a chin. */
 function groupSeen({ group, worldFromPart: { position, rotation } }: PosedPart, lens: Vec3): PartGroup {
   if (group !== 'face') return group;
   const toLens = normalize(subtract(lens, position));
   const faces = toLens[0] * rotation[0] + toLens[1] * rotation[3] + toLens[2] * rotation[6];
-  return faces > FACES ? 'face' : 'rider';
+  const above = toLens[0] * rotation[1] + toLens[1] * rotation[4] + toLens[2] * rotation[7];
+  return faces > FACES && above > CHIN ? 'face' : 'rider';
 }
 
 /** Whether a direction from the lens meets the way: see WAY. */

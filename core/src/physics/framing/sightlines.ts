@@ -10,7 +10,7 @@ import {
   type VisibilityCube,
 } from './visibilityCube';
 import { FRAME_GROUPS } from '../../words/shot/frameGroup';
-import { measureFrame } from './measureFrame';
+import { measureFrame, type FrameMeasures } from './measureFrame';
 import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import { fieldOfViewDeg, type Lens } from '../../mathematics/lens/lens';
@@ -18,8 +18,9 @@ import { castFrame } from './castFrame';
 import { whereFrom } from './whereFrom';
 import { partsFromAfar } from './fromAfar';
 import { toRad } from '../../mathematics/units/angle';
+import type { Ground } from '../../words/carrier/land';
 import type { PosedPart } from '../../words/carrier/posedPart';
-import { poseStrut } from '../../posing/strut/kinematics';
+import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
 import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import type { CarrierScene, PosedStance } from '../../posing/scene/carrierScene';
@@ -102,13 +103,35 @@ export function coarseStance(
     stanceId: posed.stance.id,
     name: posed.stance.name,
     share: posed.stance.share,
-    measures: measureFrame(cast, parts, lens, strut.worldFromCamera, ground, false),
+    measures: withOwnSeen(
+      measureFrame(cast, parts, lens, strut.worldFromCamera, ground, false),
+      what === 'judged' && resolved.links.length > 0
+        ? ownShare(resolved, strut, grid, posed.rig.ground, sightlines.rough)
+        : null,
+    ),
     speedFeel,
     ...whereFrom(posed.rig, lens, strut.worldFromCamera, { closely: what === 'judged' }),
     gimbalRunsOut: strut.gimbal?.runsOut ?? null,
     stitched: [],
   };
 }
+
+/** The strut's own share as the lens itself sees it: so near, half a decimetre beside it is another picture. */
+function ownShare(
+  resolved: ResolvedSetUp,
+  strut: StrutPose,
+  grid: RayGrid,
+  ground: Ground,
+  rough: boolean,
+): number | null {
+  if (rough) return null;
+  const chain = [ownParts(resolved, strut)[0]!];
+  const cast = castFrame(chain, strut.worldFromCamera, grid, sharedFrame(grid.columns, grid.rows));
+  return measureFrame(cast, chain, resolved.lens, strut.worldFromCamera, ground, false).shares.own;
+}
+
+const withOwnSeen = (measures: FrameMeasures, own: number | null): FrameMeasures =>
+  own === null ? measures : { ...measures, shares: { ...measures.shares, own } };
 
 const grids = { 16: new WeakMap<Lens, RayGrid>(), 24: new WeakMap<Lens, RayGrid>() } as const;
 function rayGridOf(lens: Lens, columns: keyof typeof grids): RayGrid {

@@ -177,6 +177,7 @@ describe('every free body is in balance', () => {
     airKgM3: 1.2,
     pressurePa: 1e5,
     waterMps: 0,
+    wetShare: 1,
     accelerationMS2: 60,
     sheltered: false,
   };

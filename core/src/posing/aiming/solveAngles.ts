@@ -1,6 +1,7 @@
 import {
   multiplyRotations,
   inverseRotation,
+  panTiltRollFromRotation,
   rotate,
   type PanTiltRoll,
   type Rotation,
@@ -12,6 +13,7 @@ import type { PosedRig } from '../rig/poseRig';
 import { clamp, toDeg, toRad, wrapDeg } from '../../mathematics/units/angle';
 import { mountRotation } from '../strut/mountRotation';
 import { poseStrut } from '../strut/kinematics';
+import { levelsDeg } from '../strut/levelling';
 import type { ResolvedSetUp } from '../strut/resolveSetUp';
 
 /** Elevation over the lens axis, degrees, of a height in the picture on its centre column (fraction from the top). */
@@ -70,6 +72,27 @@ export function solveTiltDeg(
   return wrapDeg(toDeg(best));
 }
 
+/**
+ * The same for a picture that is turned level afterwards: only the lens axis counts, m₀·cos t + m₁·sin t = −sin e, of whose two solutions the
+ * one with the picture's top upward is taken. @param elevationDeg of the sky line over the lens axis, see elevationOfHeightDeg
+ */
+function solveLevelledTiltDeg(change: Rotation, panDeg: number, elevationDeg: number, normal: Vec3): number | null {
+  const cp = Math.cos(toRad(panDeg));
+  const sp = Math.sin(toRad(panDeg));
+  const [a, b, c] = rotate(inverseRotation(change), normal);
+  const [x, y] = [cp * a + sp * c, b];
+  const ratio = -Math.sin(toRad(elevationDeg)) / Math.hypot(x, y);
+  if (Math.abs(ratio) > 1) return null;
+  const middle = Math.atan2(y, x);
+  const spread = Math.acos(ratio);
+  const upward = (t: number): number => -Math.sin(t) * x + Math.cos(t) * y;
+  const best = [middle + spread, middle - spread].sort((s, t) => upward(t) - upward(s))[0]!;
+  return wrapDeg(toDeg(best));
+}
+
+/** A picture that leans by less is level. */
+const LEVEL_DEG = 0.01;
+
 /** Set-up tilt for a wanted height of the sky line in the action stance (fraction from the top), through the whole chain. */
 export function solveTiltForHorizon(
   resolved: ResolvedSetUp,
@@ -79,11 +102,19 @@ export function solveTiltForHorizon(
 ): number | null {
   const change = stanceChange(setUpRig, actionRig, resolved.placed.spot);
   const elevation = elevationOfHeightDeg(resolved.lens, wantedHeight);
-  const level = solveTiltDeg(change, resolved.setUp.angles, elevation, [0, 1, 0]);
+  const { angles } = resolved.setUp;
+  const rotationAt = (tiltDeg: number): Rotation =>
+    poseStrut(withTilt(resolved, tiltDeg), setUpRig, actionRig).worldFromCamera.rotation;
+  const solve = (normal: Vec3): number | null => {
+    const kept = levelsDeg(resolved) > 0 ? solveLevelledTiltDeg(change, angles.panDeg, elevation, normal) : null;
+    // Leaning further than it can be turned back it leans all the same.
+    if (kept !== null && Math.abs(panTiltRollFromRotation(rotationAt(kept)).rollDeg) < LEVEL_DEG) return kept;
+    return solveTiltDeg(change, angles, elevation, normal);
+  };
+  const level = solve([0, 1, 0]);
   if (level === null) return null;
-  const turned = withTilt(resolved, level);
-  const normal = skylineNormal(actionRig.ground, poseStrut(turned, setUpRig, actionRig).worldFromCamera.rotation);
-  return normal[1] === 1 ? level : solveTiltDeg(change, resolved.setUp.angles, elevation, normal);
+  const normal = skylineNormal(actionRig.ground, rotationAt(level));
+  return normal[1] === 1 ? level : solve(normal);
 }
 
 const withTilt = (resolved: ResolvedSetUp, tiltDeg: number): ResolvedSetUp => ({

@@ -86,9 +86,11 @@ export const stabiliser = (
   low: number,
   high: number,
   steadies: Steadying,
+  { levels = false } = {},
 ): StabiliserLevel => ({
   id,
   name,
   crop: estimated(crop, low, high),
   steadies,
+  ...(levels ? { levels } : {}),
 });

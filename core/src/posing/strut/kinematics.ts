@@ -13,6 +13,7 @@ import { WHOLE_SPHERE } from '../../mathematics/lens/projection';
 import { toRad } from '../../mathematics/units/angle';
 import type { PosedRig } from '../rig/poseRig';
 import { MOUNTING_TURN_DEG } from '../../words/kit/camera';
+import { levelled, levelsDeg } from './levelling';
 import { mountRotation } from './mountRotation';
 import { gimbalState, type GimbalState } from './gimbal';
 import type { ResolvedSetUp } from './resolveSetUp';
@@ -47,8 +48,15 @@ const partFromCameraRotation = (
     rotationFromPanTiltRoll(angles),
   );
 
-/** A reframed picture is turned afterwards: the body with its two lenses stands as it was put up, level and ahead. */
-const AS_PUT_UP: PanTiltRoll = { panDeg: 0, tiltDeg: 0, rollDeg: 0 };
+/**
+ * A reframed picture is turned afterwards: the body with its two lenses stands as it was put up, level and ahead. Held in the hand it is turned
+ * so that one lens looks at what is filmed, and the seam goes past it.
+ */
+const asPutUp = ({ base, setUp }: ResolvedSetUp): PanTiltRoll => ({
+  panDeg: base.kind === 'hand' ? setUp.angles.panDeg : 0,
+  tiltDeg: 0,
+  rollDeg: 0,
+});
 const isReframed = ({ camera, mode }: ResolvedSetUp): boolean =>
   camera.stitch !== undefined && mode.lens.projection !== WHOLE_SPHERE;
 
@@ -78,7 +86,7 @@ export function poseStrut(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: Pose
   const stands = mountRotation(rig, resolved.placed.spot);
   const rotation = multiplyRotations(stands, partFromCameraRotation(setUpRig, resolved));
   const body = isReframed(resolved)
-    ? multiplyRotations(stands, partFromCameraRotation(setUpRig, resolved, AS_PUT_UP))
+    ? multiplyRotations(stands, partFromCameraRotation(setUpRig, resolved, asPutUp(resolved)))
     : rotation;
   const worldFromBody = poseAt(mount, multiplyRotations(body, cameraFromBodyRotation(resolved)));
   const lens = add(mount, rotate(worldFromBody.rotation, resolved.camera.lensFromMountM));
@@ -86,7 +94,7 @@ export function poseStrut(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: Pose
     ? gimbalState(rotation, resolved.setUp.gimbalTiltDeg ?? 0, resolved.camera.gimbal)
     : null;
   return {
-    worldFromCamera: poseAt(lens, gimbal?.worldFromCamera ?? rotation),
+    worldFromCamera: poseAt(lens, gimbal?.worldFromCamera ?? levelled(rotation, levelsDeg(resolved))),
     worldFromBody,
     worldFromSpot: spot,
     gimbal,

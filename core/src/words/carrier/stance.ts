@@ -3,6 +3,8 @@ export interface Stance {
   readonly name: string;
   /** Share of the riding time; the set-up stance has none. */
   readonly share: number;
+  /** Speed in it, as a share of the ride's; none = all of it. */
+  readonly speedShare?: number;
   /** What the rider does in it, in a few words. */
   readonly note: string;
 }

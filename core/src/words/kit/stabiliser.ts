@@ -7,6 +7,8 @@ export interface StabiliserLevel {
   readonly crop: Sourced;
   /** What it does against shaking; none = nothing. */
   readonly steadies?: Steadying;
+  /** Turns the picture level afterwards: as far as its crop allows, a whole sphere all the way round. */
+  readonly levels?: true;
 }
 
 /** How a stabiliser works: by turning the picture afterwards, or by moving lens or sensor while the light falls. */

@@ -66,6 +66,7 @@ describe('loads on an interface', () => {
     airKgM3: 1.2,
     pressurePa: 1e5,
     waterMps: 0,
+    wetShare: 1,
     accelerationMS2: 30,
     sheltered: false,
   };

@@ -18,6 +18,7 @@ import {
   type Vec3,
 } from '../../../mathematics/geometry/vec3';
 import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';
+import type { Sourced } from '../../../words/sourced/source';
 import type { CarrierFamily } from '../../../words/carrier/machine';
 import { poseRig, type PosedRig } from '../../../posing/rig/poseRig';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
@@ -62,6 +63,8 @@ export interface LoadEnvelope {
   readonly pressurePa: number;
   /** Water past it where it dips, m/s; 0 where it does not. */
   readonly waterMps: number;
+  /** Share of the camera that is under water then. */
+  readonly wetShare: number;
   /** Acceleration in any direction: shaking, manoeuvre, landing; m/s². */
   readonly accelerationMS2: number;
   readonly sheltered: boolean;
@@ -208,14 +211,12 @@ export function loadEnvelope(
   const sheltered = shelteredIn(rig, resolved, action, camera);
   const { surface } = groundById(ride.groundId);
   const waves = surface.kind === 'waves' ? surface : null;
-  const dips = machine.world === 'water' && waves && lowestOverWater(rig, resolved).heightM < waves.heightM.value / 2;
-  // A wave's own water runs at πH/T round its orbit (linear theory, deep water).
-  const orbital = waves ? (Math.PI * waves.heightM.value) / waves.periodS.value : 0;
+  const dip = machine.world === 'water' && waves ? hardestDip(rig, resolved, ride.speedMps, waves) : NO_DIP;
   return {
     airMps: sheltered ? 0 : ride.speedMps + ride.windMps,
     airKgM3: densityKgM3,
     pressurePa,
-    waterMps: dips ? ride.speedMps + orbital : 0,
+    ...dip,
     // An arm gives: of what shakes the camera little reaches the fist that holds it.
     accelerationMS2:
       peakOfRms(shakeHz) * shakeRmsMS2 * (resolved.base.kind === 'hand' ? ARM_PASSES : 1) +
@@ -224,18 +225,50 @@ export function loadEnvelope(
   };
 }
 
+/** The lens over the water in every stance that is ridden, metres. */
+function overWater(rig: RigSpec, resolved: ResolvedSetUp) {
+  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+  return resolveRig(rig)
+    .machine.stances.filter((stance) => stance.share > 0)
+    .map((stance) => {
+      const posed = poseRig(rig, stance.id);
+      const { position } = poseStrut(resolved, setUpRig, posed).worldFromCamera;
+      return { stance, heightM: dot(subtract(position, posed.ground.point), posed.ground.normal) };
+    });
+}
+
 /** Where the lens comes lowest over the water of all stances that are ridden, metres. */
 export function lowestOverWater(rig: RigSpec, resolved: ResolvedSetUp): { heightM: number; stanceName: string } {
-  const { machine } = resolveRig(rig);
-  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
-  return machine.stances
-    .filter((s) => s.share > 0)
-    .map(({ id, name }) => {
-      const posed = poseRig(rig, id);
-      const { position } = poseStrut(resolved, setUpRig, posed).worldFromCamera;
-      return { heightM: dot(subtract(position, posed.ground.point), posed.ground.normal), stanceName: name };
+  const { heightM, stance } = overWater(rig, resolved).reduce((low, other) =>
+    other.heightM < low.heightM ? other : low,
+  );
+  return { heightM, stanceName: stance.name };
+}
+
+type Dip = Pick<LoadEnvelope, 'waterMps' | 'wetShare'>;
+const NO_DIP: Dip = { waterMps: 0, wetShare: 0 };
+
+/**
+ * The stance in which water loads it most: so much of the camera as lies under the crest, at the stance's own speed and that of the wave's
+ * water round its orbit, πH/T (linear theory, deep water). Force grows as v² times the wet share.
+ */
+function hardestDip(
+  rig: RigSpec,
+  resolved: ResolvedSetUp,
+  speedMps: number,
+  waves: { readonly heightM: Sourced; readonly periodS: Sourced },
+): Dip {
+  const bodyM = resolved.camera.bodyM[1];
+  const crestM = waves.heightM.value / 2;
+  const orbitalMps = (Math.PI * waves.heightM.value) / waves.periodS.value;
+  return overWater(rig, resolved)
+    .map(({ stance, heightM }): Dip => {
+      const wetShare = Math.min(1, Math.max(0, (crestM - heightM + bodyM / 2) / bodyM));
+      return wetShare === 0 ? NO_DIP : { waterMps: speedMps * (stance.speedShare ?? 1) + orbitalMps, wetShare };
     })
-    .reduce((low, other) => (other.heightM < low.heightM ? other : low));
+    .reduce((most, other) =>
+      other.waterMps ** 2 * other.wetShare > most.waterMps ** 2 * most.wetShare ? other : most,
+    );
 }
 
 /** Force on each piece for one direction of the acceleration and one of the flow, newton. */
@@ -251,8 +284,8 @@ export function pieceForces(
   });
 }
 
-const pieceDragN = ({ airMps, airKgM3, waterMps }: LoadEnvelope, { dragAreaM2 }: LoadedPiece): number =>
-  Math.max(dragN(airKgM3, airMps, 1, dragAreaM2), dragN(WATER_KG_M3.sea, waterMps, 1, dragAreaM2));
+const pieceDragN = ({ airMps, airKgM3, waterMps, wetShare }: LoadEnvelope, { dragAreaM2 }: LoadedPiece): number =>
+  Math.max(dragN(airKgM3, airMps, 1, dragAreaM2), dragN(WATER_KG_M3.sea, waterMps, 1, dragAreaM2 * wetShare));
 
 /** Sum of the forces beyond an interface and of their moments about it. */
 export function loadAt({ at, beyond }: Interface, pieces: readonly LoadedPiece[], forces: readonly Vec3[]): Load {
