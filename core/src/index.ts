@@ -89,7 +89,7 @@ export { baseRefusal } from './posing/strut/baseRefusal';
 export { poseStrut } from './posing/strut/kinematics';
 export { type KitKind, kitPieceParts } from './posing/strut/kitPortrait';
 export { ownParts } from './posing/strut/ownParts';
-export { plainSetUp, standardCamera } from './posing/strut/plainSetUp';
+export { cameraFor, plainSetUp, standardCamera } from './posing/strut/plainSetUp';
 export { missingPiece, resolveSetUp } from './posing/strut/resolveSetUp';
 export type { ClearReport } from './physics/clearance/clearReport';
 export { FIELD_DEG, type SightReport } from './physics/clearance/sight';

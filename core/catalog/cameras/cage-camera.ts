@@ -1,5 +1,5 @@
 import { cameraMesh } from '../../src/posing/building/cameraMesh';
-import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/building/cameraMode';
+import { EVERY_SECOND, mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/building/cameraMode';
 import type { CameraDefinition } from '../../src/words/kit/camera';
 import { estimated } from '../../src/words/sourced/estimated';
 
@@ -44,6 +44,11 @@ const camera: CameraDefinition = {
       readoutMs: 16,
       mbps: 150,
       watts: 8,
+    }),
+    mode('stills', 'Stills every second, wide lens 3:2', 'rectilinear', 84, [80, 90], [6000, 4000], {
+      ...EVERY_SECOND,
+      readoutMs: 30,
+      watts: 4.5,
     }),
     mode('long', 'Long lens 16:9', 'rectilinear', 12, [10, 15], [3840, 2160], {
       fps: 60,

@@ -1,5 +1,5 @@
 import { cameraMesh } from '../../src/posing/building/cameraMesh';
-import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/building/cameraMode';
+import { EVERY_SECOND, mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/building/cameraMode';
 import type { CameraDefinition } from '../../src/words/kit/camera';
 import { estimated } from '../../src/words/sourced/estimated';
 
@@ -44,6 +44,11 @@ const camera: CameraDefinition = {
       readoutMs: 16,
       mbps: 100,
       watts: 5.5,
+    }),
+    mode('stills', 'Stills every second, wide end 3:2', 'rectilinear', 73, [70, 76], [4500, 3000], {
+      ...EVERY_SECOND,
+      readoutMs: 30,
+      watts: 3.5,
     }),
   ],
   stabilisers: [STABILISER_OFF, stabiliser('standard', 'Standard', 0.9, 0.86, 0.94, STEADYING.lens)],

@@ -1,5 +1,5 @@
 import { cameraMesh } from '../../src/posing/building/cameraMesh';
-import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/building/cameraMode';
+import { EVERY_SECOND, mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/building/cameraMode';
 import type { CameraDefinition } from '../../src/words/kit/camera';
 import { estimated } from '../../src/words/sourced/estimated';
 
@@ -69,6 +69,11 @@ const camera: CameraDefinition = {
       readoutMs: 7.5,
       mbps: 100,
       watts: 5.8,
+    }),
+    mode('stills', 'Stills every second, 4:3', 'equidistant', 118, [112, 124], [4000, 3000], {
+      ...EVERY_SECOND,
+      readoutMs: 18,
+      watts: 3.2,
     }),
   ],
   stabilisers: [

@@ -14,6 +14,7 @@ const intent: IntentDefinition = {
     { id: 'rider', label: 'own body', of: { groups: ['rider', 'face', 'hands'] }, share: [0, 0.04], weight: 2 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
+  exposedS: [0.25, 4],
   feel: 0.8,
   weights: { steady: 8 },
   seconds: 15,

@@ -3,7 +3,7 @@ import { newAsk } from '../../src/words/shot/ask';
 import type { Moment } from '../../src/words/shot/moment';
 import { lightOfDay } from '../../src/judging/report/lightOfDay';
 import { foundBy, shotReport } from '../../src/judging/report/shotReport';
-import { checkOf, shotAt, steadyAt } from '../ask';
+import { checkOf, open, sheetFor, shotAt, steadyAt, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
 
 type Built = Parameters<typeof shotAt>[3];
@@ -25,8 +25,36 @@ const lightAt = (question: ReturnType<typeof shot>) => foundBy(shotReport(questi
 const told = (question: ReturnType<typeof shot>, id: string): Finding | undefined =>
   findingsOf(checkOf(question, 'light')).find((f) => f.id === id);
 
-/** Light: cases 43 and 50 to 52. */
+/** Light: cases 21, 43 and 50 to 52. */
 export const LIGHT_CASES: readonly OutcomeCase[] = [
+  {
+    id: '21',
+    asked: 'coupé, night streaks, in the street at night and by day',
+    expected:
+      'outside on the car before the chest, stills at intervals of a quarter of a second or more, not steadied, part of the car sharp, the streak told; by day it says that it begins at night',
+    find() {
+      const sheet = sheetFor('coupe', 'night-streaks', {
+        ride: { lightId: 'street-night' },
+        only: ['bonnet', 'chest', 'helmet-top'],
+      });
+      const [first] = open(sheet);
+      const { setUp } = first?.candidate ?? {};
+      const night = first && findingsOf(first.exact.checks.find((c) => c.check === 'light')!);
+      const streak = night?.find((f) => f.id === 'streaks');
+      const steady = first?.exact.checks.find((c) => c.check === 'steady')?.verdict;
+      const day = setUp && told({ ...shotAt('coupe', 'bonnet', 'night-streaks'), setUp } as never, 'streaks');
+      return outcome(
+        first?.spotId === 'bonnet' &&
+          setUp?.stabiliserId === 'off' &&
+          (streak?.value ?? 0) >= 0.25 &&
+          /drawn over \d+°/.test(streak?.because ?? '') &&
+          steady === 'good' &&
+          day?.verdict === 'stop' &&
+          /begin at night/.test(day.because),
+        `${wordsOf(sheet)}; ${setUp?.modeId}, ${streak?.because}; ${day?.because}`,
+      );
+    },
+  },
   {
     id: '50',
     asked: 'low sun behind a chest camera on a gravel bike, then from the other side',

@@ -7,7 +7,7 @@ import type { IntentDefinition } from '../../words/shot/intent';
 import { notOnThis } from '../../judging/scene/notOnThis';
 import { carrierScene } from '../../posing/scene/carrierScene';
 import { firstPlacement } from '../search/firstPlacement';
-import { standardCamera } from '../../posing/strut/plainSetUp';
+import { cameraFor } from '../../posing/strut/plainSetUp';
 import { NO_OWN_KIT } from '../../words/kit/ownKit';
 import type { OutingCarrier } from './records/carrierRecord';
 import { OUTING_FORMAT, OUTING_VERSION, type Outing } from './records/outingRecord';
@@ -66,7 +66,7 @@ export function newShot(
   intent: IntentDefinition,
 ): Shot {
   const { actionStanceId } = resolveRig(rig).machine;
-  const best = firstPlacement({ rig, intent, camera: standardCamera(), actionStanceId, ride });
+  const best = firstPlacement({ rig, intent, camera: cameraFor(intent), actionStanceId, ride });
   if (!best) {
     const never = notOnThis(intent, resolveRig(rig).machine, carrierScene(rig, actionStanceId));
     throw new RangeError(`"${intent.name}": ${never ?? 'no spot of this carrier shows what it asks for'}`);

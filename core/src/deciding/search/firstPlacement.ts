@@ -2,7 +2,7 @@ import { newAsk } from '../../words/shot/ask';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import type { SetUp } from '../../words/setUp/setUp';
-import type { IntentDefinition } from '../../words/shot/intent';
+import { suitsIntent, type IntentDefinition } from '../../words/shot/intent';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { kitWith } from '../../posing/lookup/kit';
 import { placedSpots } from '../../posing/rig/spots';
@@ -78,16 +78,18 @@ function judged(
 }
 
 /** Every camera of the kit on every base that goes there, steadied as well as it can be. */
-function* variations({ rig, camera }: PlacementQuestion, spotId: string): Generator<SetUp> {
+function* variations({ rig, camera, intent }: PlacementQuestion, spotId: string): Generator<SetUp> {
   const kit = kitWith(rig.ownKit);
   const placed = placedSpots(rig).find((p) => p.spot.id === spotId);
   if (!placed) return;
   const cameras = [...kit.cameras].sort((a, b) => Number(b.id === camera.cameraId) - Number(a.id === camera.cameraId));
   for (const other of cameras) {
     for (const base of basesByHabit(kit.bases, placed.spot.surface)) {
-      for (const { id } of [...other.stabilisers].reverse().slice(0, 2)) {
-        const [mode] = other.modes;
-        yield plainOn(rig, placed, base, { cameraId: other.id, modeId: mode!.id, stabiliserId: id });
+      const levels = intent.exposedS ? other.stabilisers.slice(0, 1) : [...other.stabilisers].reverse().slice(0, 2);
+      for (const { id } of levels) {
+        const mode = other.modes.find((m) => suitsIntent(m, intent));
+        if (!mode) continue;
+        yield plainOn(rig, placed, base, { cameraId: other.id, modeId: mode.id, stabiliserId: id });
       }
     }
   }

@@ -1,6 +1,6 @@
 import { frameScore } from '../../judging/checks/frame/frameScore';
 import { heightsInBand } from '../../posing/aiming/wantedHorizon';
-import type { IntentDefinition } from '../../words/shot/intent';
+import { suitsIntent, type IntentDefinition } from '../../words/shot/intent';
 import { frameSetUp } from '../../physics/framing/frameSetUp';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import type { RigSpec } from '../../words/rig/rigSpec';
@@ -42,7 +42,7 @@ export function rankSpots(
   const scene = carrierScene(spec, actionStanceId);
   if (notOnThis(intent, resolveRig(spec).machine, scene)) return [];
   const holds = scene.ridden[0]?.rig.holds ?? [];
-  const modes = differentModes(spec, camera);
+  const modes = differentModes(spec, camera, intent);
   const heights = intent.horizonBand ? heightsInBand(intent.horizonBand) : [null];
   return placedSpots(spec)
     .filter(({ spot }) => !holds.includes(spot.partId))
@@ -66,8 +66,9 @@ export function rankSpots(
 }
 
 /** Modes of the camera that show something else, the chosen one first: two rates of one view count once. */
-function differentModes(spec: RigSpec, { cameraId, modeId }: CameraChoice): string[] {
-  const { modes } = kitWith(spec.ownKit).cameras.find((c) => c.id === cameraId)!;
+function differentModes(spec: RigSpec, { cameraId, modeId }: CameraChoice, intent: IntentDefinition): string[] {
+  const all = kitWith(spec.ownKit).cameras.find((c) => c.id === cameraId)!.modes;
+  const modes = all.filter((mode) => suitsIntent(mode, intent));
   const sorted = [...modes].sort((a, b) => Number(b.id === modeId) - Number(a.id === modeId));
   const view = ({ lens }: (typeof modes)[number]) =>
     JSON.stringify([lens.projection, lens.fovDeg, lens.fovAcross, (lens.widthPx / lens.heightPx).toFixed(2)]);

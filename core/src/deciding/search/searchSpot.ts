@@ -209,8 +209,9 @@ function stopAtPlace(
   links: readonly LinkUse[],
   camera: CameraDefinition,
 ): Rejection | null {
-  const [view] = viewsOf(camera, { ...spotted.question.ask, format: 'wide' });
-  const scene = sceneAt(spotted, plainAt(spotted, spotId, base, links, view!), null);
+  const [view] = viewsOf(camera, { ...spotted.question.ask, format: 'wide' }, spotted.intent);
+  if (!view) return null;
+  const scene = sceneAt(spotted, plainAt(spotted, spotId, base, links, view), null);
   for (const { searchTerm } of spotted.checks) {
     const stop = searchTerm.atPlace?.(scene);
     if (stop) return stop;

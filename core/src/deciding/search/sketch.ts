@@ -83,7 +83,7 @@ export function* sketch(
   count: Count,
 ): Generator<void, readonly Sketch[]> {
   const { kept } = spotted;
-  const views = cameras.flatMap((camera) => viewsOf(camera, spotted.question.ask));
+  const views = cameras.flatMap((camera) => viewsOf(camera, spotted.question.ask, spotted.intent));
   if (views.length === 0) return [];
   const few = fewWidths(views);
   const middling = middleOf(views);
@@ -143,7 +143,7 @@ function byLens(
   const { scene, question } = spotted;
   const groups: Alike[] = [];
   for (const camera of cameras) {
-    const [view] = viewsOf(camera, question.ask);
+    const [view] = viewsOf(camera, question.ask, spotted.intent);
     const resolved = view && aimedAt(spotted, spotId, base, links, view);
     if (!resolved) continue;
     const at = poseStrut(resolved, scene.setUpRig, scene.ridden[0]!.rig).worldFromCamera.position;
@@ -178,8 +178,8 @@ function viewsFrom(
     const found = tried(view, height);
     return found ? [found] : [];
   };
-  const all = viewsOf(camera, question.ask);
-  const usual = camera.stabilisers[Math.min(1, camera.stabilisers.length - 1)]!.id;
+  const all = viewsOf(camera, question.ask, spotted.intent);
+  const usual = (all.find(({ stabiliserId }) => stabiliserId === camera.stabilisers[1]?.id) ?? all[0])?.stabiliserId;
   const byMode = all
     .filter((view) => view.stabiliserId === usual)
     .flatMap((view) => look(view, heights[0]!))

@@ -1,6 +1,7 @@
 import { WHOLE_SPHERE } from '../../mathematics/lens/projection';
 import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
 import type { Ask } from '../../words/shot/ask';
+import { suitsIntent, type IntentDefinition } from '../../words/shot/intent';
 
 /** One way to take a picture with a camera. */
 export interface View {
@@ -11,14 +12,15 @@ export interface View {
   readonly widthDeg: number;
 }
 
-/** Modes of a camera that show something else, each with its levels of stabiliser; upright pictures only where it can be turned. */
-export function viewsOf(camera: CameraDefinition, { format }: Ask): readonly View[] {
+/** Modes of a camera that take such a shot and show something else, each with its levels of stabiliser; upright pictures only where it can be turned. */
+export function viewsOf(camera: CameraDefinition, { format }: Ask, intent: IntentDefinition): readonly View[] {
   if (format === 'upright' && !camera.mounting.includes('portrait-left')) return [];
   const look = ({ lens }: CameraMode) =>
     JSON.stringify([lens.projection, lens.fovDeg, lens.fovAcross, (lens.widthPx / lens.heightPx).toFixed(2)]);
-  const { stabilisers } = camera;
+  // A stabiliser that turns pictures afterwards has nothing to hold on to in a streak.
+  const stabilisers = camera.stabilisers.filter(({ steadies }) => intent.exposedS === undefined || !steadies);
   // A whole sphere is no picture yet: its re-framed views are judged.
-  const modes = camera.modes.filter(({ lens }) => lens.projection !== WHOLE_SPHERE);
+  const modes = camera.modes.filter((mode) => mode.lens.projection !== WHOLE_SPHERE && suitsIntent(mode, intent));
   return modes
     .filter((mode, i) => modes.findIndex((other) => look(other) === look(mode)) === i)
     .flatMap((mode) =>

@@ -8,6 +8,7 @@ interface Running {
   readonly readoutMs: number;
   readonly mbps: number;
   readonly watts: number;
+  readonly stills?: true;
 }
 
 /** How far the running figures of a camera of this kind may lie off: estimate, a third either way. */
@@ -22,7 +23,7 @@ export const mode = (
   fovDeg: number,
   [low, high]: readonly [number, number],
   [widthPx, heightPx]: readonly [number, number],
-  { fps, readoutMs, mbps, watts }: Running,
+  { fps, readoutMs, mbps, watts, stills }: Running,
 ): CameraMode => ({
   id,
   name,
@@ -32,7 +33,11 @@ export const mode = (
   readoutS: about(readoutMs / 1000),
   bitrateMbps: about(mbps),
   powerW: about(watts),
+  ...(stills ? { stills } : {}),
 });
+
+/** A still every second: the longest exposure is nearly that. Readout and power as of a mode that films. */
+export const EVERY_SECOND = { fps: 1, mbps: 32, stills: true } as const;
 
 /** Stabiliser off: the whole picture. */
 export const STABILISER_OFF: StabiliserLevel = {

@@ -2,7 +2,8 @@ import type { BaseKind, Surface } from '../../words/carrier/surface';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { placedSpots, type PlacedSpot } from '../rig/spots';
 import type { BaseDefinition } from '../../words/kit/base';
-import type { CameraMounting } from '../../words/kit/camera';
+import type { CameraDefinition, CameraMounting } from '../../words/kit/camera';
+import { suitsIntent, type IntentDefinition } from '../../words/shot/intent';
 import { baseRefusal } from './baseRefusal';
 import { kitWith, pieceOf, steppedHead } from '../lookup/kit';
 import type { SetUp } from '../../words/setUp/setUp';
@@ -19,6 +20,18 @@ export const standardCamera = (): CameraChoice => {
   const [mode] = camera.modes;
   const [off, lightest = off] = camera.stabilisers;
   return { cameraId: camera.id, modeId: mode!.id, stabiliserId: lightest!.id };
+};
+
+/** The same for a kind of shot: stills at intervals, not steadied, where lights are to be drawn out. */
+export const cameraFor = (intent: IntentDefinition): CameraChoice => {
+  const standard = standardCamera();
+  if (!intent.exposedS) return standard;
+  const takes = ({ modes }: CameraDefinition) => modes.some((mode) => suitsIntent(mode, intent));
+  const { cameras } = kitWith();
+  const camera = cameras.find((c) => c.id === standard.cameraId && takes(c)) ?? cameras.find(takes);
+  if (!camera) return standard;
+  const mode = camera.modes.find((m) => suitsIntent(m, intent))!;
+  return { cameraId: camera.id, modeId: mode.id, stabiliserId: camera.stabilisers[0]!.id };
 };
 
 /** Which way of holding is tried first where no base is made for the surface: common practice, no source. */

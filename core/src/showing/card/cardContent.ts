@@ -189,7 +189,10 @@ export function cardContent(
     ],
     mode: [
       { label: 'Camera', value: `${resolved.camera.name}, ${MOUNTING_WORDS[shot.setUp.mounting]}` },
-      { label: 'Mode', value: `${resolved.mode.name}, ${resolved.mode.framesPerSecond} pictures a second` },
+      {
+        label: 'Mode',
+        value: `${resolved.mode.name}${resolved.mode.stills ? '' : `, ${resolved.mode.framesPerSecond} pictures a second`}`,
+      },
       { label: 'Stabiliser', value: resolved.stabiliser.name },
       ...lightLines(foundBy(report, 'light'), shot, momentOf(outing, shot).moment),
     ],

@@ -29,6 +29,8 @@ export interface CameraMode {
   /** Where the angle of view and the projection come from. */
   readonly lensSource: Source;
   readonly framesPerSecond: number;
+  /** Stills at intervals, each exposed as long as its turn lasts at most: put together they are the film. */
+  readonly stills?: true;
   /** First line to last, seconds. */
   readonly readoutS: Sourced;
   readonly bitrateMbps: Sourced;

@@ -1,3 +1,4 @@
+import type { CameraMode } from '../kit/camera';
 import type { FrameGroup } from './frameGroup';
 
 /** How the camera is aimed before fine work: by the sky line, or at a part. */
@@ -36,6 +37,10 @@ export interface Want {
 /** What a carrier must have for a kind of shot to make sense on it at all. */
 export type Need = 'somebody on board' | 'somebody else' | 'near the ground' | 'a way down' | 'something to steer by';
 
+/** Whether a mode can take a kind of shot at all: lights are drawn out in stills, everything else is filmed. */
+export const suitsIntent = ({ stills }: Pick<CameraMode, 'stills'>, { exposedS }: IntentDefinition): boolean =>
+  (stills === true) === (exposedS !== undefined);
+
 /** What a kind of shot must show. Shares and bands: common practice of framing, no source. */
 export interface IntentDefinition {
   readonly id: string;
@@ -61,6 +66,8 @@ export interface IntentDefinition {
   readonly fromBehind?: true;
   /** How it should feel: 0 = calm, floating, 1 = fast; null where it does not matter. */
   readonly feel: number | null;
+  /** Exposures that draw lights out, seconds: taken as stills at intervals, in the dark. */
+  readonly exposedS?: readonly [low: number, high: number];
   /** What counts more or less in it than usual, by the terms of a search. */
   readonly weights?: Readonly<Partial<Record<'steady' | 'feel' | 'clear' | 'quick', number>>>;
   /** Seconds of film that such a shot usually gives. */

@@ -4,7 +4,7 @@ import { ChoiceField } from '../../ui/ChoiceField';
 import { ModeFields } from '../../ui/ModeFields';
 
 const ND = [0, 1, 2, 3, 4, 5, 6];
-const SHUTTERS = [4000, 2000, 1000, 500, 240, 120, 60, 30];
+const SHUTTERS = [4000, 2000, 1000, 500, 240, 120, 60, 30, 15, 8, 4, 2, 1];
 const FASTENING_WORDS: Readonly<Record<Fastening, string>> = {
   tight: 'Drawn tight',
   usual: 'As usual',
@@ -43,7 +43,10 @@ export function ShutterFields({ report }: { report: Findings['steady'] | undefin
         value={setUp.shutterS === undefined ? 'auto' : String(Math.round(1 / setUp.shutterS))}
         choices={[
           { id: 'auto', name: 'Automatic' },
-          ...SHUTTERS.filter((n) => n >= mode.framesPerSecond).map((n) => ({ id: String(n), name: `1/${n} s` })),
+          ...SHUTTERS.filter((n) => n >= mode.framesPerSecond).map((n) => ({
+            id: String(n),
+            name: n === 1 ? '1 s' : `1/${n} s`,
+          })),
         ]}
         onChange={(id) => (id === 'auto' ? without('shutterS') : changeSetUp({ shutterS: 1 / Number(id) }))}
       />

@@ -14,7 +14,7 @@ import {
   lostSpots,
   whyUnplaced,
   resolveRig,
-  standardCamera,
+  cameraFor,
   wantedHorizon,
   type ShotQuestion,
   placedSpots,
@@ -29,7 +29,7 @@ export const settingUp = {
 
   /** Scores of all spots for an intent, best first. */
   rank: (rig: RigSpec, intentId: string, actionStanceId: string) =>
-    rankSpots(rig, intentOf(intentId), standardCamera(), actionStanceId).map(({ spotId, score, setUp, horizonAt }) => ({
+    rankSpots(rig, intentOf(intentId), cameraFor(intentOf(intentId)), actionStanceId).map(({ spotId, score, setUp, horizonAt }) => ({
       spotId,
       score,
       setUp,

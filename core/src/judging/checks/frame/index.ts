@@ -1,7 +1,7 @@
 import { aimedSetUp } from '../../../posing/aiming/aimedSetUp';
 import { wantedHorizon, type WantedHorizon } from '../../../posing/aiming/wantedHorizon';
 import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
-import type { IntentDefinition } from '../../../words/shot/intent';
+import { suitsIntent, type IntentDefinition } from '../../../words/shot/intent';
 import type { SetUp } from '../../../words/setUp/setUp';
 import type { Attempt, Check } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
@@ -50,7 +50,7 @@ export const frame: Check<FrameReport> = {
     if (aimed)
       tries.push({ id: 'aim', text: 'aim it anew', setUp: { ...setUp, ...aimed }, effort: 1, costs: 'a turn' });
     for (const mode of scene.resolved.camera.modes) {
-      if (mode.id === setUp.modeId) continue;
+      if (mode.id === setUp.modeId || !suitsIntent(mode, scene.intent)) continue;
       const changed = { ...setUp, modeId: mode.id };
       const other = aimedFor(scene, changed, wantedHorizon(scene.question)) ?? changed;
       tries.push({ id: `mode-${mode.id}`, text: `mode ${mode.name}`, setUp: other, effort: 1, costs: 'a setting' });

@@ -36,6 +36,7 @@ export function attemptsAt({ resolved, question, machine }: ShotScene, result: C
         );
     for (const cooler of camera.modes.filter(
       (m) =>
+        m.stills === mode.stills &&
         m.powerW.value < mode.powerW.value &&
         m.lens.projection === mode.lens.projection &&
         m.lens.fovDeg === mode.lens.fovDeg,

@@ -24,7 +24,7 @@ export const light: Check<LightFound> = {
   id: 'light',
   name: 'Light',
   question: 'Is there enough light, from the right side, and no sun or shadow in the way?',
-  units: ['%', 'stops', '°'],
+  units: ['%', 'stops', '°', 's'],
   limits: [
     {
       what: 'of the ride with the sun in the picture where it was to stay out',

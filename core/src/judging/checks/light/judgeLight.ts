@@ -1,4 +1,5 @@
-import { exposureWords, isoWords } from '../../../physics/light/exposure';
+import { exposureWords, isoWords, longestExposureS } from '../../../physics/light/exposure';
+import { LAMP, streakDeg, takingS } from '../../../physics/light/streaks';
 import { worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
 import { BACK_LIT_DEG, type LightFound } from './lightFound';
@@ -86,6 +87,42 @@ function veilFinding({ met }: LightFound): Finding | null {
       ? `the sun stands ${met.veiledFromDeg.toFixed(0)}° outside the picture and shines on the lens for ${percent(met.veiledShare)} of the ride: a veil over the colours, drops and dust light up`
       : `the sun shines on the lens from ${met.veiledFromDeg.toFixed(0)}° outside the picture: a clean lens bears it`,
     mend: near ? { text: 'wipe the lens, shade it with a hood, or turn it a little away' } : null,
+  };
+}
+
+const minutesWords = (seconds: number): string =>
+  seconds < 90 ? `${Math.round(seconds)} s` : `${(seconds / 60).toFixed(seconds < 600 ? 1 : 0)} min`;
+
+/** Lights drawn out: whether the shutter stays open long enough for it, how long a streak gets, and how long the film takes. */
+function streakFinding({ exposureS }: LightFound, { intent, resolved, ride, question }: ShotScene): Finding | null {
+  if (!intent.exposedS) return null;
+  const [least, most] = intent.exposedS;
+  const { mode, setUp } = resolved;
+  const longest = longestExposureS(mode.framesPerSecond);
+  const margin = Math.min(exposureS - least, most - exposureS);
+  const taking = takingS(question.seconds ?? intent.seconds, mode.framesPerSecond);
+  const because = !mode.stills
+    ? `film at ${mode.framesPerSecond} pictures a second opens for ${exposureWords(longest)} at most: stills at intervals draw lights out`
+    : exposureS < least
+      ? `the shutter opens for ${exposureWords(exposureS)}: ${setUp.shutterS === undefined ? 'it is too light yet, streaks begin at night' : 'held so short'}, from ${exposureWords(least)} on`
+      : `open for ${exposureWords(exposureS)} a lamp ${LAMP.asideM} m beside the way is drawn over ${Math.round(streakDeg(ride.speedMps, exposureS))}°; ${Math.round(question.seconds ?? intent.seconds)} s of film take ${minutesWords(taking)} of ride`;
+  return {
+    id: 'streaks',
+    label: 'streaks of light',
+    verdict: margin >= 0 ? 'good' : 'stop',
+    value: exposureS,
+    unit: 's',
+    limit: [least, most],
+    margin,
+    because,
+    mend:
+      margin >= 0
+        ? null
+        : {
+            text: mode.stills
+              ? 'after dark, or grey glass before the lens'
+              : 'a camera and mode that take stills at intervals',
+          },
   };
 }
 
@@ -236,6 +273,7 @@ export function judgeLight(found: LightFound, scene: ShotScene): CheckResult {
   const findings = [
     sunFinding(found, scene),
     wishFinding(found, scene),
+    streakFinding(found, scene),
     exposureFinding(found, scene),
     shadowFinding(found),
     veilFinding(found),

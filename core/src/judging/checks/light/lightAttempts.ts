@@ -34,6 +34,7 @@ export function attemptsAt({ resolved: { setUp, camera, mode } }: ShotScene, res
   if (dark) {
     for (const slower of camera.modes.filter(
       (m) =>
+        !m.stills &&
         m.framesPerSecond < mode.framesPerSecond &&
         m.lens.projection === mode.lens.projection &&
         m.lens.fovDeg === mode.lens.fovDeg,
@@ -60,6 +61,16 @@ export function attemptsAt({ resolved: { setUp, camera, mode } }: ShotScene, res
   if (bright) {
     const stops = ND_STOPS.find((n) => n >= (setUp.ndStops ?? 0) + bright.value - 0.3);
     if (stops !== undefined) attempts.push(greyFilter(setUp, stops));
+  }
+  const stills = camera.modes.find((m) => m.stills);
+  if (troubles.has('streaks') && !mode.stills && stills) {
+    attempts.push({
+      id: `mode-${stills.id}`,
+      text: `take ${stills.name.toLowerCase()}, not steadied`,
+      setUp: { ...setUp, modeId: stills.id, stabiliserId: camera.stabilisers[0]!.id },
+      effort: 1,
+      costs: 'a setting',
+    });
   }
   const blades = troubles.get('blades');
   if (blades) {

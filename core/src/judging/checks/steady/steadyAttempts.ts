@@ -100,7 +100,7 @@ export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
   }
   const mode = camera.modes.find((m) => m.id === setUp.modeId)!;
   for (const other of camera.modes) {
-    if (other.id === mode.id || other.readoutS.value >= mode.readoutS.value) continue;
+    if (other.id === mode.id || other.stills !== mode.stills || other.readoutS.value >= mode.readoutS.value) continue;
     out.push({
       id: `mode-${other.id}`,
       text: `mode ${other.name}, read out in ${(other.readoutS.value * 1000).toFixed(0)} ms`,
@@ -109,7 +109,8 @@ export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
     });
   }
   for (const level of camera.stabilisers) {
-    if (level.id === setUp.stabiliserId || !level.steadies) continue;
+    // What turns pictures afterwards has nothing to hold on to in a streak.
+    if (level.id === setUp.stabiliserId || !level.steadies || mode.stills) continue;
     const keeps = level.crop.value < 1 ? `, keeps ${Math.round(level.crop.value * 100)} % of the width` : '';
     out.push({
       id: `stabiliser-${level.id}`,

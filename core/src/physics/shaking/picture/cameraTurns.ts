@@ -54,6 +54,7 @@ export interface CameraTurns {
 /**
  * Base movement → camera: what the strut gives across itself turns the camera (rotation is what shakes a wide picture), and the base's
  * own turn comes through. Displacement along the strut leaks across it a little (CROSS_AXIS).
+ * @param against what the turns are told against: the world, or the base that the camera stands on
  */
 export function cameraTurns(
   component: MotionComponent,
@@ -61,15 +62,18 @@ export function cameraTurns(
   gains: MountGains,
   camera: Rotation,
   scale: PixelScale,
+  against: 'world' | 'base' = 'world',
 ): CameraTurns {
   const { axis, turnAxis } = component;
   const { along } = mount;
   const stay = dot(axis, along);
   const zNod = lever(axis, mount.nod, CROSS_AXIS * stay);
   const zSide = lever(axis, mount.sideways, 0);
-  const nod = turnsOf(component, gains.nod, zNod, dot(turnAxis, mount.nod.turnAxis));
-  const side = turnsOf(component, gains.sideways, zSide, dot(turnAxis, mount.sideways.turnAxis));
-  const tAlong = dot(turnAxis, along);
+  // Against the base what it turns itself falls out, and what comes through of it but changed is left.
+  const base = against === 'base' ? 1 : 0;
+  const nod = turnsOf(component, gains.nod, zNod, dot(turnAxis, mount.nod.turnAxis), base);
+  const side = turnsOf(component, gains.sideways, zSide, dot(turnAxis, mount.sideways.turnAxis), base);
+  const tAlong = (1 - base) * dot(turnAxis, along);
   const own: Turns = { re: component.turnRe.map((t) => tAlong * t), im: component.turnIm.map((t) => tAlong * t) };
   /** About an axis of the camera. */
   const about = (e: Vec3): Float64Array => {
@@ -100,15 +104,21 @@ interface Turns {
   readonly im: Float64Array;
 }
 
-/** Turn by what gives, and the base's own turn passed on. @param z share of the movement, @param t of the turn, that meet this side */
-function turnsOf({ zRe, zIm, turnRe, turnIm }: MotionComponent, gains: SideGains, z: number, t: number): Turns {
+/** Turn by what gives, and the base's own turn passed on. @param z share of the movement, @param t of the turn, that meet this side @param base share of the base's turn that is taken off */
+function turnsOf(
+  { zRe, zIm, turnRe, turnIm }: MotionComponent,
+  gains: SideGains,
+  z: number,
+  t: number,
+  base: number,
+): Turns {
   const n = zRe.length;
   const re = new Float64Array(n);
   const im = new Float64Array(n);
   for (let i = 0; i < n; i++) {
     const kr = z * gains.turnRe[i]!;
     const ki = z * gains.turnIm[i]!;
-    const fr = t * gains.followsRe[i]!;
+    const fr = t * (gains.followsRe[i]! - base);
     const fi = t * gains.followsIm[i]!;
     re[i] = kr * zRe[i]! - ki * zIm[i]! + fr * turnRe[i]! - fi * turnIm[i]!;
     im[i] = kr * zIm[i]! + ki * zRe[i]! + fr * turnIm[i]! + fi * turnRe[i]!;

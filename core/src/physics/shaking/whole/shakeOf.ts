@@ -50,10 +50,12 @@ export const shakeOf = (question: ShakeQuestion, options: { coarse?: boolean; pi
 
 /** How much the picture jumps, wobbles and blurs; see docs/models.md, Steady. */
 export function shakeIn(
-  { resolved, pose, motion, ride, sunHeightDeg }: ShakeScene,
+  { resolved, pose, motion, worn, ride, sunHeightDeg }: ShakeScene,
   picks: RangeEnds = USUAL_ENDS,
 ): Shake {
   const { gridHz, components } = motion;
+  // While a long exposure lasts the world is meant to draw streaks: what must stay sharp is the machine that it stands on.
+  const against = resolved.mode.stills && !worn ? 'base' : 'world';
   const mount = mountModel(resolved, pose, picks);
   const scale = pixelScale(resolved.lens);
   const exposureS = exposureOf(resolved, ride, sunHeightDeg, picks);
@@ -72,7 +74,7 @@ export function shakeIn(
   const turned = components.map((component) => {
     const gains = component.lineHz === null ? shared : gainsOver(mount, component.frequencyHz);
     const spread = spreads.get(component.frequencyHz)!;
-    return { component, spread, ...cameraTurns(component, mount, gains, camera, scale) };
+    return { component, spread, ...cameraTurns(component, mount, gains, camera, scale, against) };
   });
   const acceleration2 = sumOver(turned, (t, i) => t.moves2[i]! * (2 * Math.PI * t.component.frequencyHz[i]!) ** 4);
   const accelerationMS2 = Math.sqrt(acceleration2);
@@ -134,12 +136,15 @@ export function shakeIn(
       sideways: (scale.acrossPx / totalPx) ** 2 * sumOver(turned, (t, i) => t.yaw2[i]!),
       round: (scale.rollPx / totalPx) ** 2 * sumOver(turned, (t, i) => t.roll2[i]!),
     },
-    stiffPx: Math.sqrt(
-      sumOver(
-        turned,
-        ({ component: c }, i) => (c.turnRe[i]! ** 2 + c.turnIm[i]! ** 2) * pixelsOfTurn(c, camera, scale),
-      ),
-    ),
+    stiffPx:
+      against === 'base'
+        ? 0
+        : Math.sqrt(
+            sumOver(
+              turned,
+              ({ component: c }, i) => (c.turnRe[i]! ** 2 + c.turnIm[i]! ** 2) * pixelsOfTurn(c, camera, scale),
+            ),
+          ),
     rollDeg: toDeg(Math.sqrt(sumOver(turned, (t, i) => t.roll2[i]! * t.spread.before[i]! * t.spread.after[i]!))),
     accelerationMS2,
     accelerationHz: acceleration2 > 0 ? Math.sqrt(jerk2 / acceleration2) / (2 * Math.PI) : 0,

@@ -3,6 +3,7 @@ import { keyOf } from '../../../mathematics/caching/keyOf';
 import { automaticExposureS, longestExposureS } from '../../light/exposure';
 import { exposureValue } from '../../light/daylight';
 import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';
+import { spotZone } from '../../../posing/rig/spotZone';
 import { poseRig } from '../../../posing/rig/poseRig';
 import type { RigSpec } from '../../../words/rig/rigSpec';
 import { poseStrut, type StrutPose } from '../../../posing/strut/kinematics';
@@ -68,6 +69,8 @@ export interface ShakeScene {
   /** The strut in the stance that is ridden. */
   readonly pose: StrutPose;
   readonly motion: SpotMotion;
+  /** It stands on somebody, not on the machine. */
+  readonly worn: boolean;
   readonly ride: RideConditions;
   readonly sunHeightDeg?: number;
 }
@@ -83,5 +86,6 @@ export function shakeScene(question: ShakeQuestion, { coarse = false, picks = US
       ? usualMotion(question, resolved, grid)
       : spotMotion(spotQuestion(question, resolved), grid, picks);
   const { ride, sunHeightDeg } = question;
-  return { resolved, pose, motion, ride, ...(sunHeightDeg === undefined ? {} : { sunHeightDeg }) };
+  const worn = spotZone(question.rig, resolved.placed.spot) !== null;
+  return { resolved, pose, motion, worn, ride, ...(sunHeightDeg === undefined ? {} : { sunHeightDeg }) };
 }
