@@ -1,4 +1,4 @@
-/** Finding spots in the real page: ask, progress, stop, ask again, pick on the chart, compare, why-not, to the bench and back. */
+/** Finding spots in the real page: from the first page; ask, progress, stop, ask again, pick on the chart, compare, why-not, to the bench and back. */
 import { By } from 'selenium-webdriver';
 import type { Page } from './support/browser';
 import { withDemo } from './support/withDemo';
@@ -142,4 +142,33 @@ it('why not there: a reason or what it gives away; then the best goes to the ben
   // Back on the sheet nothing has to be searched again.
   await page.click(await page.at('//nav[@aria-label="Sheets of this shot"]/a[.="Find"]'));
   expect(await phase()).toBe('done');
+});
+
+it('the way in: what it is filmed from, what it should show, which camera; a place that is pressed stands on the bench of a new outing', async () => {
+  await page.go('/');
+  const choose = async (label: string, name: string) => {
+    await page.click(await page.at(`//button[contains(., "${label}")]`));
+    await page.click(await page.at(`//*[@role="dialog"]//button[.//span[.="${name}"]]`));
+    await page.at(`//button[contains(., "${label}")][contains(., "${name}")]`);
+  };
+  await choose('Filmed from', 'Sea kayak');
+  await choose('The film should show', 'Look back at the face');
+  await choose('With this camera', 'Thumb camera');
+  await page.press('Find the places');
+  const progress = () => page.find('[data-testid=start-progress]');
+  await page.until(
+    'places are found',
+    async () => (await (await progress()).getAttribute('data-phase')) === 'done',
+    90_000,
+  );
+  const places = await page.driver.findElements(By.css('[data-testid=start-places] button'));
+  expect(places.length).toBeGreaterThan(1);
+  await page.find('[data-testid=start-places] canvas:not([data-drawn="0"])');
+  const [spotName] = (await places[0]!.getText()).split('\n');
+  await page.click(places[0]!);
+  await page.find('[data-testid=lens-picture][data-fine=yes]');
+  const chosen = await page.at(`//label[contains(., "${spotName}")]/input[@name="spot"]`);
+  expect(await chosen.isSelected()).toBe(true);
+  expect(await page.driver.getCurrentUrl()).toMatch(/\/outing\/[^/]+\/shot\/[^/]+$/);
+  await page.untilText('[data-testid=saving]', /^saved$/i);
 });

@@ -1,6 +1,9 @@
 import type { RuleDefinition } from '@strut-spot/core';
 import { TriangleAlert } from 'lucide-react';
 
+/** More are not read beside a choice; all of them stand on the sheet of Hold and on the card. */
+const MOST = 3;
+
 /** What has to be minded with a choice, beside the choice; whom to ask. */
 export function Cautions({
   rules,
@@ -10,12 +13,13 @@ export function Cautions({
   readonly also?: readonly string[];
 }) {
   if (rules.length + also.length === 0) return null;
+  const first = also.slice(0, MOST - Math.min(1, rules.length));
   return (
     <ul className="space-y-0.5 text-[0.9rem] leading-tight" aria-label="Mind" data-testid="cautions">
-      {also.map((text) => (
+      {first.map((text) => (
         <Caution key={text} text={text} />
       ))}
-      {rules.map(({ id, text, because, ask }) => (
+      {rules.slice(0, MOST - first.length).map(({ id, text, because, ask }) => (
         <Caution key={id} text={text} title={because} ask={ask.length > 0 ? `Ask ${ask.join(', ')}.` : ''} />
       ))}
     </ul>
