@@ -1,4 +1,5 @@
-import { newOuting, newShot } from '../src/deciding/outing/newOuting';
+import { newOuting } from '../src/deciding/outing/newOuting';
+import { newShot } from '../src/deciding/outing/newShot';
 import { rigOfCarrier } from '../src/deciding/outing/outing';
 import type { Outing } from '../src/deciding/outing/records/outingRecord';
 import { intentOf } from '../src/posing/lookup/intentOf';

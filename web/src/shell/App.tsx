@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Toaster } from 'sonner';
 import { OutingsScreen } from '../screens/outings/OutingsScreen';
-import { OutingSheet, OutingsSheet, ShotSheet } from './Sheets';
+import { OutingsSheet } from './OutingsSheet';
 import { NotFound, Trouble } from '../ui/Trouble';
 import { Notices } from './Notices';
 import { StoreGate } from './StoreGate';
@@ -37,7 +37,7 @@ const router = createBrowserRouter([
       },
       {
         path: 'outing/:outingId',
-        element: <OutingSheet />,
+        lazy: async () => ({ Component: (await import('./OutingSheets')).OutingSheet }),
         children: [
           {
             index: true,
@@ -61,7 +61,7 @@ const router = createBrowserRouter([
           },
           {
             path: 'shot/:shotId',
-            element: <ShotSheet />,
+            lazy: async () => ({ Component: (await import('./OutingSheets')).ShotSheet }),
             children: [
               {
                 index: true,

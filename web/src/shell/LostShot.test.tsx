@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import type { OwnSpot } from '@strut-spot/core';
 import { Route, Routes } from 'react-router';
 import { openSheet, outingWithShot } from '../../testing/openSheet';
-import { ShotSheet } from './Sheets';
+import { ShotSheet } from './OutingSheets';
 
 const first = outingWithShot();
 const [carrier] = first.carriers;

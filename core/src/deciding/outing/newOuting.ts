@@ -1,17 +1,10 @@
 import { usualRide } from '../../posing/lookup/grounds';
-import type { RigSpec } from '../../words/rig/rigSpec';
 import { pieceOf } from '../../posing/lookup/kit';
 import { knownMachines, resolveRig } from '../../posing/lookup/resolveRig';
 import type { MachineDefinition } from '../../words/carrier/machine';
-import type { IntentDefinition } from '../../words/shot/intent';
-import { notOnThis } from '../../judging/scene/notOnThis';
-import { carrierScene } from '../../posing/scene/carrierScene';
-import { firstPlacement } from '../search/firstPlacement';
-import { cameraFor } from '../../posing/strut/plainSetUp';
 import { NO_OWN_KIT } from '../../words/kit/ownKit';
 import type { OutingCarrier } from './records/carrierRecord';
 import { OUTING_FORMAT, OUTING_VERSION, type Outing } from './records/outingRecord';
-import type { Shot } from './records/shotRecord';
 
 /** Stature of an adult between the European means for women and men: estimate 1.6 to 1.85 m. */
 const STATURE_M = 1.75;
@@ -57,33 +50,3 @@ export const newCarrier = (id: string, machineId: string, statureM: number): Out
     },
   };
 };
-
-/** A shot for an intent at the spot that suits it best of those that no check stops, camera already aimed. */
-export function newShot(
-  id: string,
-  { id: carrierId, ride }: Pick<OutingCarrier, 'id' | 'ride'>,
-  rig: RigSpec,
-  intent: IntentDefinition,
-): Shot {
-  const { actionStanceId } = resolveRig(rig).machine;
-  const best = firstPlacement({ rig, intent, camera: cameraFor(intent), actionStanceId, ride });
-  if (!best) {
-    const never = notOnThis(intent, resolveRig(rig).machine, carrierScene(rig, actionStanceId));
-    throw new RangeError(`"${intent.name}": ${never ?? 'no spot of this carrier shows what it asks for'}`);
-  }
-  return {
-    id,
-    name: intent.name,
-    carrierId,
-    intentId: intent.id,
-    note: '',
-    seconds: intent.seconds,
-    actionStanceId,
-    horizonAt: best.horizonAt,
-    setUp: best.setUp,
-    clips: [],
-    log: [],
-    acknowledged: [],
-    pullTests: [],
-  };
-}

@@ -1,7 +1,8 @@
 /** A first shot from every carrier, and how the kind of shot decides about place and lens; common practice, no source. */
 import { CARRIERS } from '../../../catalog/index.generated';
 import { intentOf } from '../../posing/lookup/intentOf';
-import { newCarrier, newShot } from '../outing/newOuting';
+import { newCarrier } from '../outing/newOuting';
+import { newShot } from '../outing/newShot';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { frameSetUp } from '../../physics/framing/frameSetUp';

@@ -1,5 +1,4 @@
 import { serialiseOuting, type Outing } from '@strut-spot/core';
-import { format, parseISO } from 'date-fns';
 import { Copy, FileDown, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
@@ -12,9 +11,17 @@ import { IconAction } from '../../ui/IconAction';
 import { OutingPicture } from './OutingPicture';
 import { trouble } from '../../storage/trouble';
 
+/** In the browser's own way of writing dates. */
+const DAYS = new Intl.DateTimeFormat(undefined, {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  timeZone: 'UTC',
+});
 const dayOf = (date: string): string => {
-  const day = parseISO(date);
-  return Number.isNaN(day.getTime()) ? date : format(day, 'EEE d MMM yyyy');
+  const day = new Date(`${date}T00:00:00Z`);
+  return Number.isNaN(day.getTime()) ? date : DAYS.format(day);
 };
 
 interface OutingTableProps {

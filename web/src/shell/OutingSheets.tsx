@@ -1,84 +1,18 @@
 import { missingPiece, resolveRig } from '@strut-spot/core';
 import { Redo2, Undo2 } from 'lucide-react';
-import { Suspense, type ReactNode } from 'react';
+import { Suspense } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { OutingProvider, useOuting } from '../state/OutingProvider';
 import { LostShot } from './LostShot';
 import { SavingMark, SavingTrouble } from './SavingMark';
-import { SettingsMenu } from './SettingsMenu';
 import { ShotVerdict } from './ShotVerdict';
+import { TitleBlock } from './TitleBlock';
 import { NotFound } from '../ui/Trouble';
 import { usePageTitle } from '../state/usePageTitle';
 import { useQuiet } from '../state/useQuiet';
 import { useShot } from '../state/useShot';
 import { computing } from '../workers/core';
 import { useLatest } from '../workers/useLatest';
-
-/** The strip along the sheet's top edge: what the sheet shows, like a drawing's title block. */
-function TitleBlock({ children, end }: { children?: ReactNode; end?: ReactNode }) {
-  return (
-    <>
-      <button
-        type="button"
-        className="action sr-only focus:not-sr-only focus:fixed focus:top-1 focus:left-1 focus:z-50"
-        onClick={() => {
-          const main = document.querySelector('main');
-          main?.setAttribute('tabindex', '-1');
-          main?.focus();
-        }}
-      >
-        To the sheet itself
-      </button>
-      <header className="no-print flex min-h-11 flex-wrap items-stretch border-b-2 border-ink bg-sheet">
-        <NavLink
-          to="/"
-          end
-          className="flex items-center gap-2 border-r border-hair-strong px-3"
-          aria-label="Strut Spot, all outings"
-        >
-          <img src="/icon.svg" alt="" className="size-6" />
-          <span className="font-[760] tracking-tight [font-stretch:74%] max-sm:sr-only">STRUT SPOT</span>
-        </NavLink>
-        {children}
-        <div className="ml-auto flex items-center gap-1 px-2">
-          {end}
-          <SettingsMenu />
-        </div>
-      </header>
-    </>
-  );
-}
-
-const SHELVES = [
-  ['/', 'Outings'],
-  ['/carriers', 'Carriers'],
-  ['/kit', 'Kit box'],
-  ['/logbook', 'Logbook'],
-] as const;
-
-export const OutingsSheet = () => {
-  const { pathname } = useLocation();
-  usePageTitle(SHELVES.find(([path]) => (path === '/' ? pathname === '/' : pathname.startsWith(path)))?.[1]);
-  return (
-    <>
-      <TitleBlock>
-        <nav aria-label="Shelves" className="flex items-stretch">
-          {SHELVES.map(([path, name]) => (
-            <NavLink
-              key={path}
-              to={path}
-              end={path === '/'}
-              className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:px-2.5"
-            >
-              {name}
-            </NavLink>
-          ))}
-        </nav>
-      </TitleBlock>
-      <Outlet />
-    </>
-  );
-};
 
 /** So long nothing is touched before the searching workers are made ready. */
 const QUIET_MS = 4000;
