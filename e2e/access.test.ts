@@ -32,6 +32,7 @@ const views = [
   ['carriers', '/carriers', 'ul canvas:not([data-drawn="0"])'],
   ['a carrier of the catalogue', '/carriers/longboard', 'canvas[data-ready=yes]'],
   ['a fitted carrier', '/outing/skerra-late-winter/carrier/kayak', 'canvas[data-ready=yes]'],
+  ['words', '/words', 'dl'],
   ['kit', '/kit', 'ul canvas:not([data-drawn="0"])'],
 ] as const;
 

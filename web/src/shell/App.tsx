@@ -32,6 +32,10 @@ const router = createBrowserRouter([
             path: 'logbook',
             lazy: async () => ({ Component: (await import('../screens/logbook/LogbookScreen')).LogbookScreen }),
           },
+          {
+            path: 'words',
+            lazy: async () => ({ Component: (await import('../screens/words/WordsScreen')).WordsScreen }),
+          },
           { path: 'kit', lazy: async () => ({ Component: (await import('../screens/kit/KitScreen')).KitScreen }) },
         ],
       },

@@ -11,7 +11,11 @@ const SHELVES = [
 
 export const OutingsSheet = () => {
   const { pathname } = useLocation();
-  usePageTitle(SHELVES.find(([path]) => (path === '/' ? pathname === '/' : pathname.startsWith(path)))?.[1]);
+  usePageTitle(
+    pathname.startsWith('/words')
+      ? 'Words'
+      : SHELVES.find(([path]) => (path === '/' ? pathname === '/' : pathname.startsWith(path)))?.[1],
+  );
   return (
     <>
       <TitleBlock>

@@ -1,5 +1,6 @@
 import { Settings2 } from 'lucide-react';
 import { AlertDialog, Popover } from 'radix-ui';
+import { Link } from 'react-router';
 import { toast } from 'sonner';
 import type { ThemeChoice } from '../storage/database';
 import { BIN_DAYS, putAllIntoBin } from '../storage/bin';
@@ -55,6 +56,11 @@ export function SettingsMenu() {
               </label>
             ))}
           </fieldset>
+          <Popover.Close asChild>
+            <Link to="/words" className="mb-2 block min-h-[24px] py-1 font-[620] underline underline-offset-2">
+              What the words mean
+            </Link>
+          </Popover.Close>
           <WipeDialog />
         </Popover.Content>
       </Popover.Portal>

@@ -10,6 +10,7 @@ import {
 import { useLearnt } from '../../state/useLearnt';
 import { useShot } from '../../state/useShot';
 import { NumberField } from '../../ui/NumberField';
+import { Explained } from '../../ui/words/Explained';
 
 /** The one figure that is taken to the trailhead: what the level must read, standing upright. */
 export function LevelReading({ report }: { report: ShotReport | undefined }) {
@@ -28,7 +29,9 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
   const step = HEADS.find((h) => h.id === headId)!.notchDeg.value;
   return (
     <div className="border-b border-hair px-3 pt-1.5 pb-2">
-      <div className="caption">Level reads, {note}</div>
+      <div className="caption">
+        <Explained id="level">Level reads</Explained>, {note}
+      </div>
       <div className="flex items-baseline justify-between gap-2">
         <output
           className="text-[2.5rem] leading-[1.1] font-[720] [font-stretch:70%]"
@@ -40,10 +43,11 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
         {angles.rollDeg !== 0 && <span>{tiltWords(angles.rollDeg, 'right side low', 'left side low', 'level')}</span>}
       </div>
       <p className="min-h-[2.8em] leading-[1.4] text-ink-2">
+        {notch && notch.notches !== null && <Explained id="notch">Joint</Explained>}
         {notch &&
           (notch.notches === null
             ? 'Ball joint: holds anywhere.'
-            : `Joint: ${notch.notches === 0 ? 'middle notch' : `${Math.abs(notch.notches)} × ${step}° ${notch.notches > 0 ? 'up' : 'down'} from the middle`}${Math.abs(notch.restDeg) < 0.25 ? '' : `, holds ${tiltWords(notch.heldTiltDeg, 'up', 'down', 'level')}`}.`)}
+            : `: ${notch.notches === 0 ? 'middle notch' : `${Math.abs(notch.notches)} × ${step}° ${notch.notches > 0 ? 'up' : 'down'} from the middle`}${Math.abs(notch.restDeg) < 0.25 ? '' : `, holds ${tiltWords(notch.heldTiltDeg, 'up', 'down', 'level')}`}.`)}
       </p>
       {learnt && (
         <p className="leading-[1.3] text-ink-2" data-testid="bench-learnt">

@@ -1,4 +1,5 @@
 import { foundBy, FRAME_GROUPS, type FrameGroup, type ShotReport, type StanceFrame } from '@strut-spot/core';
+import { Explained } from '../../ui/words/Explained';
 import { useShot } from '../../state/useShot';
 
 const NAMES: Record<FrameGroup, string> = {
@@ -22,7 +23,9 @@ export function SharesTable({ report, frame }: { report: ShotReport | undefined;
   return (
     <div className="border-hair px-3 py-1.5 max-sm:border-b sm:border-r">
       <table className="w-full">
-        <caption className="caption text-left">Shares of the picture, %</caption>
+        <caption className="caption text-left">
+          <Explained id="share">Shares of the picture, %</Explained>
+        </caption>
         <thead>
           <tr className="text-[0.8rem] text-ink-2">
             <th scope="col">
@@ -51,11 +54,10 @@ export function SharesTable({ report, frame }: { report: ShotReport | undefined;
         </tbody>
       </table>
       <dl className="mt-1 border-t border-hair pt-1">
-        <div
-          className="flex justify-between"
-          title="Median streaming of the ground against the rider's own eyes looking level ahead"
-        >
-          <dt>speed feel</dt>
+        <div className="flex justify-between">
+          <dt>
+            <Explained id="speedFeel">speed feel</Explained>
+          </dt>
           <dd className="reading">{frame?.speedFeel != null ? `${frame.speedFeel.toFixed(1)}×` : 'no ground'}</dd>
         </div>
         <div className="flex justify-between">

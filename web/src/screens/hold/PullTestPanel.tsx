@@ -3,6 +3,7 @@ import { format, parseISO } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useState } from 'react';
 import { nowIso } from '../../state/newId';
+import { Explained } from '../../ui/words/Explained';
 import { useShot } from '../../state/useShot';
 
 /** What a hand scale must show, with a scale to practise on and the record of what was pulled. */
@@ -18,7 +19,7 @@ export function PullTestPanel({ test }: { test: HoldReport['pullTest'] }) {
   return (
     <section aria-labelledby="pull">
       <h2 id="pull" className="caption border-b border-hair-strong pb-0.5">
-        Pull test
+        <Explained id="pull">Pull test</Explained>
       </h2>
       <p className="flex items-baseline justify-between gap-2">
         <output className="text-[1.9rem] leading-tight font-[720] [font-stretch:70%]" data-testid="pull-test">

@@ -1,4 +1,5 @@
 import { FIGURE_SCALES, figureVerdict, figureWord, pxWords, type Figure, type FigureRange } from '@strut-spot/core';
+import { Explained } from '../../ui/words/Explained';
 import { VerdictMark } from '../../ui/VerdictMark';
 
 const WHAT: Readonly<Record<Figure, string>> = {
@@ -17,7 +18,9 @@ export function FigureRow({ figure, px, range }: { figure: Figure; px: number; r
     <div className="border-b border-hair py-1" data-testid={`figure-${figure}`}>
       <div className="flex items-baseline gap-2">
         <VerdictMark verdict={figureVerdict(figure, px)} size={13} word={false} />
-        <span className="font-[680]">{figure}</span>
+        <span className="font-[680]">
+          <Explained id={figure}>{figure}</Explained>
+        </span>
         <span className="min-w-0 flex-1 truncate text-[0.9rem] text-ink-2">{WHAT[figure]}</span>
         <span className="label">{figureWord(figure, px)}</span>
         <span className="reading w-16 text-right text-[1.1rem] whitespace-nowrap">{pxWords(px)}</span>
