@@ -45,14 +45,21 @@ const found = async (shot) => {
 };
 
 const views = {
-  outings: async () => driver.get(address),
+  outings: async () => {
+    await driver.get(address);
+    await driver.wait(until.elementLocated(By.xpath('//button[contains(., "Find the places")]')), 30000).click();
+    await driver.wait(until.elementLocated(By.css('[data-testid=start-progress][data-phase=done]')), 120000);
+    await settle(3000);
+  },
   shots: async () => {
     await driver.get(base);
-    // Every row has its picture: how long that takes hangs on the machine.
+    // Every row in sight has its picture: how long that takes hangs on the machine.
     await driver.wait(
-      async () =>
-        (await driver.findElements(By.css('ol canvas'))).length > 0 &&
-        (await driver.findElements(By.css('ol canvas[data-drawn="0"]'))).length === 0,
+      () =>
+        driver.executeScript(`
+          const canvases = [...document.querySelectorAll('ol canvas')];
+          const seen = canvases.filter((canvas) => canvas.getBoundingClientRect().top < innerHeight);
+          return seen.length > 0 && seen.every((canvas) => canvas.dataset.drawn !== '0');`),
       120000,
     );
     await settle(3000);
@@ -106,7 +113,8 @@ const views = {
   },
   card: async () => {
     await driver.get(`${base}/shot/gravel-hands/card`);
-    await settle(3500);
+    await driver.wait(until.elementLocated(By.css('article canvas:not([data-drawn="0"])')), 30000);
+    await settle(1500);
   },
   clip: async () => {
     await driver.get(`${base}/shot/gravel-hands/clip`);

@@ -9,6 +9,7 @@ import { askToKeep } from '../../../storage/askToKeep';
 import { STANDARD_BOX, useKitBox } from '../../../storage/kitBox';
 import { saveOuting } from '../../../storage/outings';
 import { trouble } from '../../../storage/trouble';
+import { VerdictLegend } from '../../../ui/VerdictLegend';
 import { carrierAsked, firstQuestion, outingWith, searchAsked, type FilmQuestion } from './filmQuestion';
 import { FoundPlace } from './FoundPlace';
 import { PictureChoice } from './PictureChoice';
@@ -124,6 +125,9 @@ export function StartHere({ onProblem }: { readonly onProblem: (problem: string)
               />
             ))}
           </ul>
+          <div className="mt-2">
+            <VerdictLegend />
+          </div>
           {state.phase === 'done' && best.length > SHOWN && (
             <button type="button" className="action mt-2" onClick={() => void take(best[0]!.candidate, '/find')}>
               All places, with every camera in the box
