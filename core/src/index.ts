@@ -184,6 +184,7 @@ export {
   movedBefore,
   nextTime,
 } from './deciding/outing/logbook';
+export { predictionsOf, predictionWords } from './deciding/outing/predictions';
 export { LENS_AFTER, WHY_NOT } from './deciding/outing/records/shotRecord';
 export type { ClipRecord, LogEntry, ShakeClip, Shot } from './deciding/outing/records/shotRecord';
 export { dateOf, momentOf, runningOf, shotQuestion } from './deciding/outing/shotQuestion';

@@ -10,7 +10,10 @@ jest.mock('../../devices/download', () => ({
   ...jest.requireActual<object>('../../devices/download'),
   download: (_name: string, content: string) => files.push(content),
 }));
-jest.mock('react-chartjs-2', () => ({ Bar: ({ 'aria-label': label }: { 'aria-label': string }) => <p>{label}</p> }));
+jest.mock('react-chartjs-2', () => {
+  const Told = ({ 'aria-label': label }: { 'aria-label': string }) => <p>{label}</p>;
+  return { Bar: Told, Scatter: Told };
+});
 
 const first = outingWithShot();
 const entry = (id: string, over: Partial<LogEntry>): LogEntry => ({
@@ -69,4 +72,25 @@ it('a press on a column sorts by it', async () => {
   await waitFor(() => expect(marks()).toEqual(['partly', 'no']));
   await act(async () => fireEvent.click(screen.getByText('Usable', { selector: 'button' })));
   expect(marks()).toEqual(['no', 'partly']);
+});
+
+it('what test clips measured stands beside what was predicted, of the rider that is chosen', async () => {
+  const clip = {
+    id: 'c', at: '2027-02-14T10:00:00.000Z', marks: { left: [0, 0.5], right: [1, 0.5] }, measuredTiltDeg: 3,
+    measuredRollDeg: 0, tiltByDeg: 4, rollByDeg: 0, applied: true,
+  } as const; // prettier-ignore
+  const moving = {
+    id: 'm', at: '2027-02-14T11:00:00.000Z', seconds: 10, jumpPx: 6, jellyPx: 2, rollDeg: 0.1, modelJumpPx: 3, modelJellyPx: 1,
+  }; // prettier-ignore
+  const one = logged('three', 'Runa', [entry('1', {})]);
+  await saveOuting({ ...one, shots: [{ ...one.shots[0]!, clips: [clip], shakeClips: [moving] }] });
+  await saveOuting(logged('four', 'Ina', [entry('4', {})]));
+  await open();
+  const met = await screen.findByTestId('predictions');
+  expect(met.textContent).toMatch(/The test clip lay within 4\.0°/);
+  expect(met.textContent).toMatch(/2\.0 times as much as the model said/);
+  expect(met.textContent).toMatch(/2027-02-14 4\.0°/);
+  expect(met.textContent).toMatch(/jump 6\.0 for 3\.0, jelly 2\.0 for 1\.0/);
+  fireEvent.change(screen.getByLabelText('Rider'), { target: { value: 'Ina' } });
+  await waitFor(() => expect(screen.queryByTestId('predictions')).toBeNull());
 });

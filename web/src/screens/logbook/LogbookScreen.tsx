@@ -1,4 +1,14 @@
-import { LOG_GROUPS, logRows, logTrends, nextTime, WHY_NOT_WORDS, type LogGroup, type LogRow } from '@strut-spot/core';
+import {
+  LOG_GROUPS,
+  logRows,
+  logTrends,
+  nextTime,
+  predictionsOf,
+  predictionWords,
+  WHY_NOT_WORDS,
+  type LogGroup,
+  type LogRow,
+} from '@strut-spot/core';
 import { FileDown } from 'lucide-react';
 import { unparse } from 'papaparse';
 import { useMemo, useState } from 'react';
@@ -7,6 +17,7 @@ import { download } from '../../devices/download';
 import { useStoredOutings } from '../../storage/outings';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { useThemeKey } from '../../ui/useThemeKey';
+import { PredictionCharts } from './PredictionCharts';
 import { TakesTable, useTakes } from './TakesTable';
 import { TrendChart } from './TrendChart';
 
@@ -46,12 +57,17 @@ export function LogbookScreen() {
   const themeKey = useThemeKey();
   const [group, setGroup] = useState<LogGroup>('place');
   const [rider, setRider] = useState(NOBODY);
-  const all = useMemo(
-    () =>
-      logRows((stored ?? []).flatMap((one) => (one.kind === 'readable' && one.deletedAt === null ? [one.outing] : []))),
+  const outings = useMemo(
+    () => (stored ?? []).flatMap((one) => (one.kind === 'readable' && one.deletedAt === null ? [one.outing] : [])),
     [stored],
   );
+  const all = useMemo(() => logRows(outings), [outings]);
   const riders = [...new Set(all.map((row) => row.rider).filter(Boolean))];
+  const met = useMemo(
+    () => predictionsOf(outings.filter(({ riderName }) => rider === NOBODY || riderName === rider)),
+    [outings, rider],
+  );
+  const metWords = predictionWords(met);
   const rows = useMemo(() => all.filter((row) => rider === NOBODY || row.rider === rider), [all, rider]);
   const table = useTakes(rows);
   const shown = table.getRowModel().rows.map((row) => row.original);
@@ -141,6 +157,17 @@ export function LogbookScreen() {
           </div>
           <TakesTable table={table} />
         </>
+      )}
+      {metWords.length > 0 && (
+        <section aria-labelledby="met" className="mt-6" data-testid="predictions">
+          <h2 id="met" className="caption mb-1 border-b-2 border-ink">
+            Predicted against measured
+          </h2>
+          {metWords.map((words) => (
+            <p key={words}>{words}</p>
+          ))}
+          <PredictionCharts met={met} themeKey={themeKey} />
+        </section>
       )}
     </main>
   );
