@@ -82,9 +82,9 @@ it('what test clips measured stands beside what was predicted, of the rider that
   const moving = {
     id: 'm', at: '2027-02-14T11:00:00.000Z', seconds: 10, jumpPx: 6, jellyPx: 2, rollDeg: 0.1, modelJumpPx: 3, modelJellyPx: 1,
   }; // prettier-ignore
-  const one = logged('three', 'Runa', [entry('1', {})]);
+  const one = logged('five', 'Runa', [entry('1', {})]);
   await saveOuting({ ...one, shots: [{ ...one.shots[0]!, clips: [clip], shakeClips: [moving] }] });
-  await saveOuting(logged('four', 'Ina', [entry('4', {})]));
+  await saveOuting(logged('six', 'Ina', [entry('4', {})]));
   await open();
   const met = await screen.findByTestId('predictions');
   expect(met.textContent).toMatch(/The test clip lay within 4\.0°/);
