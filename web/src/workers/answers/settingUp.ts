@@ -29,12 +29,14 @@ export const settingUp = {
 
   /** Scores of all spots for an intent, best first. */
   rank: (rig: RigSpec, intentId: string, actionStanceId: string) =>
-    rankSpots(rig, intentOf(intentId), cameraFor(intentOf(intentId)), actionStanceId).map(({ spotId, score, setUp, horizonAt }) => ({
-      spotId,
-      score,
-      setUp,
-      horizonAt,
-    })),
+    rankSpots(rig, intentOf(intentId), cameraFor(intentOf(intentId)), actionStanceId).map(
+      ({ spotId, score, setUp, horizonAt }) => ({
+        spotId,
+        score,
+        setUp,
+        horizonAt,
+      }),
+    ),
 
   /** The plainest strut at another spot, aimed for what is asked, with the camera and mode of the present one; null when nothing fits. */
   startAt(question: ShotQuestion, spotId: string) {
