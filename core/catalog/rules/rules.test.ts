@@ -21,7 +21,9 @@ const stops = (over: Partial<RuleSituation>) =>
 /** Every situation that the catalogue can come to. */
 function* situations(): Generator<RuleSituation> {
   const linkKinds = [...new Set(LINKS.map((link) => link.kind))];
-  for (const { family, traits = [] } of CARRIERS.filter((carrier) => carrier.kind === 'machine'))
+  const machines = CARRIERS.flatMap((carrier) => (carrier.kind === 'machine' ? [carrier] : []));
+  const alike = new Map(machines.map(({ family, traits = [] }) => [`${family} ${traits.join()}`, { family, traits }]));
+  for (const { family, traits } of alike.values())
     for (const baseKind of BASE_KINDS)
       for (const material of SURFACE_MATERIALS)
         for (const worn of [null, 'head', 'body'] as const)
