@@ -26,24 +26,27 @@ export function PredictionCharts({
     const title = (text: string) => ({ display: true, text, color: ink2 });
     const axis = { ticks: { color: ink2 }, grid: { color: hair } };
     const last = tilts.slice(-MOST_CLIPS);
-    const most = Math.max(1, ...shakes.map(({ modelPx, measuredPx }) => Math.max(modelPx, measuredPx)));
+    const figures = shakes.flatMap(({ modelPx, measuredPx }) => [modelPx, measuredPx]);
+    const most = Math.max(1, ...figures);
+    const least = Math.max(LEAST_PX, Math.min(1, ...figures) / 2);
     const px = (label: string) => ({
       ...axis,
       type: 'logarithmic' as const,
-      min: LEAST_PX,
+      min: least,
       max: 2 * most,
       title: title(label),
       ticks: {
         color: ink2,
+        maxRotation: 0,
         callback: (value: number | string) => ([0.1, 1, 10, 100].includes(Number(value)) ? String(value) : ''),
       },
     });
     const common = { animation: false, maintainAspectRatio: false } as const;
-    const legend = { legend: { labels: { color: ink, boxWidth: 12 } } };
+    const legend = { legend: { labels: { color: ink, usePointStyle: true } } };
     return {
       tilts: {
         data: {
-          labels: last.map(({ at }) => at.slice(0, 10)),
+          labels: last.map(({ at }) => at.slice(5, 10)),
           datasets: [{ label: 'off the wanted angle', data: last.map(({ offDeg }) => offDeg), backgroundColor: hivis }],
         },
         options: {
@@ -74,7 +77,7 @@ export function PredictionCharts({
               pointRadius: 0,
               borderColor: ink2,
               borderDash: [4, 4],
-              data: [LEAST_PX, 2 * most].map((v) => ({ x: v, y: v })),
+              data: [least, 2 * most].map((v) => ({ x: v, y: v })),
             },
           ],
         },
