@@ -145,7 +145,7 @@ const STANCES: readonly BlueprintStance[] = [
     id: SET_UP_STANCE_ID,
     name: 'Set-up',
     share: 0,
-    note: 'standing upright on level ground with the engine on: the level is read here',
+    note: 'standing upright on level ground with the engine on your back, switched off: the level is read here',
   },
   {
     id: 'cruise',
