@@ -32,7 +32,7 @@ export const newOuting = (id: string, now: string): Outing => ({
 });
 
 /** A carrier of the catalogue as it stands there, its rider dressed as usual. @throws RangeError for a machine it lacks */
-export const newCarrier = (id: string, machineId: string, statureM: number): OutingCarrier => {
+export const newCarrier = (id: string, machineId: string, statureM: number = STATURE_M): OutingCarrier => {
   const base = { machineId, fit: {}, statureM };
   const { machine } = resolveRig({ ...base, wornIds: [] });
   const passing = machine.passing !== undefined;

@@ -38,12 +38,13 @@ export interface RuleDefinition {
 /** Whether it is said of some situations only; what is said of every ride is no news beside a choice. */
 export const isParticular = ({ applies }: RuleDefinition): boolean => Object.keys(applies).length > 0;
 
-/** Of several those that fit a choice most closely. @param most so many at most */
+/** Of several those that fit a choice most closely, before them what stops it. @param most so many at most */
 export const closestRules = (rules: readonly RuleDefinition[], most: number): readonly RuleDefinition[] => {
-  const conditions = ({ applies, kind }: RuleDefinition) => Object.keys(applies).length + (kind === 'stop' ? 10 : 0);
+  const stops = ({ kind }: RuleDefinition) => Number(kind === 'stop');
+  const conditions = ({ applies }: RuleDefinition) => Object.keys(applies).length;
   const closest = rules
     .filter(isParticular)
-    .sort((a, b) => conditions(b) - conditions(a))
+    .sort((a, b) => stops(b) - stops(a) || conditions(b) - conditions(a))
     .slice(0, most);
   return rules.filter((rule) => closest.includes(rule));
 };

@@ -6,10 +6,9 @@ import { poseRig } from '../../../posing/rig/poseRig';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../../words/rig/rigSpec';
 import type { WornDefinition } from '../../../words/carrier/worn';
-import type { MachineShake, Ride, ShakeLine, ShakeStage, Sway } from '../../../words/carrier/machineShake';
+import type { MachineShake, Ride, ShakeLine, ShakeStage } from '../../../words/carrier/machineShake';
 import { worldFromSpot, type PlacedSpot } from '../../../posing/rig/spots';
 import { bodySegments } from '../../../posing/body/segments';
-import { toRad } from '../../../mathematics/units/angle';
 import { ONE, real, scaled, ZERO } from '../../../mathematics/spectra/complex';
 import type { RangeEnd } from '../../../words/sourced/ends';
 import type { RangeEnds } from '../ends/rangeEnds';
@@ -22,6 +21,7 @@ import { floatGains, runnerGains, slapGains, wheelsGains, wingGains, type FrameM
 import { HELMET_PADS, isSeated, OWN_MOVEMENT, riderStages, SITTING_SHARE } from './riderStages';
 import { zoneOfBodyPart, type RiderZone } from '../../../posing/rig/riderZone';
 import { throughStage, type Movement } from './stage';
+import { swayWeight } from './sway';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
 
 export type SourceKind = 'ground' | 'water' | 'air' | 'engine' | 'own movement';
@@ -369,35 +369,4 @@ function swayOf({ shake, zone }: Route, picks: RangeEnds): Turning[] {
   const full = swayWeight(OWN_MOVEMENT[zone], picks.lines);
   const own: Drive['weight'] = (f, w) => full(f, w) * share ** 2;
   return [{ drive: turningDrive(RIDER_DRIVE, 'own movement', 'own movement', own), axes }];
-}
-
-/**
- * What people move by themselves ends here: muscles and nerves follow as a mass on a spring of 2 to 3 Hz does, with strong damping (McRuer and
- * Jex 1967, from memory), and hardly anything is left at tremor's 10 Hz. Estimate 4 to 9 Hz.
- */
-const MUSCLE_HZ = 6;
-
-/** Above the first corner as 1/f⁴, above what muscles follow as 1/f⁸. */
-const swayShape = (f: number, cornerHz: number): number => 1 / ((1 + (f / cornerHz) ** 4) * (1 + (f / MUSCLE_HZ) ** 4));
-
-/** S(f) = S₀·swayShape(f) with the given rms above 1 Hz, rad²/Hz. */
-function swayWeight({ rmsDeg, cornerHz }: Sway, pick: RangeEnd): Drive['weight'] {
-  const variance = toRad(pick(rmsDeg)) ** 2;
-  const area = swayArea(cornerHz);
-  return (f, w) => (variance / area) * swayShape(f, cornerHz) * w;
-}
-
-const SWAY_STEPS_HZ = 0.05;
-const SWAY_ENDS_HZ = 40;
-const swayAreas = new Map<number, number>();
-
-/** The shape's sum over all frequencies from 1 Hz up. */
-function swayArea(cornerHz: number): number {
-  const known = swayAreas.get(cornerHz);
-  if (known !== undefined) return known;
-  let area = 0;
-  for (let f = 1 + SWAY_STEPS_HZ / 2; f < SWAY_ENDS_HZ; f += SWAY_STEPS_HZ)
-    area += swayShape(f, cornerHz) * SWAY_STEPS_HZ;
-  swayAreas.set(cornerHz, area);
-  return area;
 }

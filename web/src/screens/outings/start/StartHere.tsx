@@ -10,7 +10,7 @@ import { STANDARD_BOX, useKitBox } from '../../../storage/kitBox';
 import { saveOuting } from '../../../storage/outings';
 import { trouble } from '../../../storage/trouble';
 import { VerdictLegend } from '../../../ui/VerdictLegend';
-import { carrierAsked, firstQuestion, outingWith, searchAsked, type FilmQuestion } from './filmQuestion';
+import { carrierAsked, firstQuestion, outingWith, searchAsked, stillThere, type FilmQuestion } from './filmQuestion';
 import { FoundPlace } from './FoundPlace';
 import { PictureChoice } from './PictureChoice';
 import { useFilmChoices } from './useFilmChoices';
@@ -23,8 +23,9 @@ let asked: FilmQuestion | null = null;
 
 /** The way in: three choices, then pictures of the places that were found. */
 export function StartHere({ onProblem }: { readonly onProblem: (problem: string) => void }) {
-  const [film, setFilm] = useState(() => asked ?? firstQuestion());
+  const [chosen, setChosen] = useState(() => asked ?? firstQuestion());
   const box = useKitBox() ?? STANDARD_BOX;
+  const film = useMemo(() => stillThere(chosen, box.own), [chosen, box]);
   const navigate = useNavigate();
   const { machines, intents, cameras } = useFilmChoices(film, box.own);
   const question = useMemo(() => searchAsked(film, box, nowIso()), [film, box]);
@@ -33,10 +34,10 @@ export function StartHere({ onProblem }: { readonly onProblem: (problem: string)
     () => withVariety(rankCandidates(candidatesOf(state), weightsOf(question.ask)), SHOWN),
     [state, question],
   );
-  const choose = (part: Partial<FilmQuestion>) => setFilm((before) => ({ ...before, ...part }));
+  const choose = (part: Partial<FilmQuestion>) => setChosen((before) => ({ ...before, ...part }));
   useEffect(() => {
-    asked = film;
-  }, [film]);
+    asked = chosen;
+  }, [chosen]);
   const { rig } = carrierAsked(film);
   const { actionStanceId } = resolveRig(rig).machine;
   const busy = state.phase === 'searching' || state.phase === 'checking';

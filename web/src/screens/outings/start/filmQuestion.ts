@@ -9,6 +9,7 @@ import {
   type Candidate,
   type Outing,
   type OutingCarrier,
+  type OwnKit,
   type SearchQuestion,
   type Shot,
   kitWith,
@@ -34,11 +35,20 @@ export function firstQuestion(): FilmQuestion {
   };
 }
 
-/** Stature of the lay figure until somebody gives their own, metres; an adult between the European means. */
-const STATURE_M = 1.75;
+/** The same with the first in place of what there is no more: a shape or a camera of one's own may have been taken away since. */
+export function stillThere(film: FilmQuestion, own: OwnKit): FilmQuestion {
+  const first = firstQuestion();
+  const or = (items: readonly { readonly id: string }[], id: string, other: string): string =>
+    items.some((item) => item.id === id) ? id : other;
+  return {
+    machineId: or(knownMachines(), film.machineId, first.machineId),
+    intentId: film.intentId,
+    cameraId: or(kitWith(own).cameras, film.cameraId, first.cameraId),
+  };
+}
 
 export const carrierAsked = ({ machineId }: Pick<FilmQuestion, 'machineId'>): OutingCarrier =>
-  newCarrier('carrier', machineId, STATURE_M);
+  newCarrier('carrier', machineId);
 
 /** The question as the search takes it: everything in the kit box, but of its cameras the one that was named. */
 export function searchAsked(film: FilmQuestion, box: KitBox, now: string): SearchQuestion {
