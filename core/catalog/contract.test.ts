@@ -9,7 +9,7 @@ import { frameSetUp } from '../src/physics/framing/frameSetUp';
 import { plainSetUp } from '../src/posing/strut/plainSetUp';
 import { transformDirection } from '../src/mathematics/geometry/pose';
 import { surfacePoint } from '../src/mathematics/geometry/surfacePoint';
-import { addScaled, dot, length, type Vec3 } from '../src/mathematics/geometry/vec3';
+import { addScaled, dot, length, normalize, subtract, type Vec3 } from '../src/mathematics/geometry/vec3';
 import { calibrateLens } from '../src/mathematics/lens/lens';
 import { PART_GROUPS } from '../src/words/carrier/posedPart';
 import { poseRig } from '../src/posing/rig/poseRig';
@@ -17,8 +17,9 @@ import type { BlueprintStance } from '../src/posing/building/blueprint';
 import { resolveRig } from '../src/posing/lookup/resolveRig';
 import { baseRefusal } from '../src/posing/strut/baseRefusal';
 import { deepest } from '../testing/penetration';
-import { placedSpots, worldFromSpot } from '../src/posing/rig/spots';
+import { placedAt, placedSpots, worldFromSpot } from '../src/posing/rig/spots';
 import { SET_UP_STANCE_ID } from '../src/words/carrier/stance';
+import { fromMarkM } from '../src/words/carrier/spotZone';
 import type { MachineDefinition } from '../src/words/carrier/machine';
 import type { Source, Sourced } from '../src/words/sourced/source';
 import { quarterVehicleFrom } from '../src/physics/shaking/paths/quarterVehicle';
@@ -123,6 +124,29 @@ describe.each(machines.map((m) => [m.id, m] as const))('machine %s', (_id, machi
 
   it('no limb goes through the machine by more than 1 cm at rest', () => {
     expect(deepest(poseRig(usualRig(machine), SET_UP_STANCE_ID))).toEqual([]);
+  });
+
+  it('spots with a zone lie on their part from one end to the other, facing much the same way, in every fit', () => {
+    const ends = machine.dimensions.flatMap(({ id, low, high }) => [{ [id]: low }, { [id]: high }]);
+    for (const fit of [{}, ...ends]) {
+      for (const statureM of [1.6, 1.9]) {
+        const spec = usualRig(machine, { fit, statureM });
+        for (const { spot, partFromSpot: usual } of placedSpots(spec)) {
+          const { zone } = spot;
+          if (!zone) continue;
+          for (const slideM of [-zone.nearerM, zone.fartherM]) {
+            const at = [machine.id, spot.id, JSON.stringify(fit), slideM];
+            const { partFromSpot: there } = placedAt(spec, { spotId: spot.id, slideM })!;
+            // Both normals are the middle column.
+            const alike = [1, 4, 7].reduce((sum, k) => sum + usual.rotation[k]! * there.rotation[k]!, 0);
+            expect([...at, alike > Math.cos(Math.PI / 3)]).toEqual([...at, true]);
+            const moved = Math.abs(dot(subtract(there.position, usual.position), normalize(zone.along)));
+            expect([...at, Math.abs(moved - Math.abs(slideM)) <= 0.02 + 0.2 * Math.abs(slideM)]).toEqual([...at, true]);
+            expect([...at, fromMarkM(zone, slideM) >= 0]).toEqual([...at, true]);
+          }
+        }
+      }
+    }
   });
 
   it('moving parts have a unit axis, a range with a source, and stances stay within it', () => {

@@ -82,6 +82,7 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
   },
   {
     ...now,
+    version: 9,
     carriers: [{ ...carrier, rig, ride: { ...carrier.ride, weatherId: 'muddy', humidityPct: 90 } }],
     lessons: [{ id: 'c0', at: '2027-02-13T09:00:00Z', ...lesson() }],
     supplies: { cameras: [{ cameraId: 'cube-camera', batteries: 4, cardGb: 256, worn: true }], bays: 2 },
@@ -96,6 +97,11 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
         ask: { ...fullAsk(), light: 'front', weights: { mass: 7, steady: 2 } },
       },
     ],
+  },
+  {
+    ...now,
+    carriers: [{ ...carrier, rig }],
+    shots: [{ ...shot, setUp: { ...(shot.setUp as Stored), slideM: -0.02 } }],
   },
 ];
 

@@ -1,5 +1,5 @@
 import type { CarFigures } from './closedCar';
-import { AHEAD, type Vec3 } from '../../src/mathematics/geometry/vec3';
+import { AHEAD, RIGHT, type Vec3 } from '../../src/mathematics/geometry/vec3';
 import type { Spot } from '../../src/words/carrier/spot';
 
 const SIGHT = "The driver's sight stays free, the driver does not handle cameras.";
@@ -11,6 +11,9 @@ const FILM = 'Cups and levers can mark paint-protection film: ask the owner.';
 export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spot[] {
   const metal = { material: 'painted metal', shape: 'flat', flatAreaM2: 0.06, wallM: 0.0008 } as const;
   const glass = { material: 'glass', shape: 'curved', curvatureRadiusM: 2.5, flatAreaM2: 0.08, wallM: 0.005 } as const;
+  const bonnetX = (shape.frontAxleX + shape.screen[0]) / 2 + 0.1;
+  const frontEdgeX = shape.outline[1]![0];
+  const roofHalfM = (shape.screen[1] - shape.rear[0]) / 2;
   const screenX = (shape.screen[0] + shape.screen[1]) / 2;
   const top = (x: number, z = 0): { from: Vec3; toward: Vec3 } => ({ from: [x, 3, z], toward: [0, -1, 0] });
   return [
@@ -18,10 +21,17 @@ export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spo
       id: 'bonnet',
       name: 'Bonnet',
       partId: 'body',
-      aim: top((shape.frontAxleX + shape.screen[0]) / 2 + 0.1, 0.25),
+      aim: top(bonnetX, 0.25),
       reference: AHEAD,
       look: AHEAD,
       surface: metal,
+      zone: {
+        along: [-1, 0, 0],
+        nearerM: frontEdgeX - bonnetX - 0.15,
+        fartherM: bonnetX - shape.screen[0] - 0.06,
+        mark: 'behind the front edge of the bonnet',
+        usualM: frontEdgeX - bonnetX,
+      },
       cautions: [OUT, SIGHT, FILM, ROAD],
       note: 'above the front axle it is smooth; a strip of bonnet shows pitch and roll',
     },
@@ -33,6 +43,13 @@ export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spo
       reference: AHEAD,
       look: AHEAD,
       surface: metal,
+      zone: {
+        along: [-1, 0, 0],
+        nearerM: roofHalfM - 0.08,
+        fartherM: roofHalfM - 0.08,
+        mark: 'behind the windscreen',
+        usualM: roofHalfM,
+      },
       cautions: [OUT, 'Adds height: garages, branches, barriers.', FILM, ROAD],
       note: 'over everything: road and landscape',
     },
@@ -82,6 +99,7 @@ export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spo
       reference: [0, 1, 0],
       look: AHEAD,
       surface: { material: 'plastic', shape: 'curved', curvatureRadiusM: 0.8, flatAreaM2: 0.02, wallM: 0.003 },
+      zone: { along: RIGHT, nearerM: 0.35, fartherM: 0.2, mark: 'right of the middle', usualM: 0.35 },
       cautions: [OUT, 'Stones, mud: check the lens often.', ROAD],
       note: 'low with the widest lens: ground, sides and distance, feels fast',
     },
@@ -93,6 +111,7 @@ export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spo
       reference: [0, 1, 0],
       look: [-1, 0, 0],
       surface: { ...metal, shape: 'curved', curvatureRadiusM: 1.2, flatAreaM2: 0.02 },
+      zone: { along: RIGHT, nearerM: 0.45, fartherM: 0.15, mark: 'right of the middle', usualM: 0.45 },
       cautions: [OUT, 'Dust and spray swirl up here.', ROAD],
       note: 'who follows; the tail overhang shakes more than the front',
     },

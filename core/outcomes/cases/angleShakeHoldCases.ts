@@ -44,6 +44,28 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
     },
   },
   {
+    id: '37',
+    asked: 'chest camera slid low and high on the chest, hands and trail',
+    expected: 'high shows more of the way and less of belly and machine, on every machine that is leaned over',
+    find() {
+      const at = (machineId: string, slideM: number) => {
+        const { way, machine, rider } = frameAt(
+          shotAt(machineId, 'chest', 'hands-and-trail', { setUp: { slideM } }),
+        ).weightedShares;
+        return { way, own: machine + rider };
+      };
+      const found = ['mountain-bike', 'road-bike', 'motorcycle', 'kayak'].map((machineId) => {
+        const [low, high] = [at(machineId, 1), at(machineId, -1)];
+        const gained = (high.way - low.way) * 100;
+        return { holds: gained > 0 && high.own < low.own, words: `${machineId} ${gained.toFixed(1)} points more way` };
+      });
+      return outcome(
+        found.every(({ holds }) => holds),
+        found.map(({ words }) => words).join(', '),
+      );
+    },
+  },
+  {
     id: '38 hook',
     asked: 'stand-off hook removed',
     expected: 'steadier in 80 of 100 cases at least',

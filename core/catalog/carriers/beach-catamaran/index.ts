@@ -5,7 +5,7 @@ import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
 import { rod } from '../../../src/mathematics/geometry/build/tube';
 import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/mathematics/geometry/mesh';
 import { poseAt } from '../../../src/mathematics/geometry/pose';
-import { AHEAD, mix, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { AHEAD, mix, RIGHT, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
@@ -275,6 +275,13 @@ export default machineFrom({
         reference: [-1, 0, 0],
         look: [-1, 0, 0],
         surface: gelcoat,
+        zone: {
+          along: [-1, 0, 0],
+          nearerM: 0.1 * long,
+          fartherM: 0.12 * long,
+          mark: 'behind the bow',
+          usualM: 0.17 * long,
+        },
         cautions: ['The bow goes under: load of water, about 800 times denser than air.', twice],
         note: 'crew, sail and wake from ahead',
       },
@@ -286,6 +293,7 @@ export default machineFrom({
         reference: AHEAD,
         look: AHEAD,
         surface: gelcoat,
+        zone: { along: [-1, 0, 0], nearerM: 0.4, fartherM: 0.6, mark: 'behind the bow', usualM: long / 2 - 0.9 },
         cautions: ['Spray and rope ends; the hull flexes.', twice],
         note: 'low between the hulls, water streaming through',
       },
@@ -297,6 +305,7 @@ export default machineFrom({
         reference: [0, 1, 0],
         look: [-1, 0, 0],
         surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.07, wallM: 0.002 },
+        zone: { along: [0, 1, 0], nearerM: 1.0, fartherM: 1.0, mark: 'above the foot of the mast', usualM: 1.6 },
         cautions: ["The sail's luff and the halyard run here.", sheets],
         note: 'looks down on the crew',
       },
@@ -308,6 +317,7 @@ export default machineFrom({
         reference: [-1, 0, 0],
         look: [1, 0, 0],
         surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.064, wallM: 0.002 },
+        zone: { along: [1, 0, 0], nearerM: 0.02, fartherM: 0.6, mark: 'from the end of the boom', usualM: 0.06 },
         cautions: [sheets, 'A boom-end pole can dip under when sheeted in.', 'Swings over heads at every tack.'],
         note: 'the whole craft and crew from outside, with the horizon',
       },
@@ -330,6 +340,7 @@ export default machineFrom({
         reference: AHEAD,
         look: AHEAD,
         surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.076, wallM: 0.002 },
+        zone: { along: RIGHT, nearerM: 0.1, fartherM: 0.6, mark: 'right of the middle', usualM: 0.1 },
         cautions: [sheets],
         note: 'trampoline, crew and mast in one frame',
       },

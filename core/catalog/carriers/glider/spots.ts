@@ -73,6 +73,13 @@ export function gliderSpots(half: number, rimX: number): readonly Spot[] {
       reference: RIGHT,
       look: [0.2, 0, 1],
       surface: { ...wing, mustNot: OUTSIDE_AIRCRAFT },
+      zone: {
+        along: [0, 0, -1],
+        nearerM: half * 0.4,
+        fartherM: half * 0.25,
+        mark: 'out from the middle of the fuselage',
+        usualM: half * 0.6,
+      },
       cautions: [OUTSIDE, LICENSED],
       note: 'whole cockpit and horizon from outside',
     },

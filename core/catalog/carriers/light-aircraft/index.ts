@@ -1,4 +1,3 @@
-import { OUTSIDE_AIRCRAFT } from '../../shapes/aircraftRules';
 import { denseStations, glazedBody, sectionPoint, type BodyStation } from '../../shapes/glazedBody';
 import { bothSides, wingMesh } from '../../shapes/wing';
 import { grip, handsOnThighs, placed, seated } from '../../shapes/people';
@@ -15,6 +14,7 @@ import { machineFrom, type BlueprintStance } from '../../../src/posing/building/
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
 import { shake } from './shake';
+import { spots, strutEnds } from './spots';
 import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
@@ -103,11 +103,6 @@ const STANCES: readonly BlueprintStance[] = [
   },
 ];
 
-const LOOSE = 'Nothing loose in the cockpit, nothing that can block yoke, pedals, levers or the doors.';
-const LICENSED = 'Ask whoever is licensed for it: fastening and approval under your local rules.';
-const OUTSIDE =
-  'Outside only what is fastened physically and approved under the local rules; suction fails as the pressure changes.';
-
 export default machineFrom({
   id: 'light-aircraft',
   name: 'Light aircraft',
@@ -146,7 +141,8 @@ export default machineFrom({
         poseAt([HUB[0], HUB[1] + 0.46 * Math.cos(a), 0.46 * Math.sin(a)], rotationAbout(AHEAD, deg)),
       );
     };
-    const strut = rod([0.15, 0.92, 0.5], [-0.05, 1.96, half * 0.46], {
+    const [low, high] = strutEnds(half);
+    const strut = rod(low, high, {
       radiusM: 0.03,
       flatness: 0.5,
       segments: 12,
@@ -340,65 +336,5 @@ export default machineFrom({
       { posture: seated(body, { ...sit, seat: other, hands: handsOnThighs(other) }), hipsFree: false },
     ];
   },
-  spots: (fit) => {
-    const half = value(fit, 'spanM') / 2;
-    return [
-      {
-        id: 'panel-top',
-        name: 'Instrument panel, top',
-        partId: 'panel',
-        aim: { from: [0.8, 1.8, 0.12], toward: [0, -1, 0] },
-        reference: AHEAD,
-        look: AHEAD,
-        surface: { material: 'plastic', shape: 'flat', flatAreaM2: 0.03, wallM: 0.003 },
-        cautions: [LOOSE, 'Away from the compass.', LICENSED],
-        note: 'turned round it films the crew; ahead the propeller disc and the country',
-      },
-      {
-        id: 'window',
-        name: 'Side window, inside, left',
-        partId: 'windows',
-        aim: { from: [-0.1, 1.66, 0], toward: [0, 0, -1] },
-        reference: AHEAD,
-        look: AHEAD,
-        surface: { material: 'acrylic canopy', shape: 'curved', curvatureRadiusM: 1.5, flatAreaM2: 0.02, wallM: 0.003 },
-        cautions: ['A long lever on a suction cup can crack a window: keep it short.', LOOSE, LICENSED],
-        note: 'strut, wheel and country; or over the shoulder to the panel',
-      },
-      {
-        id: 'strut',
-        name: 'Wing strut, left, looking in',
-        partId: 'struts',
-        aim: { from: [0.05 + 1, 1.44, -(0.5 + half * 0.46) / 2], toward: [-1, 0, 0] },
-        reference: RIGHT,
-        look: [0.4, 0.1, 1],
-        surface: {
-          material: 'painted metal',
-          shape: 'tube',
-          tubeDiameterM: 0.06,
-          wallM: 0.002,
-          mustNot: OUTSIDE_AIRCRAFT,
-        },
-        cautions: [OUTSIDE, 'Nothing may reach the propeller.', LICENSED],
-        note: 'crew through the window with the horizon',
-      },
-      {
-        id: 'tail',
-        name: 'Fin, looking ahead',
-        partId: 'fin',
-        aim: { from: [-3.0, 2.2, 0], toward: [-1, 0, 0] },
-        reference: UP,
-        look: AHEAD,
-        surface: {
-          material: 'painted metal',
-          shape: 'edge',
-          curvatureRadiusM: 0.05,
-          wallM: 0.001,
-          mustNot: OUTSIDE_AIRCRAFT,
-        },
-        cautions: [OUTSIDE, 'Can disturb the tail and shifts the centre of gravity.', LICENSED],
-        note: 'the whole aircraft in its landscape',
-      },
-    ];
-  },
+  spots: (fit) => spots(value(fit, 'spanM') / 2),
 });

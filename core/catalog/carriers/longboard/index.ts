@@ -204,6 +204,13 @@ export default machineFrom({
         reference: AHEAD,
         look: AHEAD,
         surface: { ...wood, flatAreaM2: 0.02 },
+        zone: {
+          along: AHEAD,
+          nearerM: 0.1,
+          fartherM: 0.08,
+          mark: 'ahead of the middle between the trucks',
+          usualM: 0.1,
+        },
         cautions: [wheels, 'Hardly any room over the road: a stone or a kerb takes it off.'],
         note: 'very low and very fast between the trucks',
       },

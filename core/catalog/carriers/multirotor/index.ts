@@ -211,6 +211,7 @@ export default machineFrom({
         reference: AHEAD,
         look: AHEAD,
         surface: carbon,
+        zone: { along: AHEAD, nearerM: 0.02, fartherM: 0.04, mark: 'ahead of the middle of the plate', usualM: 0.02 },
         cautions: [rotors, 'Touches down first if it is taller than the legs.', rules],
         note: 'clear of the rotors, legs at the sides',
       },

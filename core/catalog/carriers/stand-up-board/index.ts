@@ -163,6 +163,13 @@ export default machineFrom({
         reference: [-1, 0, 0],
         look: [-1, 0, 0],
         surface,
+        zone: {
+          along: [-1, 0, 0],
+          nearerM: 0.06 * long,
+          fartherM: 0.14 * long,
+          mark: 'behind the nose',
+          usualM: 0.14 * long,
+        },
         cautions: ['A fall forward lands here: low base, rounded, tethered to the bow ring.'],
         note: 'the paddler against the sky, water close by',
       },

@@ -74,6 +74,7 @@ export function idOf(setUp: SetUp): string {
 
 const wordsOf = (setUp: SetUp): readonly string[] => [
   setUp.spotId,
+  ...(setUp.slideM ? [`slid:${setUp.slideM}`] : []),
   setUp.baseId,
   ...setUp.links.map((l) => `${l.linkId}:${l.lengthM}:${l.bendDeg}:${l.turnDeg}`),
   setUp.headId,

@@ -23,6 +23,7 @@ import { placesWith, softLinks } from './places';
 import { scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
 import { byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
+import { slidAlong, type FramedSketch } from './slidAlong';
 import { basesByHabit } from '../../posing/strut/plainSetUp';
 import { viewsOf } from './views';
 
@@ -145,13 +146,17 @@ export function* searchSteps(
     if (candidate) judged.push(candidate);
     if (rejection) reject(rejection);
   };
-  const framed: (Sketch & { framed: FramedSetUp })[] = [];
-  for (const s of sketches) {
-    framed.push({ ...s, framed: framedInAll(s, 'ranked') });
+  const inAll = (s: Sketch): FramedSketch => {
+    const framed = framedInAll(s, 'ranked');
     count.inAllStances++;
-    if (framed.length % FRAMED_A_STEP === 0) yield count.tried;
+    return { ...s, framed, score: frameScore(framed, spotted.intent) };
+  };
+  const scored: FramedSketch[] = [];
+  for (const s of sketches) {
+    scored.push(inAll(s));
+    if (scored.length % FRAMED_A_STEP === 0) yield count.tried;
   }
-  const scored = framed.map((s) => ({ ...s, score: frameScore(s.framed, spotted.intent) })).sort(byScore);
+  scored.sort(byScore);
   // The plainest struts are judged whatever an arm shows beyond them: most arms are stopped by what shakes or tears them.
   const plain = mixed(
     scored.filter((s) => s.resolved.links.length === 0),
@@ -163,7 +168,15 @@ export function* searchSteps(
     (s) => s.resolved.camera.id,
     kept.judged - plain.length,
   );
-  const best = [...plain, ...armed].sort(byScore);
+  const slid: Sketch[] = [];
+  // To slide is simpler than to reach out: the plain struts first.
+  const firsts = [...plain.slice(0, kept.slid), ...armed.slice(0, kept.slid)];
+  for (const there of slidAlong(spotted, spot.zone, firsts, inAll)) {
+    count.tried++;
+    if (there) slid.push(there);
+    yield count.tried;
+  }
+  const best = [...plain, ...armed, ...slid].sort(byScore);
   const soft = softLinks(inKit(kit.links));
   for (const [rank, promising] of best.entries()) {
     const s = { ...promising, framed: framedInAll(promising, 'judged') };
@@ -174,7 +187,7 @@ export function* searchSteps(
     yield count.tried;
   }
   count.tried += judged.length;
-  new Set(sketches.map((s) => s.sightlines)).forEach(forget);
+  new Set([...sketches, ...slid].map((s) => s.sightlines)).forEach(forget);
   // By the usual weights, so that other weights need no other search.
   const weights = weightsOf({ ...question.ask, weights: {} });
   const ranked = judged.sort((a, b) => scoreOf(b, weights) - scoreOf(a, weights) || a.id.localeCompare(b.id));

@@ -38,6 +38,8 @@ export const KEPT = {
   judged: 24,
   /** Of these, at most so many straight on their base, before any arm. */
   plain: 9,
+  /** Of plain and of reaching ones each, slid along the stretch that their spot has. */
+  slid: 2,
   /** Of these, with soft pieces as well. */
   softened: 4,
   /** Bases that the first of them are tried on, and how many those are. */
@@ -251,12 +253,17 @@ function tryView(
   view: View,
   horizonAt: number | null,
 ): Sketch | null {
-  const { carrier, intent, scene } = spotted;
+  const { carrier, intent, question } = spotted;
   const plain = plainAt(spotted, spotId, base, links, view);
   const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, horizonAt);
-  if (!aimed) return null;
+  if (!aimed || (aimed.headId !== plain.headId && !question.pieceIds.includes(aimed.headId))) return null;
+  return sketchOf(spotted, sightlines, aimed, horizonAt);
+}
+
+/** The picture of an aimed set-up as its joint really holds it, in the action stance. */
+export function sketchOf(spotted: Spotted, sightlines: Sightlines, aimed: SetUp, horizonAt: number | null): Sketch {
+  const { carrier, intent, scene } = spotted;
   const free = resolveSetUp(carrier.rig, aimed);
-  if (aimed.headId !== plain.headId && !spotted.question.pieceIds.includes(aimed.headId)) return null;
   const resolved = levelled(spotted, free) ?? notched(spotted, free);
   const action = coarseStance(sightlines, resolved, scene.ridden[0]!, 'ranked');
   const framed = coarseFramed(sightlines, resolved, [{ ...action, share: 1 }]);

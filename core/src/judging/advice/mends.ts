@@ -2,6 +2,7 @@ import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { wantedHorizon } from '../../posing/aiming/wantedHorizon';
 import { placedSpots } from '../../posing/rig/spots';
 import { plainSetUp } from '../../posing/strut/plainSetUp';
+import { fromMarkM, slides } from '../../words/carrier/spotZone';
 import { worseThan, type CheckId, type CheckResult, type Verdict } from '../../words/check/result';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { ShotUse } from '../../words/shot/use';
@@ -55,7 +56,7 @@ export function mendsOf(
   if (lacking.length === 0) return [];
   const now = shotScene(scene.question, { columns: COLUMNS, coarse: true });
   const before = new Map(checks.map((check) => [check.id, outcomeOf(check, now)]));
-  const places = placeAttempts(scene);
+  const places = [...slideAttempts(scene), ...placeAttempts(scene)];
   return lacking.flatMap((result) => {
     const check = checks.find(({ id }) => id === result.check);
     if (!check) return [];
@@ -165,6 +166,34 @@ function sceneAfter({ question, ride }: ShotScene, attempt: Attempt): ShotScene 
     if (error instanceof RangeError) return null;
     throw error;
   }
+}
+
+/** Shares of a stretch, from its nearer end to the other, that are tried. */
+const SLID_TO = [0, 0.25, 0.5, 0.75, 1] as const;
+
+/** The same strut elsewhere on the stretch that its spot has, aimed for what is asked. */
+function slideAttempts({ question, intent, resolved }: ShotScene): readonly Attempt[] {
+  const { rig, setUp, actionStanceId } = question;
+  const { spot, slideM: now } = resolved.placed;
+  const { zone } = spot;
+  if (!zone || !slides(zone)) return [];
+  const height = wantedHorizon(question)?.height ?? null;
+  const length = zone.nearerM + zone.fartherM;
+  return SLID_TO.flatMap((share): Attempt[] => {
+    const slideM = Math.round((share * length - zone.nearerM) * 100) / 100;
+    if (Math.abs(slideM - now) < length / 8) return [];
+    const there = { ...setUp, slideM };
+    const aimed = aimedSetUp(rig, there, intent, actionStanceId, height) ?? there;
+    return [
+      {
+        id: `slide-${share}`,
+        text: `Slid to ${Math.round(fromMarkM(zone, slideM) * 100)} cm ${zone.mark}`,
+        setUp: aimed,
+        effort: 2,
+        costs: 'another minute, measured with a tape',
+      },
+    ];
+  });
 }
 
 /** The same camera at every other place, as plainly as it goes there, aimed for what is asked. */

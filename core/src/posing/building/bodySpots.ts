@@ -17,6 +17,7 @@ export function bodySpots(body: BodySegments, chestPartId: string): readonly Spo
       reference: UP,
       look: [1, 0, 0],
       surface: { material: 'fabric', shape: 'harness' },
+      zone: { along: [0, -1, 0], nearerM: 0.02 * h, fartherM: 0.075 * h, mark: 'below the collar', usualM: 0.046 * h },
       cautions: [
         'As high and as tight as the harness goes: a loose one swings.',
         'In a fall forward it lies between you and whatever is ahead.',

@@ -9,13 +9,17 @@ import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { Spot } from '../../words/carrier/spot';
 import { poseRig, type PosedRig } from './poseRig';
 import { resolveRig } from '../lookup/resolveRig';
+import { slideWithin } from '../../words/carrier/spotZone';
 import type { OwnSpot, RigSpec } from '../../words/rig/rigSpec';
+import type { SetUp } from '../../words/setUp/setUp';
 
 /** A spot found on its part's mesh. */
 export interface PlacedSpot {
   readonly spot: Spot;
   /** Spot frame: origin on the surface, +y the outward normal, +x the reference laid into the surface. */
   readonly partFromSpot: Pose;
+  /** How far it has slid from its usual place along its zone, metres. */
+  readonly slideM: number;
 }
 
 const latest = keepLatest<readonly PlacedSpot[]>(12);
@@ -36,6 +40,24 @@ function placeAll(spec: RigSpec): readonly PlacedSpot[] {
   // A spot of the user's that finds no place on this rig is kept: with another measure or another helmet it may come back.
   const own = (spec.ownSpots ?? []).map((spot) => placeOwn(rig, spot));
   return [...spots, ...own.filter((placed) => typeof placed !== 'string')];
+}
+
+const slid = keepLatest<PlacedSpot>(64);
+
+/** A spot where it has slid to; undefined where the rig has no such spot. Beyond the ends of its zone it stays at the end. @throws RangeError when the catalogue's zone leaves its part */
+export function placedAt(
+  spec: RigSpec,
+  { spotId, slideM = 0 }: Pick<SetUp, 'spotId' | 'slideM'>,
+): PlacedSpot | undefined {
+  const usual = placedSpots(spec).find((placed) => placed.spot.id === spotId);
+  const zone = usual?.spot.zone;
+  const by = zone ? slideWithin(zone, slideM) : 0;
+  if (!usual || by === 0) return usual;
+  return slid(`${spottedKey(spec)}/${spotId}/${by}`, () => {
+    const placed = placeSpot(poseRig(spec, SET_UP_STANCE_ID), usual.spot, by);
+    if (typeof placed === 'string') throw new RangeError(`placedAt: spot "${spotId}" slid by ${by} m: ${placed}`);
+    return placed;
+  });
 }
 
 /** A spot of the user's own that finds no place on the rig as it is now. */
@@ -94,14 +116,16 @@ const ownSpot = ({ id, name, partId, point, normal, surface }: OwnSpot, fromM: n
 });
 
 /** @returns the spot on its part, or why it has no place there */
-function placeSpot(rig: PosedRig, spot: Spot): PlacedSpot | string {
+function placeSpot(rig: PosedRig, spot: Spot, slideM = 0): PlacedSpot | string {
   const part = rig.byId.get(spot.partId);
   if (!part) return `it sits on "${spot.partId}", which this rig lacks`;
-  const found = surfacePoint(part.mesh, spot.aim.from, spot.aim.toward);
+  const from = spot.zone ? addScaled(spot.aim.from, normalize(spot.zone.along), slideM) : spot.aim.from;
+  const found = surfacePoint(part.mesh, from, spot.aim.toward);
   if (!found) return `its ray misses "${spot.partId}"`;
   const x = perpendicularTo(found.normal, spot.reference);
   return {
     spot,
+    slideM,
     partFromSpot: poseAt(found.point, rotationFromAxes(x, found.normal, cross(x, found.normal))),
   };
 }

@@ -1,5 +1,5 @@
 import { calibrateLens, portrait, type Lens } from '../../mathematics/lens/lens';
-import { placedSpots, whyUnplaced, type PlacedSpot } from '../rig/spots';
+import { placedAt, whyUnplaced, type PlacedSpot } from '../rig/spots';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
@@ -45,7 +45,7 @@ function lensOf(mode: CameraMode, { crop }: StabiliserLevel, upright: boolean): 
 
 /** Ids to catalogue entries, and the place where it goes. @throws RangeError naming the id that is missing, or why the spot is lost */
 export function resolveSetUp(spec: RigSpec, setUp: SetUp): ResolvedSetUp {
-  const placed = placedSpots(spec).find((p) => p.spot.id === setUp.spotId);
+  const placed = placedAt(spec, setUp);
   if (!placed) throw new RangeError(`resolveSetUp: ${whyUnplaced(spec, setUp.spotId)}`);
   return { placed, ...resolvePieces(spec, setUp) };
 }

@@ -15,6 +15,8 @@ import type { HoldReport } from '../../physics/holding/holdReport';
 import { movedBefore } from '../../deciding/outing/logbook';
 import { momentOf, shotQuestion } from '../../deciding/outing/shotQuestion';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import type { PlacedSpot } from '../../posing/rig/spots';
+import { fromMarkM, slides } from '../../words/carrier/spotZone';
 import { cardSteps, type CardStep } from './cardSteps';
 import { isParticular } from '../../words/rule/rule';
 import { metresToInches } from '../../mathematics/units/length';
@@ -61,6 +63,12 @@ export function tiltWords(deg: number, positive: string, negative: string, zero:
 /** A small length: millimetres, or inches with two places. */
 export const smallLength = (lengthM: number, units: UnitSystem): string =>
   units === 'metric' ? `${Math.round(lengthM * 1000)} mm` : `${metresToInches(lengthM).toFixed(2)} in`;
+
+/** Where a base goes: its spot and, where that can slide, what a tape shows. */
+export function placeWords({ spot, slideM }: PlacedSpot, units: UnitSystem): string {
+  const { name, zone } = spot;
+  return zone && slides(zone) ? `${name}, ${smallLength(fromMarkM(zone, slideM), units)} ${zone.mark}` : name;
+}
 
 const MOUNTING_WORDS = {
   upright: 'right way up',
@@ -160,7 +168,7 @@ export function cardContent(
       : `${resolved.head.name}: ${notch.notches === 0 ? 'middle notch' : `${Math.abs(notch.notches)} ${Math.abs(notch.notches) === 1 ? 'notch' : 'notches'} ${notch.notches > 0 ? 'up' : 'down'} from the middle`}${Math.abs(notch.restDeg) >= 0.5 ? `, ${Math.abs(notch.restDeg).toFixed(1)}° short of the reading` : ''}`;
   return {
     title: shot.name,
-    where: spot.name,
+    where: placeWords(resolved.placed, units),
     stance: `for ${stance?.name.toLowerCase() ?? shot.actionStanceId}`,
     level,
     numbers: [
@@ -197,10 +205,13 @@ export function cardContent(
       ...lightLines(foundBy(report, 'light'), shot, momentOf(outing, shot).moment),
     ],
     lasting: lastLines(foundBy(report, 'last'), shot),
-    steps: cardSteps(resolved, level, setUpStance?.note ?? 'standing upright, machine level', {
-      test: pullTest,
-      words: pullWords(pullTest),
-    }),
+    steps: cardSteps(
+      resolved,
+      placeWords(resolved.placed, units).toLowerCase(),
+      level,
+      setUpStance?.note ?? 'standing upright, machine level',
+      { test: pullTest, words: pullWords(pullTest) },
+    ),
     cautions: [
       ...(moved ? [moved] : []),
       ...rules

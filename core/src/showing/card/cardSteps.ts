@@ -39,13 +39,13 @@ function putWords({ kind }: BaseDefinition): { readonly words: string; readonly 
 
 /** What is done at the trailhead, in this order: the level comes after the pull, which may shift it. */
 export function cardSteps(
-  { base, placed, camera }: ResolvedSetUp,
+  { base, camera }: ResolvedSetUp,
+  place: string,
   level: { readonly tilt: string; readonly roll: string },
   setUpStance: string,
   pull: { readonly test: HoldReport['pullTest']; readonly words: string },
 ): readonly CardStep[] {
   const put = putWords(base);
-  const spot = placed.spot.name.toLowerCase();
   return [
     {
       id: 'wipe',
@@ -55,7 +55,7 @@ export function cardSteps(
     {
       id: 'put',
       name: 'Put it on',
-      words: `Put the ${base.name.toLowerCase()} on: ${spot}. ${put.words}`,
+      words: `Put the ${base.name.toLowerCase()} on: ${place}. ${put.words}`,
       ...(put.timer ? { timer: put.timer } : {}),
     },
     {

@@ -1,4 +1,5 @@
 import type { Vec3 } from '../../mathematics/geometry/vec3';
+import type { SpotZone } from './spotZone';
 import type { Surface } from './surface';
 
 /** A mounting point: the first hit of a ray on a part's mesh, so that it lies on the surface whatever the fit. */
@@ -13,6 +14,8 @@ export interface Spot {
   /** Where a camera looks with its joint in the middle notch, part's frame. */
   readonly look: Vec3;
   readonly surface: Surface;
+  /** Where it can slide; none = it is a point. */
+  readonly zone?: SpotZone;
   /** What people should know before choosing it, most important first. */
   readonly cautions: readonly string[];
   readonly note: string;

@@ -22,6 +22,8 @@ export interface PutOn {
 /** One shot's camera where it sits and how it points. Ids and numbers only: results are computed. */
 export interface SetUp {
   readonly spotId: string;
+  /** How far the spot has slid from its usual place along its zone, away from the mark; metres, none = 0. */
+  readonly slideM?: number;
   readonly baseId: string;
   readonly links: readonly LinkUse[];
   readonly headId: string;

@@ -30,7 +30,7 @@ import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 9;
+export const OUTING_VERSION = 10;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -150,6 +150,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   7: (old) => ({ ...old, version: 8 }),
   // 8 → 9: what test clips taught, and more of what came of a take; none of it has to be there.
   8: (old) => ({ ...old, version: 9 }),
+  // 9 → 10: how far a spot has slid along its stretch; it does not have to be there.
+  9: (old) => ({ ...old, version: 10 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

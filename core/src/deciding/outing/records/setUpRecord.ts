@@ -26,6 +26,7 @@ const linkUse = object({
 export const setUpSchema = validatorOf<SetUp>()(
   object({
     spotId: id(),
+    slideM: maybeWithin(-20, 20),
     baseId: id(),
     links: list(OUTING_LIMITS.links).of(linkUse),
     headId: id(),

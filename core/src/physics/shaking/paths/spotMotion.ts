@@ -136,10 +136,11 @@ export function spotMotion(question: SpotQuestion, gridHz: Float64Array, picks: 
   const across = picks.path(shake.acrossShare);
   const sourceDrive = drives.find((d) => d.lineHz === null && d.allWays);
   const components = drives.flatMap((drive) => {
-    const grid = drive.lineHz === null ? { f: gridHz, w: widthHz } : lineGrid(drive.lineHz);
+    const grid = weighed(drive, drive.lineHz === null ? { f: gridHz, w: widthHz } : lineGrid(drive.lineHz));
+    const frames = Array.from(grid.f, drive.frame);
     const component = (axis: Vec3, turnAxis: Vec3, share: number, pitches: boolean): MotionComponent => {
-      const start = (f: number): Movement => {
-        const { up, pitch } = drive.frame(f);
+      const start = (i: number): Movement => {
+        const { up, pitch } = frames[i]!;
         return { z: scaled(up, share), turn: pitches ? pitch : ZERO };
       };
       // A stage that gives one way only is rigid in the others.
@@ -151,20 +152,21 @@ export function spotMotion(question: SpotQuestion, gridHz: Float64Array, picks: 
       ...(drive.allWays ? [component(AHEAD, RIGHT, along, false), component(RIGHT, AHEAD, across, false)] : []),
     ];
   });
-  const turning = [...rollOf(route, question.ride, picks), ...swayOf(route, picks)].flatMap(({ drive, axes }) =>
-    axes.map((axis) =>
+  const turning = [...rollOf(route, question.ride, picks), ...swayOf(route, picks)].flatMap(({ drive, axes }) => {
+    const grid = weighed(drive, { f: gridHz, w: widthHz });
+    return axes.map((axis) =>
       fill(
         drive,
         UP,
         axis,
-        { f: gridHz, w: widthHz },
+        grid,
         () => ({ z: ZERO, turn: ONE }),
         drive.id === RIDER_DRIVE ? [] : stages.filter(({ gives }) => gives === undefined),
         picks.path,
         question.measured,
       ),
-    ),
-  );
+    );
+  });
   return {
     components: [...components, ...turning],
     gridHz,
@@ -190,12 +192,24 @@ const lineGrid = (lineHz: number) => ({
   w: Float64Array.from(LINE_STEPS, () => 1 / LINE_STEPS.length),
 });
 
+/** Frequencies of a drive with the variance that each stands for: the same for all ways in which it shakes. */
+interface Weighed {
+  readonly f: Float64Array;
+  readonly variance: Float64Array;
+}
+
+const weighed = (drive: Drive, { f, w }: { f: Float64Array; w: Float64Array }): Weighed => ({
+  f,
+  variance: f.map((frequencyHz, i) => drive.weight(frequencyHz, w[i]!)),
+});
+
+/** @param start what the drive does at a frequency of the grid, by its place in it */
 function fill(
   drive: Drive,
   axis: Vec3,
   turnAxis: Vec3,
-  { f, w }: { f: Float64Array; w: Float64Array },
-  start: (frequencyHz: number) => Movement,
+  { f, variance }: Weighed,
+  start: (at: number) => Movement,
   stages: readonly ShakeStage[],
   pick: RangeEnd,
   measured: readonly MeasuredBand[] = [],
@@ -210,9 +224,9 @@ function fill(
   };
   for (let i = 0; i < n; i++) {
     const frequencyHz = f[i]!;
-    const { z, turn } = stages.reduce((m, stage) => throughStage(m, stage, frequencyHz, pick), start(frequencyHz));
+    const { z, turn } = stages.reduce((m, stage) => throughStage(m, stage, frequencyHz, pick), start(i));
     const ratio = measured.find((b) => frequencyHz >= b.lowHz && frequencyHz < b.highHz)?.ratio ?? 1;
-    out.weight[i] = drive.weight(frequencyHz, w[i]!) * ratio ** 2;
+    out.weight[i] = variance[i]! * ratio ** 2;
     [out.zRe[i], out.zIm[i]] = z;
     [out.turnRe[i], out.turnIm[i]] = turn;
   }

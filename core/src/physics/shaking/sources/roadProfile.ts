@@ -19,6 +19,10 @@ export function groundDisplacementM2Hz(roughnessM3: number, speedMps: number, fr
   return ((roughnessM3 * (n / REFERENCE_CYCLES_PER_M) ** -2) / speedMps) * fine;
 }
 
+/** Steps of the integral below, and cosh at each. */
+const STEP = 0.25;
+const COSH = Float64Array.from({ length: 31 }, (_, i) => Math.cosh((i + 1) * STEP));
+
 /**
  * How alike two tracks of even-handed ground are: |γ| = x·K₁(x), x = 2πn·t, for the falling power of two (Dodds & Robson 1973).
  * K₁ by its integral ∫ e^(−x·cosh u)·cosh u du. Limits: 1 for long waves, 0 for short ones.
@@ -27,12 +31,10 @@ export function trackLikeness(cyclesPerM: number, trackM: number): number {
   const x = 2 * Math.PI * cyclesPerM * trackM;
   if (x < 1e-3) return 1;
   if (x > 40) return 0;
-  const step = 0.25;
   let sum = Math.exp(-x) / 2;
-  for (let u = step; u < 8; u += step) {
-    const c = Math.cosh(u);
+  for (const c of COSH) {
     if (x * c > 60) break;
     sum += Math.exp(-x * c) * c;
   }
-  return Math.min(1, x * sum * step);
+  return Math.min(1, x * sum * STEP);
 }
