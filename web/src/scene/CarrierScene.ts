@@ -20,8 +20,9 @@ import type { DrawnMesh } from '../workers/answers/modelling';
 import { Inks, type ScenePalette } from './inks';
 import { empty, place } from './objects';
 import { overlayLine, type SceneLine } from './overlayLines';
-import { pinScale, pinSprite, type SpotPin } from './pins';
+import type { SpotPin } from './pins';
 import { isDark, solid } from './solid';
+import { SpotPins, type Stretch } from './SpotPins';
 
 interface StrutView {
   readonly meshes: readonly DrawnMesh[];
@@ -38,6 +39,9 @@ export interface SurfacePlace {
 }
 
 const WEDGE_M = 0.55;
+/** So much of the carrier is seen round the chosen spot from near. Metres. */
+const NEAR_M = 1.1;
+
 /** The carrier in the round: plaster with ink edges; the strut, its view and the chosen spot in the loud colour. Drawn on demand. */
 export class CarrierScene {
   private readonly renderer: WebGLRenderer;
@@ -46,27 +50,29 @@ export class CarrierScene {
   private readonly controls: OrbitControls;
   private readonly carrier = new Group();
   private readonly strut = new Group();
-  private readonly pins = new Group();
+  private readonly pins: SpotPins;
   private readonly overlay = new Group();
   private readonly inks: Inks;
   private waiting = 0;
-  /** What one pixel in the view's middle spans at a distance of one metre. */
-  private pixelAngle = 0.0015;
+  private size = { width: 1, height: 1 };
 
   constructor(
     private readonly canvas: HTMLCanvasElement,
     palette: ScenePalette,
     private readonly onPick: (spotId: string) => void,
     private readonly onSurface: (place: SurfacePlace) => void,
+    private readonly onSlide: ((slideM: number, drag: string) => void) | null,
   ) {
     this.inks = new Inks(palette);
+    this.pins = new SpotPins(this.inks);
     this.renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true });
     // Reading the compiler's log back stops the page until the graphics process has caught up.
     this.renderer.debug.checkShaderErrors = false;
     this.scene.add(
       this.carrier,
       this.strut,
-      this.pins,
+      this.pins.lines,
+      this.pins.pins,
       this.overlay,
       new AmbientLight(0xffffff, 1.1),
       new HemisphereLight(0xffffff, 0x8a8578, 1.3),
@@ -81,16 +87,40 @@ export class CarrierScene {
     this.controls.maxDistance = 9;
     this.controls.addEventListener('change', () => this.draw());
     this.controls.update();
-    canvas.addEventListener('pointerdown', this.remember);
+    // Before the controls take hold of it.
+    canvas.addEventListener('pointerdown', this.remember, { capture: true });
+    canvas.addEventListener('pointermove', this.slide);
+    canvas.addEventListener('pointercancel', this.letGo);
     canvas.addEventListener('pointerup', this.pick);
     canvas.addEventListener('pointermove', this.hover);
   }
 
   private pressed: { x: number; y: number } | null = null;
+  /** Name of the present drag along the stretch; null = none goes on. */
+  private sliding: string | null = null;
   private readonly remember = (event: PointerEvent) => {
     this.pressed = { x: event.clientX, y: event.clientY };
+    if (this.placing || !this.onSlide || this.pinUnder(event) !== this.chosen || this.slideUnder(event) === null)
+      return;
+    this.sliding = String(event.timeStamp);
+    this.canvas.setPointerCapture(event.pointerId);
+    // The hand takes the pin along, not the view.
+    this.controls.enabled = false;
   };
+  private readonly slide = (event: PointerEvent) => {
+    const slideM = this.sliding === null ? null : this.slideUnder(event);
+    if (slideM !== null) this.onSlide?.(slideM, this.sliding!);
+  };
+  private readonly letGo = () => {
+    this.sliding = null;
+    this.controls.enabled = true;
+  };
+  private slideUnder(event: PointerEvent): number | null {
+    const { left, top } = this.canvas.getBoundingClientRect();
+    return this.pins.slideNear({ x: event.clientX - left, y: event.clientY - top }, this.camera, this.size);
+  }
   private readonly pick = (event: PointerEvent) => {
+    this.letGo();
     const still = this.pressed && Math.hypot(event.clientX - this.pressed.x, event.clientY - this.pressed.y) < 5;
     if (!still) return;
     if (this.placing) {
@@ -123,7 +153,7 @@ export class CarrierScene {
   };
 
   private pinUnder(event: PointerEvent): string | null {
-    return this.rayUnder(event).intersectObjects(this.pins.children)[0]?.object.name ?? null;
+    return this.rayUnder(event).intersectObjects(this.pins.pins.children)[0]?.object.name ?? null;
   }
 
   private rayUnder(event: PointerEvent): Raycaster {
@@ -150,8 +180,9 @@ export class CarrierScene {
     this.camera.fov =
       width >= height ? 30 : Math.min(58, (2 * Math.atan(Math.tan(0.2) * (height / width)) * 180) / Math.PI);
     this.camera.updateProjectionMatrix();
-    this.pixelAngle = (2 * Math.tan((this.camera.fov * Math.PI) / 360)) / height;
-    for (const pin of this.pins.children) pin.scale.setScalar(pinScale(pin.userData.chosen === true, this.pixelAngle));
+    this.size = { width, height };
+    // What one pixel in the view's middle spans at a distance of one metre.
+    this.pins.scaleTo((2 * Math.tan((this.camera.fov * Math.PI) / 360)) / height);
     this.draw();
   }
 
@@ -160,6 +191,7 @@ export class CarrierScene {
   /** @param frameKey when it changes, the view is set anew so that everything is in it */
   showCarrier(meshes: readonly DrawnMesh[], frameKey: string): void {
     empty(this.carrier);
+    this.shown = meshes;
     for (const mesh of meshes) {
       this.carrier.add(solid(this.inks, mesh, isDark(mesh.tone) ? this.inks.palette.dark : this.inks.palette.plaster));
     }
@@ -180,6 +212,30 @@ export class CarrierScene {
     this.controls.target.copy(fit.centre);
     this.controls.minDistance = Math.min(0.5, fit.size * 0.3);
     this.controls.maxDistance = fit.size * 5;
+    this.controls.update();
+    this.aim();
+  }
+
+  private near = false;
+  private shown: readonly DrawnMesh[] = [];
+
+  /** Shows the whole carrier, or the chosen spot from near. */
+  showNear(near: boolean): void {
+    if (near === this.near) return;
+    this.near = near;
+    if (near) this.aim();
+    else this.frame(this.shown);
+    this.draw();
+  }
+
+  /** From near the chosen spot is in the middle, seen from the same side as before. */
+  private aim(): void {
+    const spot = this.pins.chosenSpot;
+    if (!this.near || !spot) return;
+    const toward = this.camera.position.clone().sub(this.controls.target).normalize();
+    const half = Math.tan((this.camera.fov * Math.PI) / 360) * Math.min(1, this.camera.aspect);
+    this.controls.target.copy(spot);
+    this.camera.position.copy(spot).addScaledVector(toward, NEAR_M / half);
     this.controls.update();
   }
 
@@ -211,13 +267,14 @@ export class CarrierScene {
     this.draw();
   }
 
-  showPins(pins: readonly SpotPin[], chosen: string): void {
-    empty(this.pins);
-    for (const pin of pins) {
-      const sprite = pinSprite(pin, pin.id === chosen, this.inks.palette);
-      sprite.scale.setScalar(pinScale(pin.id === chosen, this.pixelAngle));
-      this.pins.add(sprite);
-    }
+  private chosen = '';
+
+  /** @param stretch what the chosen one can slide along; null = it is a point */
+  showPins(pins: readonly SpotPin[], chosen: string, stretch: Stretch | null): void {
+    const another = chosen !== this.chosen;
+    this.chosen = chosen;
+    this.pins.show(pins, chosen, stretch);
+    if (another) this.aim();
     this.draw();
   }
 
@@ -226,17 +283,21 @@ export class CarrierScene {
     if (this.waiting) return;
     this.waiting = requestAnimationFrame(() => {
       this.waiting = 0;
+      this.camera.updateMatrixWorld(true);
+      this.pins.layOut(this.camera, this.size);
       this.renderer.render(this.scene, this.camera);
     });
   }
 
   dispose(): void {
     cancelAnimationFrame(this.waiting);
-    this.canvas.removeEventListener('pointerdown', this.remember);
+    this.canvas.removeEventListener('pointerdown', this.remember, { capture: true });
+    this.canvas.removeEventListener('pointermove', this.slide);
+    this.canvas.removeEventListener('pointercancel', this.letGo);
     this.canvas.removeEventListener('pointerup', this.pick);
     this.canvas.removeEventListener('pointermove', this.hover);
     this.controls.dispose();
-    for (const group of [this.carrier, this.strut, this.pins, this.overlay]) empty(group);
+    for (const group of [this.carrier, this.strut, this.pins.pins, this.pins.lines, this.overlay]) empty(group);
     this.inks.dispose();
     this.renderer.dispose();
   }

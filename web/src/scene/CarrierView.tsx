@@ -1,4 +1,5 @@
 import type { RigSpec, SetUp } from '@strut-spot/core';
+import { Expand, ZoomIn } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useTheme } from '../state/useTheme';
 import { computing } from '../workers/core';
@@ -7,6 +8,7 @@ import { useRested } from '../workers/useRested';
 import { CarrierScene, type SurfacePlace } from './CarrierScene';
 import type { ScenePalette } from './inks';
 import type { SceneLine } from './overlayLines';
+import { alongStretch } from './SpotPins';
 
 const PALETTES: Record<'light' | 'dark' | 'sun', ScenePalette> = {
   light: { paper: '#faf8f1', ink: '#2a2f33', hivis: '#ff6416', plaster: '#dcd8cc', dark: '#8f8d86' },
@@ -17,6 +19,14 @@ const PALETTES: Record<'light' | 'dark' | 'sun', ScenePalette> = {
 const REST_MS = 120;
 const NO_LINES: readonly SceneLine[] = [];
 
+/** A carrier whose spots lie farther apart is seen from near at first: a glider's cockpit would be a dot. Metres. */
+const LARGE_M = 2.5;
+const isLarge = (places: readonly { readonly position: readonly [number, number, number] }[]): boolean =>
+  [0, 1, 2].some((axis) => {
+    const along = places.map(({ position }) => position[axis]!);
+    return Math.max(...along) - Math.min(...along) > LARGE_M;
+  });
+
 interface CarrierViewProps {
   readonly rig: RigSpec;
   /** The strut that stands on it; none where only the carrier is shown. */
@@ -24,6 +34,8 @@ interface CarrierViewProps {
   readonly stanceId: string;
   readonly description: string;
   readonly onPick: (spotId: string) => void;
+  /** The chosen spot is drawn along its stretch. @param drag the same while a hand holds it */
+  readonly onSlide?: (slideM: number, drag: string) => void;
   /** The spot shown as chosen where there is no set-up. */
   readonly chosenSpotId?: string;
   /** While set, a click asks for the place on the surface instead of a pin. */
@@ -38,6 +50,7 @@ export default function CarrierView({
   stanceId,
   description,
   onPick,
+  onSlide,
   chosenSpotId,
   onSurface,
   lines = NO_LINES,
@@ -45,6 +58,9 @@ export default function CarrierView({
   const canvas = useRef<HTMLCanvasElement>(null);
   const picked = useRef(onPick);
   const placed = useRef(onSurface);
+  const slid = useRef(onSlide);
+  const slides = onSlide !== undefined;
+  const [nearChosen, setNear] = useState<boolean | null>(null);
   const [scene, setScene] = useState<CarrierScene | null>(null);
   const [failed, setFailed] = useState(false);
   const palette = PALETTES[useTheme()];
@@ -56,13 +72,18 @@ export default function CarrierView({
   const rested = useRested(JSON.stringify([rig, setUp, stanceId]), REST_MS);
   const strut = useLatest(setUp ? rested : null, () => computing.strut(rig, setUp!, stanceId));
   const frameKey = JSON.stringify([rig.machineId, rig.fit]);
+  const stretch = useLatest(setUp ? JSON.stringify([rig, setUp.spotId, stanceId]) : null, () =>
+    computing.spotStretch(rig, setUp!.spotId, stanceId),
+  );
   const chosen = setUp?.spotId ?? chosenSpotId ?? '';
+  const near = nearChosen ?? isLarge(places.value ?? []);
   const placing = onSurface !== undefined;
 
   useEffect(() => {
     picked.current = onPick;
     placed.current = onSurface;
-  }, [onPick, onSurface]);
+    slid.current = onSlide;
+  }, [onPick, onSurface, onSlide]);
 
   useEffect(() => scene?.setPlacing(placing), [scene, placing]);
 
@@ -75,6 +96,7 @@ export default function CarrierView({
         PALETTES.light,
         (id) => picked.current(id),
         (place) => placed.current?.(place),
+        slides ? (slideM, drag) => slid.current?.(slideM, drag) : null,
       );
     } catch {
       queueMicrotask(() => setFailed(true));
@@ -87,7 +109,7 @@ export default function CarrierView({
       watch.disconnect();
       made.dispose();
     };
-  }, []);
+  }, [slides]);
 
   useEffect(() => scene?.setPalette(palette), [scene, palette]);
   useEffect(() => {
@@ -98,14 +120,21 @@ export default function CarrierView({
   useEffect(() => {
     if (strut.value) scene?.showStrut(strut.value);
   }, [scene, strut.value, palette]);
+  useEffect(() => scene?.showNear(near), [scene, near, meshes.value]);
   useEffect(() => scene?.showLines(lines), [scene, lines, palette]);
   useEffect(() => {
-    if (!places.value) return;
-    scene?.showPins(
-      places.value.map((place, i) => ({ ...place, number: i + 1 })),
+    if (!places.value || !scene) return;
+    const way = stretch.value && setUp && stretch.value.spotId === setUp.spotId ? stretch.value.path : null;
+    scene.showPins(
+      places.value.map((place, i) => ({
+        ...place,
+        number: i + 1,
+        ...(way && place.id === chosen ? { position: alongStretch(way, setUp?.slideM ?? 0) } : {}),
+      })),
       chosen,
+      way,
     );
-  }, [scene, places.value, chosen, palette]);
+  }, [scene, places.value, stretch.value, setUp?.spotId, setUp?.slideM, chosen, palette, setUp]);
 
   return (
     <div className="relative h-full min-h-0 w-full overflow-hidden">
@@ -116,6 +145,19 @@ export default function CarrierView({
         className="absolute inset-0 size-full"
         data-ready={meshes.value && (strut.value || !setUp) ? 'yes' : 'no'}
       />
+      {!failed && meshes.value && chosen !== '' && (
+        <button
+          type="button"
+          className="action absolute top-1 left-1 bg-paper/85"
+          aria-pressed={near}
+          onClick={() => {
+            setNear(!near);
+          }}
+        >
+          {near ? <Expand size={15} aria-hidden /> : <ZoomIn size={15} aria-hidden />}
+          {near ? 'Whole' : 'Near'}
+        </button>
+      )}
       {failed && (
         <p className="absolute inset-0 p-3 text-ink-2">
           This browser shows no 3D. The list of spots and the picture work without it.

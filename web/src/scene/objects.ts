@@ -1,5 +1,5 @@
 import type { Pose } from '@strut-spot/core';
-import { type Group, LineSegments, Matrix4, Mesh, type Object3D, Sprite } from 'three';
+import { type Group, LineSegments, Matrix4, Mesh, type Object3D, Points, Sprite } from 'three';
 
 export function place(object: Object3D, { rotation: r, position: p }: Pose): void {
   object.matrixAutoUpdate = false;
@@ -11,7 +11,7 @@ export function place(object: Object3D, { rotation: r, position: p }: Pose): voi
 /** Takes everything out and gives its memory back; shared materials stay. */
 export function empty(group: Group): void {
   group.traverse((child) => {
-    if (child instanceof Mesh || child instanceof LineSegments) {
+    if (child instanceof Mesh || child instanceof LineSegments || child instanceof Points) {
       child.geometry.dispose();
     } else if (child instanceof Sprite) {
       child.material.map?.dispose();

@@ -1,4 +1,4 @@
-import { CanvasTexture, Sprite, SpriteMaterial, SRGBColorSpace } from 'three';
+import { CanvasTexture, Sprite, SpriteMaterial, SRGBColorSpace, Vector3 } from 'three';
 import type { ScenePalette } from './inks';
 
 export interface SpotPin {
@@ -8,12 +8,13 @@ export interface SpotPin {
   readonly normal: readonly [number, number, number];
 }
 
-const PIN_PX = { other: 22, chosen: 29 } as const;
+/** Widths on the screen, pixels. */
+export const PIN_PX = { other: 22, chosen: 29 } as const;
 /** How large a pin is drawn so that it keeps its size on the screen. @param pixelAngle what a pixel spans at one metre */
 export const pinScale = (chosen: boolean, pixelAngle: number): number =>
   (chosen ? PIN_PX.chosen : PIN_PX.other) * pixelAngle;
 
-/** A spot's number before its surface, over everything. */
+/** A spot's number before its surface, over everything; where both are is kept with it. */
 export function pinSprite(pin: SpotPin, chosen: boolean, palette: ScenePalette): Sprite {
   const material = new SpriteMaterial({
     map: label(String(pin.number), chosen, palette),
@@ -22,8 +23,10 @@ export function pinSprite(pin: SpotPin, chosen: boolean, palette: ScenePalette):
   });
   const sprite = new Sprite(material);
   sprite.name = pin.id;
-  sprite.userData.chosen = chosen;
-  sprite.position.set(...pin.position).addScaledVector(sprite.position.clone().set(...pin.normal), 0.045);
+  const spot = new Vector3(...pin.position);
+  const before = spot.clone().addScaledVector(new Vector3(...pin.normal), 0.045);
+  sprite.userData = { chosen, spot, before };
+  sprite.position.copy(before);
   sprite.renderOrder = chosen ? 3 : 2;
   return sprite;
 }

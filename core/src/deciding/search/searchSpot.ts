@@ -170,7 +170,8 @@ export function* searchSteps(
   );
   const slid: Sketch[] = [];
   // To slide is simpler than to reach out: the plain struts first.
-  const firsts = [...plain.slice(0, kept.slid), ...armed.slice(0, kept.slid)];
+  const lensOf = ({ resolved: { camera, mode } }: Sketch) => `${camera.id}/${mode.id}`;
+  const firsts = [...mixed(plain, lensOf, kept.slid), ...armed.slice(0, 1)];
   for (const there of slidAlong(spotted, spot.zone, firsts, inAll)) {
     count.tried++;
     if (there) slid.push(there);

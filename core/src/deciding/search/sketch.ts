@@ -38,8 +38,8 @@ export const KEPT = {
   judged: 24,
   /** Of these, at most so many straight on their base, before any arm. */
   plain: 9,
-  /** Of plain and of reaching ones each, slid along the stretch that their spot has. */
-  slid: 2,
+  /** Of the plain ones, with different lenses, slid along the stretch that their spot has; and the best that reaches out. */
+  slid: 3,
   /** Of these, with soft pieces as well. */
   softened: 4,
   /** Bases that the first of them are tried on, and how many those are. */

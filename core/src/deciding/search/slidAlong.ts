@@ -8,9 +8,9 @@ import { sketchOf, type Sketch, type Spotted } from './sketch';
 /** With its pictures in all stances, and its score over them. */
 export type FramedSketch = Sketch & { readonly framed: FramedSetUp };
 
-/** Where on each half of a stretch is looked first, and how far to both sides of the best then. Shares of that half. */
+/** Where on each half of a stretch is looked first, and how far to both sides of the best then, finer and finer. Shares of that half. */
 const FIRST = [-1, -0.5, 0.5, 1] as const;
-const THEN = 0.25;
+const THEN = [0.25, 0.125] as const;
 /** A place is measured with a tape. Metres. */
 const TO_M = 0.005;
 /** A picture must get so much better for the spot to be slid. */
@@ -40,8 +40,10 @@ export function* slidAlong(
       if (beaten !== first) forget(beaten.sightlines);
     };
     FIRST.forEach(look);
-    const around = best.share;
-    for (const share of [around - THEN, around + THEN]) if (Math.abs(share) <= 1) look(share);
+    for (const step of THEN) {
+      const around = best.share;
+      for (const share of [around - step, around + step]) if (Math.abs(share) <= 1) look(share);
+    }
     yield best.found.score >= first.score + WORTH_SLIDING ? best.found : null;
   }
 }

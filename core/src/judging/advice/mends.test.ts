@@ -45,6 +45,16 @@ describe.each([
   });
 });
 
+it('a chest camera worn too low for its shot is slid up before anything is bought, told once', () => {
+  const low = shot('kayak', 'chest', { slideM: 0.13 });
+  const { mends } = advisedReport({ ...low, intentId: 'hands-and-trail' }, { only: ['frame'] });
+  const slid = mends.find(({ id }) => id.startsWith('slide-'))!;
+  expect(slid.text).toMatch(/^slide it to \d+ cm below the collar: /);
+  expect(mends.filter(({ id }) => id.startsWith('slide-'))).toHaveLength(1);
+  expect(slid.setUp!.slideM).toBeLessThan(0.1);
+  expect(slid.elsewhere).toBe(false);
+});
+
 describe('beside the finding that decides', () => {
   const stop = (mend: object | null = null): CheckResult =>
     ({

@@ -78,11 +78,13 @@ export function mendsOf(
       .slice(0, 2 * PROVED)
       .flatMap(({ attempt, after, brings }) => {
         const mend = proved(check, checks, before, attempt, after, brings);
-        return mend ? [{ ...mend, after }] : [];
+        return mend ? [{ ...mend, after, alike: attempt.alike }] : [];
       })
+      .filter(({ alike }, i, all) => alike === undefined || all.findIndex((m) => m.alike === alike) === i)
       .filter(atMost(MOST_PLACES))
       .slice(0, TOLD)
-      .map(({ after, ...mend }): ProvedMend => {
+      .map(({ after, alike, ...mend }): ProvedMend => {
+        void alike;
         const surely = check.surely?.(now, after);
         return surely ? { ...mend, text: `${mend.text}; ${surely}` } : mend;
       });
@@ -187,7 +189,8 @@ function slideAttempts({ question, intent, resolved }: ShotScene): readonly Atte
     return [
       {
         id: `slide-${share}`,
-        text: `Slid to ${Math.round(fromMarkM(zone, slideM) * 100)} cm ${zone.mark}`,
+        alike: 'slide',
+        text: `slide it to ${Math.round(fromMarkM(zone, slideM) * 100)} cm ${zone.mark}`,
         setUp: aimed,
         effort: 2,
         costs: 'another minute, measured with a tape',

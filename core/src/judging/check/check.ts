@@ -49,6 +49,8 @@ export interface Attempt {
   readonly use?: ShotUse;
   /** The camera goes to another place, and is aimed anew. */
   readonly elsewhere?: boolean;
+  /** Of those with the same word only the best is told. */
+  readonly alike?: string;
   /** How dear it is beside a bought piece. */
   readonly effort: number;
   /** What it costs, in words. */

@@ -45,6 +45,14 @@ describe('the card for the trailhead', () => {
     }
   });
 
+  it('says where on its stretch a spot lies, by tape, in its head and where the base is put on', () => {
+    const { where, steps } = card(plainAt('chest', 20, { slideM: 0.05 }));
+    expect(where).toMatch(/^Chest, 13[01] mm below the collar$/);
+    expect(steps.find(({ id }) => id === 'put')!.words).toContain('mm below the collar');
+    expect(card(plainAt('chest', 20), 'imperial').where).toMatch(/^Chest, 3\.\d\d in below the collar$/);
+    expect(card(plainAt('helmet-top', 20)).where).toBe('Helmet, top');
+  });
+
   it('names the chain from the surface outward, and the notch of its joint', () => {
     const { chain, numbers } = card(plainAt('helmet-top', 20));
     expect(chain.at(-1)).toBe('Cube camera');

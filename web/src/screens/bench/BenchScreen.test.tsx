@@ -26,15 +26,33 @@ it('a tilt that films the sky is stopped, with the way back; taking it mends the
   expect((await stored()).shots[0]!.setUp.angles.tiltDeg).toBeLessThan(60);
 });
 
+const onChest = () => ({
+  ...outingWithShot(),
+  shots: outingWithShot().shots.map((s) => ({
+    ...s,
+    setUp: { ...s.setUp, spotId: 'chest', baseId: 'chest-harness' },
+  })),
+});
+
+it('a spot with a stretch is put by tape or by hand; beyond its ends it is refused', async () => {
+  const { stored } = await openSheet(<BenchScreen />, { outing: onChest() });
+  const slideM = async () => (await stored()).shots[0]!.setUp.slideM;
+  const field = await screen.findByLabelText<HTMLInputElement>('Below the collar', {}, { timeout: 20000 });
+  const usualMm = Number(field.value);
+  fireEvent.change(field, { target: { value: String(usualMm + 60) } });
+  fireEvent.blur(field);
+  await waitFor(async () => expect(await slideM()).toBeCloseTo(0.06, 2));
+  fireEvent.change(field, { target: { value: '900' } });
+  fireEvent.blur(field);
+  expect(screen.getByRole('alert').textContent).toMatch(/Below the collar: from \d+ to \d+ mm/);
+  expect(await slideM()).toBeCloseTo(0.06, 2);
+  fireEvent.click(screen.getByRole('button', { name: 'pin drawn 2.3 cm on' }));
+  await waitFor(async () => expect(await slideM()).toBeCloseTo(0.025, 6));
+});
+
 it('another spot by its pin brings a base that goes there, and keeps the camera', async () => {
   const { stored } = await openSheet(<BenchScreen />, {
-    outing: {
-      ...outingWithShot(),
-      shots: outingWithShot().shots.map((s) => ({
-        ...s,
-        setUp: { ...s.setUp, spotId: 'chest', baseId: 'chest-harness' },
-      })),
-    },
+    outing: onChest(),
   });
   fireEvent.click(await screen.findByRole('button', { name: 'pin of the chin bar' }));
   await waitFor(async () => expect((await stored()).shots[0]!.setUp.spotId).toBe('chin-bar'));

@@ -1,5 +1,6 @@
 import { closestRules, foundBy, MOST_CAUTIONS, resolveRig } from '@strut-spot/core';
 import { lazy, Suspense, useState } from 'react';
+import { GESTURE } from '../../state/outingHistory';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { computing } from '../../workers/core';
@@ -19,7 +20,7 @@ const CarrierView = lazy(() => import('../../scene/CarrierView'));
 
 /** Fine work on one set-up: carrier, picture, strut and check side by side, all live. */
 export function BenchScreen() {
-  const { shot, question, rig } = useShot();
+  const { shot, question, rig, changeSetUp } = useShot();
   const { machine } = resolveRig(rig);
   const [stanceId, setStanceId] = useState(shot.actionStanceId);
   const quick = useLatest(JSON.stringify(question), () => computing.report(question, { quick: true }));
@@ -43,6 +44,9 @@ export function BenchScreen() {
               stanceId={stanceId}
               description={`${machine.name} and rider in ${frame?.name.toLowerCase() ?? 'stance'}, camera at ${report?.spotName ?? 'its spot'}. Drag to turn; the spots are in the list below.`}
               onPick={changeSpot}
+              onSlide={(slideM, drag) =>
+                changeSetUp({ slideM: Math.round(slideM * 200) / 200 }, `${GESTURE}slide-${drag}`)
+              }
             />
           </Suspense>
         </div>

@@ -15,7 +15,9 @@ import {
   SET_UP_STANCE_ID,
   shadedMesh,
   worldFromSpot,
+  placedAt,
   placedSpots,
+  slides,
   type Pose,
   type PosedPart,
   type RigSpec,
@@ -45,6 +47,9 @@ const send = (meshes: DrawnMesh[]) =>
     meshes.flatMap((m) => [m.positions.buffer, m.normals.buffer, m.edges.buffer]),
   );
 
+/** Straight pieces that a stretch is drawn in. */
+const STRETCH_STEPS = 12;
+
 /** What the view in the round shows, and where things are on it. */
 export const modelling = {
   carrierMeshes: (rig: RigSpec, stanceId: string) => send(poseRig(rig, stanceId).parts.map(drawn)),
@@ -53,7 +58,7 @@ export const modelling = {
     const posed = poseRig(rig, stanceId);
     return placedSpots(rig).map((placed) => {
       const { position, rotation } = worldFromSpot(posed, placed);
-      const { id, name, note, surface, cautions, partId } = placed.spot;
+      const { id, name, note, surface, cautions, partId, zone } = placed.spot;
       return {
         id,
         name,
@@ -61,10 +66,25 @@ export const modelling = {
         surface,
         cautions,
         partId,
+        zone,
+        group: posed.byId.get(partId)!.group,
         position,
         normal: [rotation[1], rotation[4], rotation[7]] as const,
       };
     });
+  },
+
+  /** Places along the stretch of a spot, from one end to the other; null where it is a point or lost. */
+  spotStretch(rig: RigSpec, spotId: string, stanceId: string) {
+    const posed = poseRig(rig, stanceId);
+    const zone = placedSpots(rig).find(({ spot }) => spot.id === spotId)?.spot.zone;
+    if (!zone || !slides(zone)) return null;
+    const length = zone.nearerM + zone.fartherM;
+    const path = Array.from({ length: STRETCH_STEPS + 1 }, (_, i) => {
+      const slideM = (i / STRETCH_STEPS) * length - zone.nearerM;
+      return { slideM, position: worldFromSpot(posed, placedAt(rig, { spotId, slideM })!).position };
+    });
+    return { spotId, path };
   },
 
   /** Top of each part in its own frame: where a spot of one's own comes without a click. */
