@@ -85,6 +85,7 @@ export { knownMachines, registerOwnShapes, resolveRig } from './posing/lookup/re
 export { withStanceShare } from './posing/lookup/stanceShares';
 export { poseRig } from './posing/rig/poseRig';
 export { lostSpots, placedAt, placedSpots, whyUnplaced, worldFromSpot } from './posing/rig/spots';
+export { tiltWords } from './mathematics/units/tiltWords';
 export { fromMarkM, slides, type SpotZone } from './words/carrier/spotZone';
 export { baseRefusal } from './posing/strut/baseRefusal';
 export { poseStrut } from './posing/strut/kinematics';
@@ -242,14 +243,7 @@ export { type SearchJob, type SearchQuestion, searchJobs } from './deciding/sear
 export { searchSteps } from './deciding/search/searchSpot';
 export { weightsOf } from './deciding/search/weights';
 export { whyNot } from './deciding/search/whyNot';
-export {
-  type CardContent,
-  type UnitSystem,
-  cardContent,
-  pullWords,
-  smallLength,
-  tiltWords,
-} from './showing/card/cardContent';
+export { type CardContent, type UnitSystem, cardContent, pullWords, smallLength } from './showing/card/cardContent';
 export type { CardStep } from './showing/card/cardSteps';
 export { type DrawnForce, forceElevation } from './showing/drawing/forceElevation';
 export { type DrawingPoint, type SideElevation, sideElevation } from './showing/drawing/sideElevation';

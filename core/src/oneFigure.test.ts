@@ -14,7 +14,8 @@ import { resolveRig } from './posing/lookup/resolveRig';
 import { kitWith } from './posing/lookup/kit';
 import { placedSpots } from './posing/rig/spots';
 import { baseRefusal } from './posing/strut/baseRefusal';
-import { cardContent, pullWords, smallLength, tiltWords } from './showing/card/cardContent';
+import { tiltWords } from './mathematics/units/tiltWords';
+import { cardContent, pullWords, smallLength } from './showing/card/cardContent';
 import { forceElevation } from './showing/drawing/forceElevation';
 import { sideElevation } from './showing/drawing/sideElevation';
 

@@ -61,7 +61,7 @@ export function cardPage(
           stack: [
             { canvas: strutCanvas(drawing, column, DRAWING_HEIGHT), margin: [0, 0, 0, 6] },
             {
-              text: `${drawing.axisDeg.toFixed(1)}° from level; reach ${reachText}, height ${heightText}`,
+              text: `${drawing.reading}; reach ${reachText}, height ${heightText}`,
               fontSize: 8,
               color: GREY,
             },

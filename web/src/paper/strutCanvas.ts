@@ -36,6 +36,6 @@ export function strutCanvas(drawing: SideElevation, width: number, height: numbe
     ...drawing.body.map((corner, i) => line(at(corner), at(drawing.body[(i + 1) % drawing.body.length]!), 1.2, INK)),
     ...drawing.edges.map((edge) => line(lens, along(lens, edge, 42), 0.6, HIVIS)),
     line(lens, along(lens, drawing.axis, 44), 1.4, INK),
-    line(lens, [lens[0] + 56, lens[1]], 0.4, GREY),
+    line(lens, [lens[0] + (drawing.axis[0] < 0 ? -56 : 56), lens[1]], 0.4, GREY),
   ];
 }

@@ -19,6 +19,8 @@ interface StrutElevationProps {
   readonly title?: string;
 }
 
+const VIEW_NAMES = { side: 'Side', above: 'From above', front: 'From ahead' } as const;
+
 const WIDTH = 340;
 const HEIGHT = 252;
 /** Length of the drawn lens axis, pixels. */
@@ -48,6 +50,8 @@ export function StrutElevation({
     HEIGHT / 2 + lift - (y - middle[1]) * scale,
   ];
   const along = (p: DrawingPoint, d: DrawingPoint, k: number): DrawingPoint => [p[0] + d[0] * k, p[1] - d[1] * k];
+  /** To which side the lens looks, where the line of the level is drawn. */
+  const looks = drawing.axis[0] < 0 ? -1 : 1;
   const line = (a: DrawingPoint, b: DrawingPoint) =>
     `M${a[0].toFixed(1)} ${a[1].toFixed(1)}L${b[0].toFixed(1)} ${b[1].toFixed(1)}`;
 
@@ -81,7 +85,7 @@ export function StrutElevation({
       aria-label="Side drawing of the strut"
     >
       <text x="8" y="16" className="caption" fill="currentColor" fontSize="10.5">
-        {`${drawing.view === 'side' ? 'Side' : 'From above'}, ${title}`.toUpperCase()}
+        {`${VIEW_NAMES[drawing.view]}, ${title}`.toUpperCase()}
       </text>
       <g stroke="currentColor" fill="none">
         <path d={line(along(spot, drawing.surface, -82), along(spot, drawing.surface, 82))} strokeWidth="1.8" />
@@ -93,7 +97,12 @@ export function StrutElevation({
             opacity="0.7"
           />
         ))}
-        <path d={line(lens, [lens[0] + 100, lens[1]])} strokeWidth="0.8" strokeDasharray="7 3 1.5 3" opacity="0.75" />
+        <path
+          d={line(lens, [lens[0] + looks * 100, lens[1]])}
+          strokeWidth="0.8"
+          strokeDasharray="7 3 1.5 3"
+          opacity="0.75"
+        />
       </g>
       <path
         d={`M${lens.join(' ')}L${along(lens, drawing.edges[0], AXIS_PX).join(' ')}L${along(lens, drawing.edges[1], AXIS_PX).join(' ')}Z`}
@@ -167,10 +176,11 @@ export function StrutElevation({
             </text>
           )}
           <text
-            x={Math.min(WIDTH - 44, lens[0] + 62)}
-            y={lens[1] + (drawing.axisDeg >= 0 && Math.abs(drawing.axisDeg) < 90 ? 13 : -6)}
+            x={looks > 0 ? Math.min(WIDTH - 62, lens[0] + 62) : Math.max(62, lens[0] - 62)}
+            y={lens[1] + (drawing.axis[1] >= 0 ? 14 : -6)}
+            textAnchor={looks > 0 ? 'start' : 'end'}
           >
-            {drawing.axisDeg.toFixed(1)}°
+            {drawing.reading}
           </text>
         </g>
       )}

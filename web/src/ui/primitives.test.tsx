@@ -65,12 +65,12 @@ describe('the side drawing', () => {
     ],
     surface: [-1, 0],
     normal: [0, 1],
-    axisDeg: 0,
+    reading: 'level',
   };
 
   it('is labelled with its reach, height and angle, and stays finite', () => {
     const { container } = render(<StrutElevation drawing={drawing} reachText="30 mm" heightText="65 mm" />);
-    expect(container.textContent).toMatch(/SIDE.*65 mm.*30 mm.*0\.0°/);
+    expect(container.textContent).toMatch(/SIDE.*65 mm.*30 mm.*level/);
     expect(container.innerHTML).not.toMatch(/NaN|Infinity/);
   });
 

@@ -4,7 +4,8 @@ import { newCarrier, newOuting } from '../../deciding/outing/newOuting';
 import type { Outing } from '../../deciding/outing/records/outingRecord';
 import type { Shot } from '../../deciding/outing/records/shotRecord';
 import type { SetUp } from '../../words/setUp/setUp';
-import { cardContent, pullWords, smallLength, tiltWords } from './cardContent';
+import { tiltWords } from '../../mathematics/units/tiltWords';
+import { cardContent, pullWords, smallLength } from './cardContent';
 
 const carrier = { ...newCarrier('bike', 'mountain-bike', 1.75), rig: bikeRig() };
 const card = (setUp: SetUp, units: 'metric' | 'imperial' = 'metric') => {

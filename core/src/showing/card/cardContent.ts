@@ -17,6 +17,7 @@ import { momentOf, shotQuestion } from '../../deciding/outing/shotQuestion';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { PlacedSpot } from '../../posing/rig/spots';
 import { fromMarkM, slides } from '../../words/carrier/spotZone';
+import { tiltWords } from '../../mathematics/units/tiltWords';
 import { cardSteps, type CardStep } from './cardSteps';
 import { isParticular } from '../../words/rule/rule';
 import { metresToInches } from '../../mathematics/units/length';
@@ -51,13 +52,6 @@ interface CardCheck {
   readonly verdict: CheckResult['verdict'];
   /** Why, where it is not good. */
   readonly because: string | null;
-}
-
-/** −3.4 → "3.4° down"; zero is level. */
-export function tiltWords(deg: number, positive: string, negative: string, zero: string): string {
-  const rounded = Math.round(deg * 2) / 2;
-  if (rounded === 0) return zero;
-  return `${Math.abs(rounded)}° ${rounded > 0 ? positive : negative}`;
 }
 
 /** A small length: millimetres, or inches with two places. */

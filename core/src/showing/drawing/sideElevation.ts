@@ -1,5 +1,6 @@
 import { transformPoint, transformDirection } from '../../mathematics/geometry/pose';
-import type { Vec3 } from '../../mathematics/geometry/vec3';
+import { normalize, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
+import { tiltWords } from '../../mathematics/units/tiltWords';
 import { fieldOfViewDeg } from '../../mathematics/lens/lens';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig } from '../../posing/rig/poseRig';
@@ -15,8 +16,7 @@ export type DrawingPoint = readonly [number, number];
 
 /** The strut drawn square on, in the set-up stance, origin at the spot. What is drawn is what is computed. */
 export interface SideElevation {
-  /** 'side': from the rider's right, ahead to the right. 'above': plan, ahead to the right, the rider's right downward. */
-  readonly view: 'side' | 'above';
+  readonly view: DrawingView;
   readonly joints: readonly DrawingPoint[];
   /** Outline of the camera's body with its foot down to the joint (its box, seen square on). */
   readonly body: readonly DrawingPoint[];
@@ -27,25 +27,45 @@ export interface SideElevation {
   /** Along the surface and away from it. */
   readonly surface: DrawingPoint;
   readonly normal: DrawingPoint;
-  /** Angle of the lens axis in the drawing from ahead, degrees, positive upward (to the left in the plan). */
-  readonly axisDeg: number;
+  /** What the level reads of what is drawn: the tilt, or from above the turn from straight ahead. */
+  readonly reading: string;
 }
 
-/** A surface facing sideways by more than this is drawn from above. */
-const SIDEWAYS = 0.75;
+/**
+ * 'side': from the rider's right, ahead to the right. 'above': plan, ahead to the right, the rider's right downward. 'front': from ahead, the
+ * rider's right to the left.
+ */
+export type DrawingView = 'side' | 'above' | 'front';
+
+/** What each view looks along, and how much more of that it must lose than the side drawing does before it is taken: people know the side. */
+const VIEWS: readonly { readonly view: DrawingView; readonly depth: 0 | 1 | 2; readonly unusual: number }[] = [
+  { view: 'side', depth: 2, unusual: 0 },
+  { view: 'above', depth: 1, unusual: 0.25 },
+  { view: 'front', depth: 0, unusual: 0.4 },
+];
 
 /** A world direction in the plane of the drawing. */
-export const flattened = (view: SideElevation['view'], [x, y, z]: Vec3): DrawingPoint =>
-  view === 'above' ? [x, -z] : [x, y];
+export function flattened(view: DrawingView, [x, y, z]: Vec3): DrawingPoint {
+  if (view === 'above') return [x, -z];
+  return view === 'front' ? [-z, y] : [x, y];
+}
+
+/** The plane in which the strut really lies: in which surface, arm and lens axis are hidden least behind each other. Unit vectors, world frame. */
+function planeOf(normal: Vec3, arm: Vec3, axis: Vec3): DrawingView {
+  const lost = (depth: 0 | 1 | 2) => 2 * normal[depth] ** 2 + arm[depth] ** 2 + axis[depth] ** 2;
+  return VIEWS.reduce((best, v) => (lost(v.depth) + v.unusual < lost(best.depth) + best.unusual ? v : best)).view;
+}
 
 /** @param stanceId in which it is drawn */
 export function sideElevation(spec: RigSpec, setUp: SetUp, stanceId: string = SET_UP_STANCE_ID): SideElevation {
   const resolved = resolveSetUp(spec, setUp);
   const strut = poseStrut(resolved, poseRig(spec, SET_UP_STANCE_ID), poseRig(spec, stanceId));
   const normal = transformDirection(strut.worldFromSpot, [0, 1, 0]);
-  const above = Math.abs(normal[2]) > SIDEWAYS;
-  const flat = (v: Vec3) => flattened(above ? 'above' : 'side', v);
   const origin = strut.worldFromSpot.position;
+  const looks = rotate(strut.worldFromCamera.rotation, [1, 0, 0]);
+  const view = planeOf(normal, normalize(subtract(strut.worldFromCamera.position, origin)), looks);
+  const above = view === 'above';
+  const flat = (v: Vec3) => flattened(view, v);
   const place = (p: Vec3): DrawingPoint => flat([p[0] - origin[0], p[1] - origin[1], p[2] - origin[2]]);
   const unit = (d: DrawingPoint): DrawingPoint => {
     const size = Math.hypot(...d) || 1;
@@ -56,10 +76,10 @@ export function sideElevation(spec: RigSpec, setUp: SetUp, stanceId: string = SE
   const edge = (deg: number): DrawingPoint =>
     unit(inCamera(rotate(rotationAbout(above ? [0, 1, 0] : [0, 0, 1], deg), [1, 0, 0])));
   const corners = bodyCorners(resolved).map((corner) => place(transformPoint(strut.worldFromBody, corner)));
-  const axis = inCamera([1, 0, 0]);
+  const axis = flat(looks);
   const along = unit([-flat(normal)[1], flat(normal)[0]]);
   return {
-    view: above ? 'above' : 'side',
+    view,
     joints: chainJoints(resolved).map((joint) => place(transformPoint(strut.worldFromSpot, joint))),
     body: convexHull([...corners, place(strut.worldFromBody.position)]),
     lens: place(strut.worldFromCamera.position),
@@ -67,7 +87,9 @@ export function sideElevation(spec: RigSpec, setUp: SetUp, stanceId: string = SE
     edges: [edge(half), edge(-half)],
     surface: along,
     normal: unit(flat(normal)),
-    axisDeg: (Math.atan2(axis[1], axis[0]) * 180) / Math.PI,
+    reading: above
+      ? tiltWords(setUp.angles.panDeg, 'to the right', 'to the left', 'straight ahead')
+      : tiltWords(setUp.angles.tiltDeg, 'up', 'down', 'level'),
   };
 }
 

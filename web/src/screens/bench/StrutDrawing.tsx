@@ -13,6 +13,7 @@ import { useLatest } from '../../workers/useLatest';
 /** A frequency with the digits that an estimate bears. */
 const hertz = (f: number): string => (f < 9.5 ? f.toFixed(1) : String(Number(f.toPrecision(2))));
 
+const SEEN = { side: 'from the side', above: 'from above', front: 'from ahead' } as const;
 const CAPTION = 'min-h-[3.6em] border-t border-hair px-3 py-1 text-[0.9rem]';
 
 /** The strut square on with its dimensions; the lens axis is a handle. */
@@ -93,9 +94,8 @@ export function StrutDrawing({ report }: { report: ShotReport | undefined }) {
         </span>
       </p>
       <figcaption className="sr-only">
-        Strut seen {drawing.view === 'side' ? 'from the side' : 'from above'} in the set-up stance: reach{' '}
-        {smallLength(report.reachM, units)}, height {smallLength(report.heightM, units)}, lens axis{' '}
-        {drawing.axisDeg.toFixed(0)} degrees.
+        Strut seen {SEEN[drawing.view]} in the set-up stance: reach {smallLength(report.reachM, units)}, height{' '}
+        {smallLength(report.heightM, units)}, lens {drawing.reading}.
       </figcaption>
     </figure>
   );
