@@ -3,18 +3,7 @@ import { wheelMeshes } from '../../shapes/bicycle/wheels';
 import { bySide, grip, RELAXED, sole, standingHipM, UPRIGHT } from '../../shapes/people';
 import { besideStem, roadCockpit } from './cockpit';
 import { dimensions, handPlace, roadGeometry, type HandPlace } from './geometry';
-import {
-  mirrored,
-  add,
-  AHEAD,
-  distance,
-  mix,
-  normalize,
-  RIGHT,
-  scale,
-  subtract,
-  type Vec3,
-} from '../../../src/mathematics/geometry/vec3';
+import { mirrored, add, AHEAD, mix, RIGHT, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import { transformMesh } from '../../../src/mathematics/geometry/mesh';
 import { poseAt, transformDirection, transformPoint } from '../../../src/mathematics/geometry/pose';
 import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
@@ -220,7 +209,6 @@ export default machineFrom({
     const g = roadGeometry(fit);
     const tops = besideStem(g);
     const head = mix(g.headTubeBottom, g.headTubeTop, 0.4);
-    const stayM = distance(g.seatTubeTop, g.rearAxle);
     const carbon = [{ kind: 'clamp', because: 'no hard clamping on carbon' }] as const;
     return [
       {
@@ -281,13 +269,6 @@ export default machineFrom({
         reference: AHEAD,
         look: AHEAD,
         surface: { material: 'carbon', shape: 'tube', tubeDiameterM: 0.017, wallM: 0.0015, mustNot: carbon },
-        zone: {
-          along: normalize(subtract(g.seatTubeTop, g.rearAxle)),
-          nearerM: 0.3 * stayM,
-          fartherM: 0.3 * stayM,
-          mark: 'up the stay from the axle',
-          usualM: 0.5 * stayM,
-        },
         cautions: ['Beside the spokes: tether shorter than the way to them.', 'Heels pass here.'],
         note: 'pedalling legs and road',
       },

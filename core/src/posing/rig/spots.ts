@@ -44,7 +44,13 @@ function placeAll(spec: RigSpec): readonly PlacedSpot[] {
 
 const slid = keepLatest<PlacedSpot>(64);
 
-/** A spot where it has slid to; undefined where the rig has no such spot. Beyond the ends of its zone it stays at the end. @throws RangeError when the catalogue's zone leaves its part */
+/** Where a surface ends before its stretch does, so much of the way is tried instead. */
+const SHORTER = [1, 0.75, 0.5, 0.25] as const;
+
+/**
+ * A spot where it has slid to; undefined where the rig has no such spot. Beyond the ends of its stretch it stays at the end, and where the
+ * surface ends before (unusual measures), before that.
+ */
 export function placedAt(
   spec: RigSpec,
   { spotId, slideM = 0 }: Pick<SetUp, 'spotId' | 'slideM'>,
@@ -54,9 +60,12 @@ export function placedAt(
   const by = zone ? slideWithin(zone, slideM) : 0;
   if (!usual || by === 0) return usual;
   return slid(`${spottedKey(spec)}/${spotId}/${by}`, () => {
-    const placed = placeSpot(poseRig(spec, SET_UP_STANCE_ID), usual.spot, by);
-    if (typeof placed === 'string') throw new RangeError(`placedAt: spot "${spotId}" slid by ${by} m: ${placed}`);
-    return placed;
+    const rig = poseRig(spec, SET_UP_STANCE_ID);
+    for (const share of SHORTER) {
+      const placed = placeSpot(rig, usual.spot, by * share);
+      if (typeof placed !== 'string') return placed;
+    }
+    return usual;
   });
 }
 
