@@ -5,6 +5,7 @@
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { rolldown } from 'rolldown';
 import apart from './jest.config.mjs';
 
 const CONTEXTS = 4;
@@ -27,11 +28,25 @@ for (let n = 0; n < CONTEXTS; n++) {
   writeFileSync(join(together, `${n + 1}.test.js`), lines.join(''));
 }
 
+const bundle = await rolldown({ input: join(core, 'src/index.ts'), platform: 'node', logLevel: 'warn' });
+await bundle.write({ file: join(together, 'core.cjs'), format: 'cjs' });
+
+/** Page tests take the core ready made. */
+const withSharedCore = (project) => ({
+  ...project,
+  testEnvironment: '<rootDir>/../jest.sharedCore.mjs',
+  moduleNameMapper: { ...project.moduleNameMapper, '^@strut-spot/core$': '<rootDir>/testing/sharedCore.cjs' },
+});
+
 export default {
   projects: apart.projects
     .filter(({ displayName }) => displayName !== 'e2e')
     .map((project) =>
-      project.displayName === 'core' ? { ...project, testMatch: ['<rootDir>/dist/together/*.test.js'] } : project,
+      project.displayName === 'core'
+        ? { ...project, testMatch: ['<rootDir>/dist/together/*.test.js'] }
+        : project.displayName === 'web'
+          ? withSharedCore(project)
+          : project,
     ),
   testSequencer: './jest.longestFirst.mjs',
 };

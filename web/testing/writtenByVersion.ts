@@ -100,8 +100,21 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
   },
   {
     ...now,
-    carriers: [{ ...carrier, rig }],
-    shots: [{ ...shot, setUp: { ...(shot.setUp as Stored), slideM: -0.02 } }],
+    carriers: [{ ...carrier, rig, ride: { ...carrier.ride, weatherId: 'muddy', humidityPct: 90 } }],
+    lessons: [{ id: 'c0', at: '2027-02-13T09:00:00Z', ...lesson() }],
+    supplies: { cameras: [{ cameraId: 'cube-camera', batteries: 4, cardGb: 256, worn: true }], bays: 2 },
+    where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
+    shots: [
+      {
+        ...shot,
+        setUp: { ...(shot.setUp as Stored), slideM: -0.02 },
+        use: { takes: 5, hours: 6, start: 'remote', foam: true, fromC: -4 },
+        clips: [clip()],
+        log: [{ ...entry(), lap: 2, usableS: 12, whyNot: ['shaky', 'lens'], lens: 'drops', batteryPct: 55 }],
+        hour: { at: '16:40', headingDeg: 210 },
+        ask: { ...fullAsk(), light: 'front', weights: { mass: 7, steady: 2 } },
+      },
+    ],
   },
 ];
 
