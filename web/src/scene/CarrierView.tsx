@@ -76,6 +76,8 @@ export default function CarrierView({
     computing.spotStretch(rig, setUp!.spotId, stanceId),
   );
   const chosen = setUp?.spotId ?? chosenSpotId ?? '';
+  const spotId = setUp?.spotId;
+  const slideM = setUp?.slideM ?? 0;
   const near = nearChosen ?? isLarge(places.value ?? []);
   const placing = onSurface !== undefined;
 
@@ -124,17 +126,17 @@ export default function CarrierView({
   useEffect(() => scene?.showLines(lines), [scene, lines, palette]);
   useEffect(() => {
     if (!places.value || !scene) return;
-    const way = stretch.value && setUp && stretch.value.spotId === setUp.spotId ? stretch.value.path : null;
+    const way = stretch.value && stretch.value.spotId === spotId ? stretch.value.path : null;
     scene.showPins(
       places.value.map((place, i) => ({
         ...place,
         number: i + 1,
-        ...(way && place.id === chosen ? { position: alongStretch(way, setUp?.slideM ?? 0) } : {}),
+        ...(way && place.id === chosen ? { position: alongStretch(way, slideM) } : {}),
       })),
       chosen,
       way,
     );
-  }, [scene, places.value, stretch.value, setUp?.spotId, setUp?.slideM, chosen, palette, setUp]);
+  }, [scene, places.value, stretch.value, spotId, slideM, chosen, palette]);
 
   return (
     <div className="relative h-full min-h-0 w-full overflow-hidden">

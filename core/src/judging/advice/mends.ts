@@ -56,19 +56,28 @@ export function mendsOf(
   if (lacking.length === 0) return [];
   const now = shotScene(scene.question, { columns: COLUMNS, coarse: true });
   const before = new Map(checks.map((check) => [check.id, outcomeOf(check, now)]));
+  const scenes = new Map<Attempt, ShotScene | null>();
+  /** One scene an attempt, whichever checks it is held against. */
+  const after = (attempt: Attempt): ShotScene | null => {
+    const known = scenes.get(attempt);
+    if (known !== undefined) return known;
+    const made = sceneAfter(scene, attempt);
+    scenes.set(attempt, made);
+    return made;
+  };
   const places = [...slideAttempts(scene), ...placeAttempts(scene)];
   return lacking.flatMap((result) => {
     const check = checks.find(({ id }) => id === result.check);
     if (!check) return [];
     const was = before.get(check.id)!;
     const tried = [...check.mend(scene, result), ...places].flatMap((attempt) => {
-      const after = sceneAfter(scene, attempt);
-      if (!after) return [];
-      const is = outcomeOf(check, after);
+      const would = after(attempt);
+      if (!would) return [];
+      const is = outcomeOf(check, would);
       const brings = is.value - was.value;
       const better = worseThan(was.verdict, is.verdict) || (is.verdict === was.verdict && brings >= WORTH_NAMING);
       return better
-        ? [{ attempt, after, is, brings, worth: worthOf(was, is, brings) / Math.sqrt(attempt.effort) }]
+        ? [{ attempt, after: would, is, brings, worth: worthOf(was, is, brings) / Math.sqrt(attempt.effort) }]
         : [];
     });
     let elsewhere = 0;
@@ -100,7 +109,18 @@ const atMost = (most: number) => {
 const worthOf = (was: Outcome, is: Outcome, brings: number): number =>
   brings + (worseThan(was.verdict, is.verdict) ? (was.verdict === 'stop' && is.verdict === 'good' ? 2 : 1) : 0);
 
+const judgedOf = new WeakMap<ShotScene, Map<Check, Outcome>>();
+
+/** What a check makes of a scene; each is asked once. */
 function outcomeOf(check: Check, scene: ShotScene): Outcome {
+  const known = judgedOf.get(scene) ?? new Map<Check, Outcome>();
+  judgedOf.set(scene, known);
+  const outcome = known.get(check) ?? judgeOnce(check, scene);
+  known.set(check, outcome);
+  return outcome;
+}
+
+function judgeOnce(check: Check, scene: ShotScene): Outcome {
   const judged = check.searchTerm.judge(scene);
   const { verdict } = judged;
   const terms = judged.terms.filter((term) => !term.unasked);
@@ -171,7 +191,7 @@ function sceneAfter({ question, ride }: ShotScene, attempt: Attempt): ShotScene 
 }
 
 /** Shares of a stretch, from its nearer end to the other, that are tried. */
-const SLID_TO = [0, 0.25, 0.5, 0.75, 1] as const;
+const SLID_TO = [0, 0.5, 1] as const;
 
 /** The same strut elsewhere on the stretch that its spot has, aimed for what is asked. */
 function slideAttempts({ question, intent, resolved }: ShotScene): readonly Attempt[] {
