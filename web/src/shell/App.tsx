@@ -117,7 +117,14 @@ export function App() {
       <StoreGate>
         <RouterProvider router={router} />
       </StoreGate>
-      <Toaster theme={theme === 'dark' ? 'dark' : 'light'} position="bottom-left" toastOptions={{ duration: 8000 }} />
+      <Toaster
+        theme={theme === 'dark' ? 'dark' : 'light'}
+        // Below the title block, over no button.
+        position="top-center"
+        offset={{ top: 52 }}
+        mobileOffset={{ top: 52 }}
+        toastOptions={{ duration: 8000 }}
+      />
     </QueryClientProvider>
   );
 }

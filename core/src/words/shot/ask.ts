@@ -28,7 +28,7 @@ export const OWN_THINGS = [
 type OwnThing = (typeof OWN_THINGS)[number]['id'];
 
 /** How the sun is wished, where place, hour and heading say where it stands. */
-export const LIGHT_WISHES = ['out', 'in', 'front', 'side', 'behind'] as const;
+export const LIGHT_WISHES = ['out', 'in', 'front', 'side', 'behind', 'silhouette', 'no-shadow'] as const;
 export type LightWish = (typeof LIGHT_WISHES)[number];
 
 /** From the kit box, from what the outing's other shots leave in it, or from everything that there is. */

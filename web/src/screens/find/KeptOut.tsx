@@ -35,6 +35,8 @@ const WISHES: readonly { id: LightWish | 'any'; name: string }[] = [
   { id: 'front', name: 'Sun at the camera’s back' },
   { id: 'side', name: 'Light from the side' },
   { id: 'behind', name: 'Back light' },
+  { id: 'silhouette', name: 'Silhouette against the sky' },
+  { id: 'no-shadow', name: 'No shadow of my own' },
 ];
 
 interface KeptOutProps {

@@ -1,10 +1,11 @@
 import type { Check } from '../../check/check';
-import { judgeLight, BRIGHT_STOPS, DARK_STOPS, GROUND_STOPS, MET, SHADOW, sunWords } from './judgeLight';
+import { judgeLight, BRIGHT_STOPS, DARK_STOPS, GROUND_STOPS, MET, sunWords } from './judgeLight';
 import { lightFound, type LightFound } from './lightFound';
 import type { Ask } from '../../../words/shot/ask';
 import type { Term } from '../../check/candidate';
 import { WISH_WORDS, wishMet } from './lightWish';
 import { attemptsAt } from './lightAttempts';
+import { SHADOW } from './limits';
 
 const COMMON = 'common practice';
 /** Shares within 1.1 points of those of 160 columns (docs/models.md, Light). */

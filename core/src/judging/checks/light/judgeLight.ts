@@ -1,13 +1,17 @@
 import { exposureWords, isoWords, longestExposureS } from '../../../physics/light/exposure';
 import { LAMP, streakDeg, takingS } from '../../../physics/light/streaks';
 import { worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
+import type { LightWish } from '../../../words/shot/ask';
 import type { ShotScene } from '../../scene/shotScene';
 import { BACK_LIT_DEG, type LightFound } from './lightFound';
 import { WISH_WORDS, wishMet } from './lightWish';
+import { SHADOW } from './limits';
 import type { SunMet } from './sunMet';
 
 /** Of the ride with the sun in the picture: any of it is told; over the second, where it was to stay out, the shot is spoilt. Common practice, no source. */
 export const MET = { watch: 0, stop: 0.5 } as const;
+/** Wishes of which dark faces and a bright edge are part. */
+const INTO_THE_SUN: readonly LightWish[] = ['behind', 'silhouette'];
 /** Stops of gain over what still looks good: beyond the second noise is all that is left. Common practice, no source. */
 export const DARK_STOPS = { watch: 0, stop: 2 } as const;
 /** Stops too much where the shutter is held: beyond the second the picture is white. Common practice, no source. */
@@ -18,9 +22,6 @@ const WISHED = 0.5;
 export const VEIL_DEG = 15;
 /** Stops by which the ground may come out too dark beside the sky. Common practice, no source. */
 export const GROUND_STOPS = 0.9;
-/** Of the picture in one's own shadow, and in the camera's. Common practice, no source. */
-export const SHADOW = { share: 0.02, ofCamera: 0.002 } as const;
-
 const percent = (share: number): string => (share < 0.01 ? 'less than 1 %' : `${Math.round(share * 100)} %`);
 const stops = (n: number): string => `${n.toFixed(1)} ${Math.abs(n - 1) < 0.05 ? 'stop' : 'stops'}`;
 const over = (value: number, { watch, stop }: { readonly watch: number; readonly stop: number }): Verdict => {
@@ -35,7 +36,7 @@ function sunFinding({ met }: LightFound, { ask, question: { moment } }: ShotScen
   if (!met) return null;
   // Many like it in the picture: it spoils a shot only where it was to be kept out.
   const out = ask.sun !== undefined || ask.light === 'out';
-  const liked = ask.light === 'in' || ask.light === 'behind';
+  const liked = ask.light === 'in' || INTO_THE_SUN.includes(ask.light!);
   const seen = met.share > MET.watch && !liked ? 'watch' : 'good';
   const verdict = out ? over(met.share, MET) : seen;
   return {
@@ -252,10 +253,10 @@ const LIT_WORDS = {
   behind: 'the sun is behind what it looks at: back light, outlines glow and faces are dark',
 } as const;
 
-function litFinding({ lit, toSunDeg }: LightFound, { intent }: ShotScene): Finding | null {
+function litFinding({ lit, toSunDeg }: LightFound, { intent, ask }: ShotScene): Finding | null {
   if (!lit || toSunDeg === null) return null;
   const face = intent.role === 'face';
-  const dark = lit === 'behind' && face;
+  const dark = lit === 'behind' && face && !INTO_THE_SUN.includes(ask.light!);
   return {
     id: 'lit',
     label: 'from the lens to the sun',

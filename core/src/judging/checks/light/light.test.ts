@@ -244,12 +244,42 @@ describe('a shot', () => {
     expect(lightCheck.searchTerm.judge(shotScene(question())).terms).toEqual([]);
   });
 
-  it('asked for light from the side has it across the sun, and nowhere along it', () => {
-    const sideMet = (toSunDeg: number) =>
-      wishMet({ met: { share: 0, stanceNames: [], veiledShare: 0, veiledFromDeg: 30 }, toSunDeg }, 'side')!;
-    expect(sideMet(90)).toBe(1);
-    for (const along of [0, 30, 150, 180]) expect(sideMet(along)).toBe(0);
-    expect(wishMet({ met: null, toSunDeg: null }, 'side')).toBeNull();
+  describe('asked for', () => {
+    const met = (over: { toSunDeg?: number; heightDeg?: number; shadowBeyondDeg?: number } = {}) => ({
+      met: {
+        share: 0,
+        stanceNames: [],
+        veiledShare: 0,
+        veiledFromDeg: 30,
+        shadowBeyondDeg: over.shadowBeyondDeg ?? 60,
+      },
+      toSunDeg: over.toSunDeg ?? 90,
+      fromCourse: { bearingDeg: 0, heightDeg: over.heightDeg ?? 10 },
+      shadow: null,
+    });
+
+    it('light from the side has it across the sun, and nowhere along it', () => {
+      expect(wishMet(met({ toSunDeg: 90 }), 'side')).toBe(1);
+      for (const toSunDeg of [0, 30, 150, 180]) expect(wishMet(met({ toSunDeg }), 'side')).toBe(0);
+      expect(wishMet({ ...met(), met: null, toSunDeg: null }, 'side')).toBeNull();
+    });
+
+    it('a silhouette is there nearly into a low sun, not with a high one nor away from it', () => {
+      expect(wishMet(met({ toSunDeg: 20, heightDeg: 8 }), 'silhouette')).toBe(1);
+      expect(wishMet(met({ toSunDeg: 20, heightDeg: 50 }), 'silhouette')).toBe(0);
+      expect(wishMet(met({ toSunDeg: 120, heightDeg: 8 }), 'silhouette')).toBe(0);
+    });
+
+    it('no shadow of one’s own is had where it falls well outside of the picture', () => {
+      const at = [0, 5, 15, 40].map((shadowBeyondDeg) => wishMet(met({ shadowBeyondDeg }), 'no-shadow')!);
+      expect(at[0]).toBe(0);
+      expect(at[1]).toBeCloseTo(1 / 3, 9);
+      expect(at.slice(2)).toEqual([1, 1]);
+      const cast = (share: number) =>
+        wishMet({ ...met({ shadowBeyondDeg: 0 }), shadow: { share, ofCamera: 0 } }, 'no-shadow')!;
+      expect(cast(0.01)).toBe(1);
+      expect(cast(0.3)).toBe(0);
+    });
   });
 
   it('has a day: dark before it and after it, the same at an hour as the shot at that hour', () => {

@@ -1,8 +1,15 @@
 import type { LightWish } from '../../../words/shot/ask';
+import { SHADOW } from './limits';
 import type { LightFound } from './lightFound';
 
-/** How far a wish for the sun comes true, 0 to 1, and in words what is there; null where nobody knows how it stands. */
-export function wishMet({ met, toSunDeg }: Pick<LightFound, 'met' | 'toSunDeg'>, wish: LightWish): number | null {
+/** Up to so far outside of the picture the camera's own shadow brings the rest of the rider's into it, degrees. Common practice, no source. */
+const SHADOW_CLEAR_DEG = 15;
+
+/** How far a wish for the sun comes true, 0 to 1; null where nobody knows how it stands. */
+export function wishMet(
+  { met, toSunDeg, fromCourse, shadow }: Pick<LightFound, 'met' | 'toSunDeg' | 'fromCourse' | 'shadow'>,
+  wish: LightWish,
+): number | null {
   if (!met || toSunDeg === null) return null;
   switch (wish) {
     case 'out':
@@ -15,6 +22,14 @@ export function wishMet({ met, toSunDeg }: Pick<LightFound, 'met' | 'toSunDeg'>,
       return ramp(-toSunDeg, -90, -50);
     case 'side':
       return Math.min(ramp(toSunDeg, 35, 65), ramp(-toSunDeg, -145, -115));
+    case 'silhouette':
+      // Dark against a bright sky: nearly into a sun that stands low.
+      return ramp(-toSunDeg, -60, -30) * ramp(-(fromCourse?.heightDeg ?? 90), -40, -15);
+    case 'no-shadow':
+      // Cast where there is time for it; else by where the camera's own shadow lies, straight away from the sun.
+      return shadow
+        ? 1 - ramp(shadow.share, SHADOW.share, 4 * SHADOW.share) * (1 - ramp(met.shadowBeyondDeg, 0, SHADOW_CLEAR_DEG))
+        : ramp(met.shadowBeyondDeg, 0, SHADOW_CLEAR_DEG);
   }
 }
 
@@ -27,4 +42,6 @@ export const WISH_WORDS: Readonly<Record<LightWish, string>> = {
   front: 'the sun at the camera’s back',
   side: 'light from the side',
   behind: 'back light',
+  silhouette: 'a silhouette against the sky',
+  'no-shadow': 'no shadow of one’s own',
 };

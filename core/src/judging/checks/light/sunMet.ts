@@ -1,4 +1,7 @@
 import { sunBeyondEdgeDeg, sunDirection, sunInPicture, type SunPlace } from '../../../mathematics/sun/sun';
+import { scale } from '../../../mathematics/geometry/vec3';
+import { toRad } from '../../../mathematics/units/angle';
+import { heightAboveGround } from '../../../posing/rig/groundHit';
 import { shading } from '../../../physics/light/ownShadow';
 import { poseStrut } from '../../../posing/strut/kinematics';
 import type { ShotScene } from '../../scene/shotScene';
@@ -11,7 +14,14 @@ export interface SunMet {
   readonly veiledShare: number;
   /** The nearest that it then comes to the picture's edge, degrees. */
   readonly veiledFromDeg: number;
+  /** The nearest that the camera's own shadow comes to the picture from outside, degrees: 0 = in it, SHADOW_FAR_DEG = farther or none. */
+  readonly shadowBeyondDeg: number;
 }
+
+/** Beyond that nobody asks how far a shadow lies outside of the picture, degrees. */
+const SHADOW_FAR_DEG = 60;
+/** Thrown from farther off a shadow is a dot without edges. Metres: the sun's half degree blurs a body of 0.5 m whole at 55 m. */
+const SHADOW_LOST_M = 55;
 
 /** So near the picture's edge light on the glass still veils it, degrees. Common practice, no source. */
 const VEILS_DEG = 30;
@@ -25,7 +35,15 @@ export function sunMet({ resolved, carrier }: ShotScene, sun: SunPlace | null): 
     const inside = sunInPicture(resolved.lens, rotation, toSun);
     const beyondDeg = inside ? 0 : sunBeyondEdgeDeg(resolved.lens, rotation, toSun);
     const open = beyondDeg < VEILS_DEG && shading(parts)(position, toSun) === null;
-    return { stance, inside: inside && open, veiled: !inside && open, beyondDeg };
+    const thrownM = heightAboveGround(rig.ground, position) / Math.max(1e-3, Math.sin(toRad(sun.heightDeg)));
+    const away = scale(toSun, -1);
+    const shadowDeg =
+      thrownM > SHADOW_LOST_M
+        ? SHADOW_FAR_DEG
+        : sunInPicture(resolved.lens, rotation, away)
+          ? 0
+          : sunBeyondEdgeDeg(resolved.lens, rotation, away);
+    return { stance, inside: inside && open, veiled: !inside && open, beyondDeg, shadowDeg };
   });
   const all = seen.reduce((sum, { stance }) => sum + stance.share, 0) || 1;
   const shareOf = (which: typeof seen) => which.reduce((sum, { stance }) => sum + stance.share, 0) / all;
@@ -36,5 +54,6 @@ export function sunMet({ resolved, carrier }: ShotScene, sun: SunPlace | null): 
     stanceNames: met.map(({ stance }) => stance.name.toLowerCase()),
     veiledShare: shareOf(veiled),
     veiledFromDeg: Math.min(VEILS_DEG, ...veiled.map(({ beyondDeg }) => Math.max(0, beyondDeg))),
+    shadowBeyondDeg: Math.min(SHADOW_FAR_DEG, ...seen.map(({ shadowDeg }) => Math.max(0, shadowDeg))),
   };
 }
