@@ -9,6 +9,15 @@ import { StoreGate } from './StoreGate';
 import { useTheme } from '../state/useTheme';
 
 const devices = new QueryClient();
+/** Messages in the page's own letters and inks. */
+const TOAST = {
+  background: 'var(--sheet)',
+  border: '1.5px solid var(--ink)',
+  borderRadius: 0,
+  color: 'var(--ink)',
+  fontFamily: 'var(--font-sans)',
+  fontSize: '1rem',
+} as const;
 
 const router = createBrowserRouter([
   {
@@ -123,7 +132,7 @@ export function App() {
         position="top-center"
         offset={{ top: 52 }}
         mobileOffset={{ top: 52 }}
-        toastOptions={{ duration: 8000 }}
+        toastOptions={{ duration: 8000, style: TOAST }}
       />
     </QueryClientProvider>
   );

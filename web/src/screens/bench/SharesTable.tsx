@@ -58,7 +58,9 @@ export function SharesTable({ report, frame }: { report: ShotReport | undefined;
           <dt>
             <Explained id="speedFeel">speed feel</Explained>
           </dt>
-          <dd className="reading">{frame?.speedFeel != null ? `${frame.speedFeel.toFixed(1)}×` : 'no ground'}</dd>
+          <dd className="reading">
+            {frame && (frame.speedFeel === null ? 'no ground' : `${frame.speedFeel.toFixed(1)}×`)}
+          </dd>
         </div>
         <div className="flex justify-between">
           <dt>angle of view</dt>
