@@ -1,5 +1,6 @@
-import { SET_UP_STANCE_ID, type RigSpec } from '@strut-spot/core';
+import { SET_UP_STANCE_ID, slides, smallLength, type RigSpec } from '@strut-spot/core';
 import { MapPin, Trash2 } from 'lucide-react';
+import { useSettings } from '../storage/settings';
 import { computing } from '../workers/core';
 import { useLatest } from '../workers/useLatest';
 import { IconAction } from './IconAction';
@@ -16,6 +17,7 @@ interface SpotTableProps {
 
 /** Every spot with its surface; the chosen one opened: what people say of it and what to mind. */
 export function SpotTable({ rig, chosen, onChoose, onRemoveOwn, onMoveOwn }: SpotTableProps) {
+  const { units } = useSettings();
   const places = useLatest(JSON.stringify(rig), () => computing.spotPlaces(rig, SET_UP_STANCE_ID));
   const lost = useLatest(rig.ownSpots?.length ? JSON.stringify(rig) : null, () => computing.lostSpots(rig));
   const ownActions = (id: string, name: string) => (
@@ -66,6 +68,12 @@ export function SpotTable({ rig, chosen, onChoose, onRemoveOwn, onMoveOwn }: Spo
               <div className="space-y-1 pb-2 pl-9 text-[0.93rem]">
                 <p>{spot.note}</p>
                 <p className="text-ink-2">{surfaceWords(spot.surface)}</p>
+                {spot.zone && slides(spot.zone) && (
+                  <p>
+                    Anywhere from {smallLength(spot.zone.usualM - spot.zone.nearerM, units)} to{' '}
+                    {smallLength(spot.zone.usualM + spot.zone.fartherM, units)} {spot.zone.mark}.
+                  </p>
+                )}
                 <ul className="list-disc pl-4">
                   {spot.cautions.map((caution) => (
                     <li key={caution}>{caution}</li>
