@@ -128,11 +128,8 @@ export function App() {
       </StoreGate>
       <Toaster
         theme={theme === 'dark' ? 'dark' : 'light'}
-        // Below the title block, over no button.
-        position="top-center"
-        offset={{ top: 52 }}
-        mobileOffset={{ top: 52 }}
-        toastOptions={{ duration: 8000, style: TOAST }}
+        position="bottom-left"
+        toastOptions={{ duration: 6000, style: TOAST }}
       />
     </QueryClientProvider>
   );

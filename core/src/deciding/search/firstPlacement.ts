@@ -3,6 +3,7 @@ import type { RigSpec } from '../../words/rig/rigSpec';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import type { SetUp } from '../../words/setUp/setUp';
 import { suitsIntent, type IntentDefinition } from '../../words/shot/intent';
+import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { kitWith } from '../../posing/lookup/kit';
 import { placedSpots } from '../../posing/rig/spots';
@@ -53,14 +54,22 @@ export function firstPlacement(question: PlacementQuestion): Placement | null {
   const plain = placements(question);
   const [best] = plain;
   if (!best?.stopped) return best ?? null;
+  // In turns, so that one place does not take all the tries.
+  let open = plain.slice(0, TRIED_AGAIN).map((place) => ({ ...place, others: variations(question, place.spotId) }));
   let tries = 0;
-  for (const { spotId, horizonAt } of plain.slice(0, TRIED_AGAIN)) {
-    for (const setUp of variations(question, spotId)) {
-      if (++tries > MOST_TRIES) return best;
+  while (open.length > 0 && tries < MOST_TRIES) {
+    const left: typeof open = [];
+    for (const place of open) {
+      const { value: setUp } = place.others.next();
+      if (!setUp) continue;
+      left.push(place);
+      tries++;
+      const { spotId, horizonAt } = place;
       const aimed = aimedSetUp(question.rig, setUp, question.intent, question.actionStanceId, horizonAt);
       const placed = aimed && judged(question, spotId, aimed, horizonAt);
       if (placed && !placed.stopped) return placed;
     }
+    open = left;
   }
   return best;
 }
@@ -77,6 +86,13 @@ function judged(
   return { spotId, setUp, horizonAt, score, stopped: isStopped(found) };
 }
 
+/** Modes of a camera that are tried: the usual one and those that see most and least. */
+const modesTried = ({ modes }: CameraDefinition, intent: IntentDefinition): readonly CameraMode[] => {
+  const suited = modes.filter((mode) => suitsIntent(mode, intent));
+  const byWidth = [...suited].sort((a, b) => b.lens.fovDeg - a.lens.fovDeg);
+  return [...new Set([suited[0], byWidth[0], byWidth.at(-1)])].flatMap((mode) => mode ?? []);
+};
+
 /** Every camera of the kit on every base that goes there, steadied as well as it can be. */
 function* variations({ rig, camera, intent }: PlacementQuestion, spotId: string): Generator<SetUp> {
   const kit = kitWith(rig.ownKit);
@@ -86,11 +102,9 @@ function* variations({ rig, camera, intent }: PlacementQuestion, spotId: string)
   for (const other of cameras) {
     for (const base of basesByHabit(kit.bases, placed.spot.surface)) {
       const levels = intent.exposedS ? other.stabilisers.slice(0, 1) : [...other.stabilisers].reverse().slice(0, 2);
-      for (const { id } of levels) {
-        const mode = other.modes.find((m) => suitsIntent(m, intent));
-        if (!mode) continue;
-        yield plainOn(rig, placed, base, { cameraId: other.id, modeId: mode.id, stabiliserId: id });
-      }
+      for (const mode of modesTried(other, intent))
+        for (const { id } of levels)
+          yield plainOn(rig, placed, base, { cameraId: other.id, modeId: mode.id, stabiliserId: id });
     }
   }
 }

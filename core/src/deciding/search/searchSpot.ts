@@ -170,14 +170,17 @@ export function* searchSteps(
   );
   const slid: Sketch[] = [];
   // To slide is simpler than to reach out: the plain struts first.
-  const lensOf = ({ resolved: { camera, mode } }: Sketch) => `${camera.id}/${mode.id}`;
-  const firsts = [...mixed(plain, lensOf, kept.slid), ...armed.slice(0, 1)];
+  const steadied = plain.filter(({ resolved: r }) => r.stabiliser.id !== r.camera.stabilisers[0]?.id);
+  const firsts = [
+    ...mixed(steadied.length > 0 ? steadied : plain, (s) => s.resolved.camera.id, kept.slid),
+    ...armed.slice(0, 1),
+  ];
   for (const there of slidAlong(spotted, spot.zone, firsts, inAll)) {
     count.tried++;
     if (there) slid.push(there);
     yield count.tried;
   }
-  const best = [...plain, ...armed, ...slid].sort(byScore);
+  const best = [...plain, ...armed].sort(byScore);
   const soft = softLinks(inKit(kit.links));
   for (const [rank, promising] of best.entries()) {
     const s = { ...promising, framed: framedInAll(promising, 'judged') };
@@ -185,6 +188,12 @@ export function* searchSteps(
     // Behind the first few another base would not bring them forward.
     for (const base of rank < kept.onEveryBase ? bases : bases.slice(0, 1)) judge(s, { ...setUp, baseId: base.id });
     if (rank < KEPT.softened) for (const piece of soft) judge(s, { ...setUp, links: [...setUp.links, piece] });
+    yield count.tried;
+  }
+  // Beside the others, so that none of them loses its turn.
+  for (const there of slid) {
+    const s = { ...there, framed: framedInAll(there, 'judged') };
+    for (const base of bases) judge(s, { ...s.resolved.setUp, baseId: base.id });
     yield count.tried;
   }
   count.tried += judged.length;

@@ -38,7 +38,7 @@ export const KEPT = {
   judged: 24,
   /** Of these, at most so many straight on their base, before any arm. */
   plain: 9,
-  /** Of the plain ones, with different lenses, slid along the stretch that their spot has; and the best that reaches out. */
+  /** Of the plain ones, steadied, of different cameras, slid along the stretch that their spot has; and the best that reaches out. */
   slid: 3,
   /** Of these, with soft pieces as well. */
   softened: 4,
