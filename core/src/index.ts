@@ -226,7 +226,7 @@ export {
 } from './words/shot/use';
 export { type WeatherId, WEATHERS, weatherOf } from './words/ride/weather';
 export type { GlobePlace, Moment, ShotHour } from './words/shot/moment';
-export { foldAlike } from './deciding/search/foldAlike';
+export { sheetCards } from './deciding/search/foldAlike';
 export { type ExactCandidate, exactCandidate, MOST_CAUTIONS } from './deciding/search/exactCandidate';
 export {
   type Ranked,

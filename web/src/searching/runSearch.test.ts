@@ -76,7 +76,8 @@ it('looks at every spot, checks the best in full, and ends with all of it', asyn
   expect(found).toMatchObject({ phase: 'done', done: 3, jobs: 3 });
   // In the order of the carrier's spots, whoever was quicker.
   expect(found!.spots.map((s) => s.spotId)).toEqual(SPOTS);
-  expect(found!.exact.size).toBe(9);
+  // Of near-copies the first stands for all.
+  expect(found!.exact.size).toBe(3);
   expect(found!.seconds).toBeGreaterThanOrEqual(0);
   expect(shown.map((s) => s.phase).filter((phase, i, all) => phase !== all[i - 1])).toEqual([
     'searching',

@@ -1,7 +1,7 @@
 import {
   rankCandidates,
   weightsOf,
-  withVariety,
+  sheetCards,
   type SearchJob,
   type SearchQuestion,
   type SpotResult,
@@ -69,9 +69,9 @@ export async function runSearch(
   // What an exact check stops makes room for the next one, which is then checked in its turn.
   for (let round = 0; round < ROUNDS && goesOn(); round++) {
     const ranked = rankCandidates(candidatesOf(state), weightsOf(question.ask));
-    const open = withVariety(ranked, VARIED)
+    const open = sheetCards(ranked, VARIED)
       .slice(0, round === 0 ? FINALISTS : VARIED)
-      .map((r) => r.candidate)
+      .map((card) => card.ranked.candidate)
       .filter((c) => !state.exact.has(c.id));
     if (open.length === 0) break;
     await dealOut({

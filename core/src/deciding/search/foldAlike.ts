@@ -1,4 +1,4 @@
-import { likeness, type Ranked } from './rankCandidates';
+import { likeness, withVariety, type Ranked } from './rankCandidates';
 
 /** From here on two of them are one idea with another mode, link or camera. Estimate 0.85 to 0.92. */
 const NEAR_COPY = 0.88;
@@ -23,4 +23,10 @@ export function foldAlike(sheet: readonly Ranked[]): readonly Folded[] {
     else cards.push({ ranked, alike: [] });
   }
   return cards;
+}
+
+/** The cards of a contact sheet: near-copies folded first, so that they do not take the places of the first few, which are as different as good ones can be. */
+export function sheetCards(ranked: readonly Ranked[], first: number): readonly Folded[] {
+  const cards = new Map(foldAlike(ranked).map((card) => [card.ranked, card]));
+  return withVariety([...cards.keys()], first).map((head) => cards.get(head)!);
 }

@@ -2,7 +2,7 @@ import { askedIntent } from '../../posing/lookup/askedIntent';
 import { newAsk, TERM_IDS, type TermId } from '../../words/shot/ask';
 import { USUAL_WEIGHTS, weightsOf } from './weights';
 import type { Candidate, SpotResult } from '../../judging/check/candidate';
-import { foldAlike } from './foldAlike';
+import { foldAlike, sheetCards } from './foldAlike';
 import { likeness, lostAgainst, rankCandidates, schoolCosts, withVariety } from './rankCandidates';
 import { scoreOf } from './score';
 import { whyNot } from './whyNot';
@@ -126,6 +126,15 @@ describe('a sheet with near-copies folded', () => {
     const twin = candidate('a2', { picture: 0.89 });
     const other = candidate('a3', { picture: 0.88 }, { facts: { ...first.facts, cameraName: 'another' } });
     expect(cards(twin, other, first)).toEqual([['a1', 'a2', 'a3']]);
+  });
+
+  it('near-copies of the best take no other place’s card, however many they are', () => {
+    const twins = Array.from({ length: 9 }, (_, i) => candidate(`a${i + 2}`, { picture: 0.89 }));
+    const bar = candidate('b1', { picture: 0.4 });
+    const [one, two, ...others] = sheetCards(rankCandidates([...twins, bar, first], USUAL_WEIGHTS), 2);
+    expect([one!.ranked.candidate.id, two!.ranked.candidate.id]).toEqual(['a1', 'b1']);
+    expect(one!.alike).toHaveLength(9);
+    expect(others).toEqual([]);
   });
 
   it('has another place, another view and another carrier on cards of their own', () => {

@@ -1,8 +1,8 @@
 import {
-  foldAlike,
   newAsk,
   rankCandidates,
   SCHOOLS,
+  sheetCards,
   schoolCosts,
   weightsOf,
   withVariety,
@@ -77,26 +77,23 @@ export function FindScreen() {
   const ranked = useMemo(() => rankCandidates(candidatesOf(state), weights), [state, weights]);
   const spots = useMemo(() => spotsOf(state), [state]);
   const costs = useMemo(() => schoolCosts(ranked, weights), [ranked, weights]);
-  const sheet = useMemo(
-    () =>
-      withVariety(
-        ranked.filter((r) => schools.every((id) => SCHOOLS.find((s) => s.id === id)!.holds(r.candidate))),
-        VARIED,
-      ),
+  const kept = useMemo(
+    () => ranked.filter((r) => schools.every((id) => SCHOOLS.find((s) => s.id === id)!.holds(r.candidate))),
     [ranked, schools],
   );
+  const sheet = useMemo(() => withVariety(kept, VARIED), [kept]);
   const busy = state.phase === 'searching' || state.phase === 'checking';
   const cards = useMemo(
     () =>
       // While it is searched they change with every answer: folding waits.
       busy
         ? sheet.slice(0, VARIED).map((ranked) => ({ ranked, alike: 0 }))
-        : foldAlike(sheet).flatMap(({ ranked, alike }) =>
+        : sheetCards(kept, VARIED).flatMap(({ ranked, alike }) =>
             unfolded.includes(ranked.candidate.id)
               ? [ranked, ...alike].map((one) => ({ ranked: one, alike: 0 }))
               : [{ ranked, alike: alike.length }],
           ),
-    [busy, sheet, unfolded],
+    [busy, sheet, kept, unfolded],
   );
   // The chart waits for the search to end: drawing its points anew with every answer would hold up the page.
   const candidates = useMemo(() => (busy ? [] : sheet.map((r) => r.candidate)), [busy, sheet]);
