@@ -80,44 +80,32 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
     ],
     where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
   },
-  {
-    ...now,
-    version: 9,
-    carriers: [{ ...carrier, rig, ride: { ...carrier.ride, weatherId: 'muddy', humidityPct: 90 } }],
-    lessons: [{ id: 'c0', at: '2027-02-13T09:00:00Z', ...lesson() }],
-    supplies: { cameras: [{ cameraId: 'cube-camera', batteries: 4, cardGb: 256, worn: true }], bays: 2 },
-    where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
-    shots: [
-      {
-        ...shot,
-        use: { takes: 5, hours: 6, start: 'remote', foam: true, fromC: -4 },
-        clips: [clip()],
-        log: [{ ...entry(), lap: 2, usableS: 12, whyNot: ['shaky', 'lens'], lens: 'drops', batteryPct: 55 }],
-        hour: { at: '16:40', headingDeg: 210 },
-        ask: { ...fullAsk(), light: 'front', weights: { mass: 7, steady: 2 } },
-      },
-    ],
-  },
-  {
-    ...now,
-    carriers: [{ ...carrier, rig, ride: { ...carrier.ride, weatherId: 'muddy', humidityPct: 90 } }],
-    lessons: [{ id: 'c0', at: '2027-02-13T09:00:00Z', ...lesson() }],
-    supplies: { cameras: [{ cameraId: 'cube-camera', batteries: 4, cardGb: 256, worn: true }], bays: 2 },
-    where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
-    shots: [
-      {
-        ...shot,
-        setUp: { ...(shot.setUp as Stored), slideM: -0.02 },
-        use: { takes: 5, hours: 6, start: 'remote', foam: true, fromC: -4 },
-        clips: [clip()],
-        log: [{ ...entry(), lap: 2, usableS: 12, whyNot: ['shaky', 'lens'], lens: 'drops', batteryPct: 55 }],
-        hour: { at: '16:40', headingDeg: 210 },
-        ask: { ...fullAsk(), light: 'front', weights: { mass: 7, steady: 2 } },
-      },
-    ],
-  },
+  withTaught({ version: 9 }),
+  withTaught({}, { setUp: { ...(shot.setUp as Stored), slideM: -0.02 } }),
 ];
 
+/** With all that clips, log and supplies may say. */
+function withTaught(over: Stored, ofShot: Stored = {}): Stored {
+  return {
+    ...now,
+    carriers: [{ ...carrier, rig, ride: { ...carrier.ride, weatherId: 'muddy', humidityPct: 90 } }],
+    lessons: [{ id: 'c0', at: '2027-02-13T09:00:00Z', ...lesson() }],
+    supplies: { cameras: [{ cameraId: 'cube-camera', batteries: 4, cardGb: 256, worn: true }], bays: 2 },
+    where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
+    shots: [
+      {
+        ...shot,
+        use: { takes: 5, hours: 6, start: 'remote', foam: true, fromC: -4 },
+        clips: [clip()],
+        log: [{ ...entry(), lap: 2, usableS: 12, whyNot: ['shaky', 'lens'], lens: 'drops', batteryPct: 55 }],
+        hour: { at: '16:40', headingDeg: 210 },
+        ask: { ...fullAsk(), light: 'front', weights: { mass: 7, steady: 2 } },
+        ...ofShot,
+      },
+    ],
+    ...over,
+  };
+}
 function lesson(): Stored {
   return { machineId: 'mountain-bike', partId: 'torso', spotId: 'chest', pitchDeg: 4.5, rollDeg: -1, used: true };
 }

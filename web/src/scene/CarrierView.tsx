@@ -152,9 +152,7 @@ export default function CarrierView({
           type="button"
           className="action absolute top-1 left-1 bg-paper/85"
           aria-pressed={near}
-          onClick={() => {
-            setNear(!near);
-          }}
+          onClick={() => setNear(!near)}
         >
           {near ? <Expand size={15} aria-hidden /> : <ZoomIn size={15} aria-hidden />}
           {near ? 'Whole' : 'Near'}

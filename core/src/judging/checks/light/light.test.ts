@@ -275,10 +275,10 @@ describe('a shot', () => {
       expect(at[0]).toBe(0);
       expect(at[1]).toBeCloseTo(1 / 3, 9);
       expect(at.slice(2)).toEqual([1, 1]);
-      const cast = (share: number) =>
-        wishMet({ ...met({ shadowBeyondDeg: 0 }), shadow: { share, ofCamera: 0 } }, 'no-shadow')!;
-      expect(cast(0.01)).toBe(1);
-      expect(cast(0.3)).toBe(0);
+      // Where it is cast, that alone counts, wherever the camera's own lies.
+      const cast = (share: number, shadowBeyondDeg: number) =>
+        wishMet({ ...met({ shadowBeyondDeg }), shadow: { share, ofCamera: 0 } }, 'no-shadow')!;
+      for (const beyond of [0, 60]) expect([cast(0.01, beyond), cast(0.3, beyond)]).toEqual([1, 0]);
     });
   });
 

@@ -28,7 +28,7 @@ export function wishMet(
     case 'no-shadow':
       // Cast where there is time for it; else by where the camera's own shadow lies, straight away from the sun.
       return shadow
-        ? 1 - ramp(shadow.share, SHADOW.share, 4 * SHADOW.share) * (1 - ramp(met.shadowBeyondDeg, 0, SHADOW_CLEAR_DEG))
+        ? 1 - ramp(shadow.share, SHADOW.share, 4 * SHADOW.share)
         : ramp(met.shadowBeyondDeg, 0, SHADOW_CLEAR_DEG);
   }
 }
