@@ -211,7 +211,7 @@ export { eveningBefore, ROUTINES, type EveningTask } from './deciding/day/tasks'
 export { powerOfDay, type CameraDay } from './deciding/outing/powerOfDay';
 export { SELDOM_MIN, type LastFound, type Warms } from './judging/checks/last/lastFound';
 export { measuredWatts, percentLeft, type BatteryReading } from './physics/lasting/batteryMeter';
-export type { LightFound } from './judging/checks/light/lightFound';
+export type { LightFound } from './judging/checks/light/found/lightFound';
 export { lightOfDay, type LightOfDay, type ShotLightHour } from './judging/report/lightOfDay';
 export {
   type CameraSupplies,

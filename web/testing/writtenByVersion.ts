@@ -81,7 +81,14 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
     where: { latDeg: 61.5, lonDeg: -7.2, timeZone: 'UTC' },
   },
   withTaught({ version: 9 }),
-  withTaught({}, { setUp: { ...(shot.setUp as Stored), slideM: -0.02 } }),
+  withTaught({ version: 10 }, { setUp: { ...(shot.setUp as Stored), slideM: -0.02 } }),
+  withTaught(
+    {},
+    {
+      hour: { at: '16:40', until: '17:20', headingDeg: 210 },
+      setUp: { ...(shot.setUp as Stored), slideM: -0.02, ndStops: 3, isoMost: 800, compensation: -1, exposureLock: true },
+    },
+  ),
 ];
 
 /** With all that clips, log and supplies may say. */

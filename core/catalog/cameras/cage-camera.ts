@@ -17,7 +17,11 @@ const camera: CameraDefinition = {
   closestFocusM: estimated(0.28, 0.2, 0.4),
   batteryWh: estimated(16, 14, 18),
   apertureN: estimated(2.8, 2, 4),
+  apertureToN: 16,
+  shortestS: estimated(1 / 8000, 1 / 16000, 1 / 4000),
+  mostIso: estimated(51200, 12800, 102400),
   poorIso: estimated(6400, 3200, 12800),
+  filterFittings: ['screw-in'],
   weather: 'splashes on the body only; cover it',
   port: 'at the side, can stay plugged in',
   lasting: {

@@ -17,7 +17,11 @@ const camera: CameraDefinition = {
   closestFocusM: estimated(0.08, 0.05, 0.15),
   batteryWh: estimated(4.5, 3.6, 5.2),
   apertureN: estimated(2.4, 1.8, 4),
+  apertureToN: 8,
+  shortestS: estimated(1 / 8000, 1 / 16000, 1 / 2000),
+  mostIso: estimated(6400, 3200, 12800),
   poorIso: estimated(1200, 800, 3200),
+  filterFittings: ['screw-in'],
   weather: 'keep it dry',
   port: 'at the side, under a flap',
   lasting: {

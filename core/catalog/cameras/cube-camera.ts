@@ -17,7 +17,10 @@ const camera: CameraDefinition = {
   closestFocusM: estimated(0.3, 0.2, 0.4),
   batteryWh: estimated(6.5, 4.5, 7.5),
   apertureN: estimated(2.8, 2.4, 2.9),
+  shortestS: estimated(1 / 8000, 1 / 16000, 1 / 4000),
+  mostIso: estimated(6400, 3200, 6400),
   poorIso: estimated(800, 500, 1600),
+  filterFittings: ['push-on'],
   weather: 'rain, spray and a dip to a few metres with all doors shut',
   port: 'in use only with the door off or a door with a hole',
   lasting: {

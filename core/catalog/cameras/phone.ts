@@ -17,7 +17,10 @@ const camera: CameraDefinition = {
   closestFocusM: estimated(0.1, 0.03, 0.2),
   batteryWh: estimated(15, 11, 19),
   apertureN: estimated(1.8, 1.6, 2.2),
+  shortestS: estimated(1 / 10000, 1 / 24000, 1 / 4000),
+  mostIso: estimated(6400, 3200, 10000),
   poorIso: estimated(1000, 600, 1600),
+  filterFittings: ['clip-on'],
   weather: 'splashes; not against salt and pressure',
   port: 'at the foot, can stay plugged in',
   lasting: {

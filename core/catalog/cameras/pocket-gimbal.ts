@@ -17,7 +17,10 @@ const camera: CameraDefinition = {
   closestFocusM: estimated(0.2, 0.08, 0.3),
   batteryWh: estimated(3.8, 3, 5),
   apertureN: estimated(2, 1.8, 2.8),
+  shortestS: estimated(1 / 8000, 1 / 12000, 1 / 4000),
+  mostIso: estimated(6400, 3200, 12800),
   poorIso: estimated(1600, 800, 3200),
+  filterFittings: ['clip-on'],
   weather: 'keep it dry: an open gimbal jams with spray and grit',
   port: 'at the foot, can stay plugged in',
   lasting: {

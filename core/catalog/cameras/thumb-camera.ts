@@ -17,7 +17,10 @@ const camera: CameraDefinition = {
   closestFocusM: estimated(0.25, 0.15, 0.35),
   batteryWh: estimated(1.5, 1, 2.2),
   apertureN: estimated(2.4, 2, 2.8),
+  shortestS: estimated(1 / 8000, 1 / 16000, 1 / 4000),
+  mostIso: estimated(3200, 1600, 6400),
   poorIso: estimated(640, 400, 1000),
+  filterFittings: ['push-on'],
   weather: 'rain and spray',
   port: 'none while it records',
   lasting: {

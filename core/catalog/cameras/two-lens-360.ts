@@ -17,7 +17,10 @@ const camera: CameraDefinition = {
   closestFocusM: estimated(0.35, 0.2, 0.6),
   batteryWh: estimated(6.0, 4.5, 7.5),
   apertureN: estimated(2, 1.9, 2.4),
+  shortestS: estimated(1 / 8000, 1 / 12000, 1 / 2000),
+  mostIso: estimated(3200, 1600, 6400),
   poorIso: estimated(640, 400, 1200),
+  filterFittings: [],
   weather: 'spray; scratches on its round lenses show in every picture',
   port: 'at the side, open',
   lasting: {

@@ -67,7 +67,7 @@ export const LIGHT_CASES: readonly OutcomeCase[] = [
       const hours = lightOfDay(away)!
         .hours.filter((h) => h.shadowShare > 0.02)
         .map((h) => h.at);
-      const [behind, before] = [lightAt(away), lightAt(toward)];
+      const [behind, before] = [lightAt(away).ways[0]!, lightAt(toward).ways[0]!];
       return outcome(
         shadow?.verdict === 'watch' &&
           /the other (side|way)/.test(shadow.mend?.text ?? '') &&
@@ -121,7 +121,7 @@ export const LIGHT_CASES: readonly OutcomeCase[] = [
       const [sixty, thirty, big] = [of({}), of({ modeId: 'tall' }), of({ cameraId: 'cage-camera' })];
       const dark = [sixty, thirty, big].map((q) => told(q, 'too-dark')!.value);
       const hours = lightOfDay(sixty)!.hours;
-      const poor = hours.find((h) => h.at > '12:00' && h.because.some((b) => /too dark/.test(b)))?.at ?? '';
+      const poor = hours.find((h) => h.at > '12:00' && h.troubles.includes('too-dark'))?.at ?? '';
       return outcome(
         dark[0]! > dark[1]! && dark[1]! > dark[2]! && poor > '16:30' && poor < '18:30',
         `${dark.map((d) => d.toFixed(1)).join(', ')} stops too dark; poor from ${poor}`,

@@ -3,7 +3,14 @@ import { wantedHorizon } from '../../posing/aiming/wantedHorizon';
 import { placedSpots } from '../../posing/rig/spots';
 import { plainSetUp } from '../../posing/strut/plainSetUp';
 import { fromMarkM, slides } from '../../words/carrier/spotZone';
-import { worseThan, type CheckId, type CheckResult, type Verdict } from '../../words/check/result';
+import {
+  findingsOf,
+  worseThan,
+  type CheckId,
+  type CheckResult,
+  type Finding,
+  type Verdict,
+} from '../../words/check/result';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { ShotUse } from '../../words/shot/use';
 import type { Term } from '../check/candidate';
@@ -16,6 +23,8 @@ export interface ProvedMend {
   readonly id: string;
   /** The check that it is for. */
   readonly check: CheckId;
+  /** Of its findings the one that it is for; none = the whole. */
+  readonly finding?: string;
   readonly text: string;
   /** The set-up as it would be; null where the ride must change. */
   readonly setUp: SetUp | null;
@@ -75,9 +84,15 @@ export function mendsOf(
       if (!would) return [];
       const is = outcomeOf(check, would);
       const brings = is.value - was.value;
+      if (attempt.mends !== undefined) {
+        const found = findingMended(check, now, would, attempt.mends);
+        return found
+          ? [{ attempt, after: would, brings, worth: found.worth / Math.sqrt(attempt.effort), lost: found.lost }]
+          : [];
+      }
       const better = worseThan(was.verdict, is.verdict) || (is.verdict === was.verdict && brings >= WORTH_NAMING);
       return better
-        ? [{ attempt, after: would, is, brings, worth: worthOf(was, is, brings) / Math.sqrt(attempt.effort) }]
+        ? [{ attempt, after: would, brings, lost: [], worth: worthOf(was, is, brings) / Math.sqrt(attempt.effort) }]
         : [];
     });
     let elsewhere = 0;
@@ -85,8 +100,8 @@ export function mendsOf(
       .sort((a, b) => b.worth - a.worth || a.attempt.id.localeCompare(b.attempt.id))
       .filter(({ attempt }) => !attempt.elsewhere || ++elsewhere <= PROVED)
       .slice(0, 2 * PROVED)
-      .flatMap(({ attempt, after, brings }) => {
-        const mend = proved(check, checks, before, attempt, after, brings);
+      .flatMap(({ attempt, after, brings, lost }) => {
+        const mend = proved(check, checks, before, { attempt, after, brings, lost });
         return mend ? [{ ...mend, after, alike: attempt.alike }] : [];
       })
       .filter(({ alike }, i, all) => alike === undefined || all.findIndex((m) => m.alike === alike) === i)
@@ -104,6 +119,39 @@ const atMost = (most: number) => {
   let places = 0;
   return ({ elsewhere }: Pick<ProvedMend, 'elsewhere'>) => !elsewhere || ++places <= most;
 };
+
+const findingsIn = new WeakMap<ShotScene, Map<Check, readonly Finding[]>>();
+
+/** What a check says of a scene, finding by finding; asked once. */
+function findingsBy(check: Check, scene: ShotScene): readonly Finding[] {
+  const known = findingsIn.get(scene) ?? new Map<Check, readonly Finding[]>();
+  findingsIn.set(scene, known);
+  let findings = known.get(check);
+  if (!findings) {
+    const result = check.judge(check.report(scene, { ranges: false, spectra: false }), scene);
+    known.set(check, (findings = result ? findingsOf(result) : []));
+  }
+  return findings;
+}
+
+/** Worth of a change that makes one finding better, and what of the same check goes down with it to a watch; null where it does not mend it, or stops another. */
+function findingMended(
+  check: Check,
+  before: ShotScene,
+  after: ShotScene,
+  id: string,
+): { readonly worth: number; readonly lost: readonly string[] } | null {
+  const [was, is] = [findingsBy(check, before), findingsBy(check, after)];
+  const verdictIn = (findings: readonly Finding[], of: string): Verdict =>
+    findings.find((f) => f.id === of)?.verdict ?? 'good';
+  if (!worseThan(verdictIn(was, id), verdictIn(is, id))) return null;
+  const worse = is.filter((f) => worseThan(f.verdict, verdictIn(was, f.id)));
+  if (worse.some(({ verdict }) => verdict === 'stop')) return null;
+  return {
+    worth: (verdictIn(is, id) === 'good' ? 2 : 1) / (1 + worse.length),
+    lost: worse.map(({ label, value, unit }) => `${label} ${value.toFixed(1)} ${unit}`),
+  };
+}
 
 /** A better verdict counts before any figure. */
 const worthOf = (was: Outcome, is: Outcome, brings: number): number =>
@@ -127,16 +175,23 @@ function judgeOnce(check: Check, scene: ShotScene): Outcome {
   return { verdict, terms, value: terms.length > 0 ? terms.reduce((sum, t) => sum + t.value, 0) / terms.length : 0 };
 }
 
+/** A change and what is known of it. */
+interface Tried {
+  readonly attempt: Attempt;
+  readonly after: ShotScene;
+  readonly brings: number;
+  /** What goes down with it within its own check, in words. */
+  readonly lost: readonly string[];
+}
+
 /** The attempt held against all other checks: nothing may get worse by a verdict, and the picture stays what was asked. */
 function proved(
   check: Check,
   checks: readonly Check[],
   before: ReadonlyMap<CheckId, Outcome>,
-  attempt: Attempt,
-  after: ShotScene,
-  brings: number,
+  { attempt, after, brings, lost: lostAlready }: Tried,
 ): ProvedMend | null {
-  const lost: string[] = [];
+  const lost: string[] = [...lostAlready];
   for (const other of checks) {
     if (other.id === check.id) continue;
     const [was, is] = [before.get(other.id)!, outcomeOf(other, after)];
@@ -152,7 +207,8 @@ function proved(
   return {
     id: attempt.id,
     check: check.id,
-    text: `${text}: ${gainOf(check, before.get(check.id)!, outcomeOf(check, after))}`,
+    ...(attempt.mends === undefined ? {} : { finding: attempt.mends }),
+    text: `${text}: ${attempt.mends === undefined ? gainOf(check, before.get(check.id)!, outcomeOf(check, after)) : 'mends it'}`,
     setUp: attempt.ride ? null : after.question.setUp,
     ...(attempt.use ? { use: attempt.use } : {}),
     elsewhere: attempt.elsewhere ?? false,

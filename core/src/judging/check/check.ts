@@ -49,6 +49,8 @@ export interface Attempt {
   readonly use?: ShotUse;
   /** The camera goes to another place, and is aimed anew. */
   readonly elsewhere?: boolean;
+  /** The finding that it is for, where a check has several that do not hang together: that one must get better and no other worse. */
+  readonly mends?: string;
   /** Of those with the same word only the best is told. */
   readonly alike?: string;
   /** How dear it is beside a bought piece. */

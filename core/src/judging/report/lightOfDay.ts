@@ -1,5 +1,6 @@
 import { judgeLight } from '../checks/light/judgeLight';
-import { lightFound, type Lit } from '../checks/light/lightFound';
+import { lightFound } from '../checks/light/found/lightFound';
+import { overWays, type Lit } from '../checks/light/found/sunOnWays';
 import { shotScene } from '../scene/shotScene';
 import { sunCourse, type SunCourse, type SunHour } from '../../physics/light/sunCourse';
 import { findingsOf, type Verdict } from '../../words/check/result';
@@ -33,13 +34,15 @@ const COLUMNS = 24;
 export function lightOfDay(question: ShotQuestion): LightOfDay | null {
   const { moment } = question;
   if (!moment) return null;
+  const { until, ...once } = moment;
+  void until;
   const scene = shotScene(question);
   const course = sunCourse(moment, moment.date);
   const every = course.hours.filter(({ at }) => Number(at.slice(3)) % STEP_MIN === 0);
   return {
     course,
     hours: every.map((hour): ShotLightHour => {
-      const then = { ...scene, question: { ...question, moment: { ...moment, at: hour.at } } };
+      const then = { ...scene, question: { ...question, moment: { ...once, at: hour.at } } };
       const found = lightFound(then, COLUMNS);
       const result = judgeLight(found, then);
       const bad = findingsOf(result).filter((f) => f.verdict !== 'good');
@@ -49,9 +52,9 @@ export function lightOfDay(question: ShotQuestion): LightOfDay | null {
         verdict: result.verdict === "can't say" ? 'good' : result.verdict,
         because: bad.map((f) => f.because),
         troubles: bad.map((f) => f.id),
-        lit: found.lit,
-        sunShare: found.met?.share ?? 0,
-        shadowShare: found.shadow?.share ?? 0,
+        lit: found.ways.length === 1 ? found.ways[0]!.lit : null,
+        sunShare: overWays(found.ways, ({ met }) => met.share),
+        shadowShare: overWays(found.ways, ({ shadow }) => shadow?.share ?? 0),
       };
     }),
   };

@@ -1,3 +1,5 @@
+import type { Moment } from '../../words/shot/moment';
+
 const DAY_MS = 86_400_000;
 
 /** Days since 1 January 1970 of a date of the Gregorian calendar (the usual count from 1 March of the year 0). */
@@ -71,4 +73,26 @@ export function instantOf(date: string, at: string, timeZone: string): number {
   for (let i = 0; i < 2; i++) ms += wanted - wall(ms, timeZone);
   const earlier = ms - 3_600_000;
   return wall(earlier, timeZone) === wanted ? earlier : ms;
+}
+
+const DAY_MIN = 1440;
+/** So often the time that a shot takes is looked at, minutes, and no more than so many times. */
+const EVERY = { minutes: 30, most: 6 } as const;
+
+/** How long a shot is filmed, minutes; 0 where nobody said until when. Until before it begins is after midnight. */
+export const filmedMin = ({ at, until }: Pick<Moment, 'at' | 'until'>): number =>
+  until === undefined ? 0 : (minutesOf(until) - minutesOf(at) + DAY_MIN) % DAY_MIN;
+
+/** The moments of a shot that takes some time, from its beginning to its end; one where it takes none. */
+export function filmedAt(moment: Moment): readonly Moment[] {
+  const minutes = filmedMin(moment);
+  const steps = Math.min(EVERY.most, Math.ceil(minutes / EVERY.minutes));
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    const at = minutesOf(moment.at) + Math.round((i * minutes) / Math.max(1, steps));
+    return {
+      ...moment,
+      at: clockOf(at % DAY_MIN),
+      date: dateAfter(moment.date, Math.floor(at / DAY_MIN)),
+    };
+  });
 }

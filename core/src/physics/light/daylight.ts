@@ -2,11 +2,19 @@ import { lightById, type LightId } from '../../words/ride/lights';
 import type { Sourced } from '../../words/sourced/source';
 
 /** Lights that say what is in the sky; the others say how the sun stands as well, whatever the clock says. */
-const SKIES: ReadonlySet<LightId> = new Set(['bright-sun', 'hazy-sun', 'cloudy-bright', 'overcast']);
+const SKIES: ReadonlySet<LightId> = new Set([
+  'bright-sun',
+  'hazy-sun',
+  'broken-clouds',
+  'cloudy-bright',
+  'overcast',
+  'rain',
+  'under-trees',
+]);
 
 /** Lights that throw shadows, and that a lens is dazzled by. */
 export const isSunny = (lightId: LightId): boolean => SUNNY.has(lightId);
-const SUNNY: ReadonlySet<LightId> = new Set(['bright-sun', 'hazy-sun', 'sunset']);
+const SUNNY: ReadonlySet<LightId> = new Set(['bright-sun', 'hazy-sun', 'broken-clouds', 'sunset']);
 
 /** How many times the air straight above the light goes through: Kasten & Young (1989), from memory. Height over the horizon in degrees, 0 to 90. */
 export const airMass = (heightDeg: number): number =>
@@ -54,8 +62,11 @@ export function exposureValue(
 const SUN_W_M2: Readonly<Partial<Record<LightId, number>>> = {
   'bright-sun': 950,
   'hazy-sun': 600,
+  'broken-clouds': 600,
   'cloudy-bright': 250,
   overcast: 100,
+  rain: 60,
+  'under-trees': 150,
   sunset: 200,
 };
 

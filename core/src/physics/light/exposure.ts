@@ -5,13 +5,47 @@ export const exposureS = (ev: number, apertureN: number, ndStops: number): numbe
 /** Longest an exposure can be: the time from one picture to the next. */
 export const longestExposureS = (framesPerSecond: number): number => 1 / framesPerSecond;
 
-/** What the automatic takes: as short as the light asks, no longer than the rate allows (then the gain goes up instead). */
-export const automaticExposureS = (ev: number, apertureN: number, ndStops: number, framesPerSecond: number): number =>
-  Math.min(exposureS(ev, apertureN, ndStops), longestExposureS(framesPerSecond));
+/** What a camera is set to, and what it can. */
+export interface Exposing {
+  readonly apertureN: number;
+  /** Stops that the glass before the lens takes. */
+  readonly filterStops: number;
+  /** Stops that the picture is exposed more than the meter says. */
+  readonly compensation: number;
+  readonly framesPerSecond: number;
+  readonly shortestS: number;
+  /** Held by hand; null = automatic. */
+  readonly heldS: number | null;
+  /** Most gain that it takes or may take. */
+  readonly mostIso: number;
+}
 
-/** Gain that an exposure needs, as ISO: 100 where 2^EV = N²/t. Below 100 there is too much light. */
-export const isoNeeded = (ev: number, apertureN: number, ndStops: number, seconds: number): number =>
-  (100 * exposureS(ev, apertureN, ndStops)) / seconds;
+/** How a picture is exposed. */
+export interface Exposed {
+  readonly exposureS: number;
+  readonly iso: number;
+  /** Stops by which it comes out too dark, as the gain goes no higher, and too bright, as it goes no lower. */
+  readonly darkStops: number;
+  readonly brightStops: number;
+}
+
+/** Least gain: that at which exposure is reckoned. */
+const LEAST_ISO = 100;
+
+/** What the camera takes: as short as the light asks, no longer than the rate allows; then the gain goes up, as far as it may. */
+export function exposed(ev: number, exposing: Exposing): Exposed {
+  const { apertureN, filterStops, compensation, framesPerSecond, shortestS, heldS, mostIso } = exposing;
+  const wantedS = exposureS(ev - compensation, apertureN, filterStops);
+  const longest = longestExposureS(framesPerSecond);
+  const seconds = Math.min(longest, heldS ?? Math.max(shortestS, wantedS));
+  const isoWanted = (LEAST_ISO * wantedS) / seconds;
+  return {
+    exposureS: seconds,
+    iso: Math.max(LEAST_ISO, Math.min(mostIso, isoWanted)),
+    darkStops: Math.max(0, Math.log2(isoWanted / mostIso)),
+    brightStops: Math.max(0, Math.log2(LEAST_ISO / isoWanted)),
+  };
+}
 
 /** Stops of grey glass that bring the automatic exposure to half the time between two pictures, as film cameras' half-turn shutters had it; none where it is darker than that. */
 export const stopsToHalfTurn = (ev: number, apertureN: number, framesPerSecond: number): number =>

@@ -2,7 +2,7 @@
 import * as suncalc from 'suncalc';
 import { clockOf, instantOf, knowsZone } from './clock';
 import { daylightStops, airMass, exposureValue, isSunny } from './daylight';
-import { exposureS, exposureWords, isoNeeded } from './exposure';
+import { exposed, exposureS, exposureWords, type Exposing } from './exposure';
 import { sunAt, sunCourse, sunFromCourse } from './sunCourse';
 
 const PLACES = [
@@ -115,8 +115,31 @@ describe('light', () => {
     expect(2 ** 15).toBeCloseTo(16 ** 2 / exposureS(15, 16, 0), 6);
     expect(1 / exposureS(15, 2.8, 0)).toBeCloseTo(4180, -1);
     expect(1 / exposureS(15, 2.8, 4)).toBeCloseTo(261, 0);
-    expect(isoNeeded(15, 2.8, 0, exposureS(15, 2.8, 0))).toBeCloseTo(100, 9);
     expect([1 / 120, 1 / 1268.4, 1 / 60.7, 2].map(exposureWords)).toEqual(['1/120 s', '1/1300 s', '1/61 s', '2.0 s']);
-    expect(isoNeeded(10, 2.8, 0, 1 / 60)).toBeCloseTo(100 * (2.8 ** 2 / 2 ** 10) * 60, 6);
+  });
+
+  it('takes what the light asks within what the camera can: shutter first, then gain, then a picture too dark or too bright', () => {
+    const camera: Exposing = {
+      apertureN: 2.8,
+      filterStops: 0,
+      compensation: 0,
+      framesPerSecond: 60,
+      shortestS: 1 / 8000,
+      heldS: null,
+      mostIso: 3200,
+    };
+    // 2.8²/2^15 = 1/4180 s.
+    expect(exposed(15, camera)).toMatchObject({ iso: 100, darkStops: 0, brightStops: 0 });
+    expect(1 / exposed(15, camera).exposureS).toBeCloseTo(4180, -1);
+    // From 1/60 s on the gain goes up: 2.8² · 60/2^10 of ISO 100, 46; one stop darker 92.
+    expect(exposed(8, camera)).toMatchObject({ exposureS: 1 / 60, iso: 100 * ((2.8 ** 2 * 60) / 2 ** 8) });
+    const night = exposed(2, camera);
+    expect(night.iso).toBe(3200);
+    expect(night.darkStops).toBeCloseTo(Math.log2(((2.8 ** 2 * 60) / 4) * 100) - Math.log2(3200), 9);
+    // Snow at noon at f/1.4 and 1/8000 s: 2^17 · 1/8000/1.4² = 8.4 times too much.
+    expect(exposed(17, { ...camera, apertureN: 1.4 }).brightStops).toBeCloseTo(Math.log2(2 ** 17 / 8000 / 1.4 ** 2), 9);
+    // A stop more by hand, a stop less of glass, or an opening of √2 are the same.
+    for (const over of [{ filterStops: 1 }, { compensation: 1 }, { apertureN: 2.8 * Math.SQRT2 }])
+      expect(exposed(15, { ...camera, ...over }).exposureS * 1000).toBeCloseTo((2 * 1000 * 2.8 ** 2) / 2 ** 15, 9);
   });
 });

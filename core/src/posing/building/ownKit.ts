@@ -5,6 +5,7 @@ import { cameraMesh } from './cameraMesh';
 import type { Sourced } from '../../words/sourced/source';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
+import { FILTER_FITTINGS } from '../../words/kit/filter';
 import type { LinkDefinition } from '../../words/kit/link';
 import type { OwnCamera, OwnLink, OwnBase } from '../../words/kit/ownKit';
 
@@ -23,7 +24,10 @@ export function ownCamera(own: OwnCamera): CameraDefinition {
     closestFocusM: told(own.closestFocusM),
     batteryWh: { value: 5, source: { kind: 'estimate', low: 2, high: 15 } },
     apertureN: { value: 2.8, source: { kind: 'estimate', low: 1.8, high: 4 } },
+    shortestS: { value: 1 / 8000, source: { kind: 'estimate', low: 1 / 16000, high: 1 / 2000 } },
+    mostIso: { value: 6400, source: { kind: 'estimate', low: 1600, high: 12800 } },
     poorIso: { value: 800, source: { kind: 'estimate', low: 400, high: 3200 } },
+    filterFittings: FILTER_FITTINGS,
     weather: 'see its manual',
     port: 'see its manual',
     lasting: {

@@ -1,6 +1,7 @@
-import { BASES, CAMERAS, HEADS, LINKS } from '../../../catalog/index.generated';
+import { BASES, CAMERAS, FILTERS, HEADS, LINKS } from '../../../catalog/index.generated';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
+import type { FilterDefinition } from '../../words/kit/filter';
 import type { HeadDefinition } from '../../words/kit/head';
 import type { LinkDefinition } from '../../words/kit/link';
 import { NO_OWN_KIT, type OwnKit } from '../../words/kit/ownKit';
@@ -12,6 +13,7 @@ export interface Kit {
   readonly bases: readonly BaseDefinition[];
   readonly links: readonly LinkDefinition[];
   readonly heads: readonly HeadDefinition[];
+  readonly filters: readonly FilterDefinition[];
 }
 
 /** The first of some pieces that a condition names. @throws RangeError where the kit lacks such a piece */
@@ -39,7 +41,18 @@ export function kitWith(own: OwnKit = NO_OWN_KIT): Kit {
     bases: [...BASES, ...own.bases.map(ownBase)],
     links: [...LINKS, ...own.links.map(ownLink)],
     heads: HEADS,
+    filters: FILTERS,
   };
   kits.set(own, kit);
   return kit;
 }
+
+/** The filter that takes what glass and water mirror. */
+export const polariserOf = ({ filters }: Kit): FilterDefinition =>
+  pieceOf(filters, 'polarising filter', ({ mirrorLeft }) => mirrorLeft !== undefined);
+
+/** Those that fit before a camera's lens, the lightest first. */
+export const filtersFor = ({ filters }: Kit, { filterFittings }: Pick<CameraDefinition, 'filterFittings'>) =>
+  filters
+    .filter(({ fittings }) => fittings.some((one) => filterFittings.includes(one)))
+    .sort((a, b) => a.stops - b.stops);

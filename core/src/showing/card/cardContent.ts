@@ -8,7 +8,7 @@ import { foundBy, shotReport, type ShotReport } from '../../judging/report/shotR
 import { findingsOf, type CheckResult } from '../../words/check/result';
 import { SELDOM_MIN, type LastFound } from '../../judging/checks/last/lastFound';
 import { CLEAN } from '../../judging/checks/last/weatherFindings';
-import type { LightFound } from '../../judging/checks/light/lightFound';
+import type { LightFound } from '../../judging/checks/light/found/lightFound';
 import { exposureWords, isoWords } from '../../physics/light/exposure';
 import type { Moment } from '../../words/shot/moment';
 import type { HoldReport } from '../../physics/holding/holdReport';

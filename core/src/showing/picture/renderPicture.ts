@@ -3,7 +3,7 @@ import { inverseRotation, rotate, rotationFacing } from '../../mathematics/geome
 import { transformPoint, invert, poseAt, type Pose } from '../../mathematics/geometry/pose';
 import { addScaled, AHEAD, dot, ORIGIN, UP, type Vec3 } from '../../mathematics/geometry/vec3';
 import { castFrame, NO_IMAGE, NO_PART } from '../../physics/framing/castFrame';
-import { shading } from '../../physics/light/ownShadow';
+import { shading } from '../../physics/light/partRays';
 import { groundHit, skyness } from '../../posing/rig/groundHit';
 import type { Lens } from '../../mathematics/lens/lens';
 import { rayGrid } from '../../mathematics/lens/rayGrid';

@@ -4,6 +4,7 @@ import type { Vec3 } from '../../mathematics/geometry/vec3';
 import type { Source, Sourced } from '../sourced/source';
 import type { CostClass } from './cost';
 import type { CameraLasting } from './cameraLasting';
+import type { FilterFitting } from './filter';
 import type { StabiliserLevel } from './stabiliser';
 
 /** Angles that a powered gimbal can take up against its handle, degrees. */
@@ -48,10 +49,18 @@ export interface CameraDefinition {
   readonly massKg: Sourced;
   readonly closestFocusM: Sourced;
   readonly batteryWh: Sourced;
-  /** Opening of its lens, f-number. */
+  /** Opening of its lens, f-number; the widest where it can be changed. */
   readonly apertureN: Sourced;
+  /** Smallest opening that it can be stopped down to, f-number; none = it stays as it is. */
+  readonly apertureToN?: number;
+  /** Shortest exposure of its shutter, seconds. */
+  readonly shortestS: Sourced;
+  /** Most gain that it takes, ISO; less light than that makes a dark picture. */
+  readonly mostIso: Sourced;
   /** Gain from which its picture is poor, ISO. */
   readonly poorIso: Sourced;
+  /** What filters sit on its lens by; empty = none fits. */
+  readonly filterFittings: readonly FilterFitting[];
   /** What rain, spray and a dip do to it, in words. */
   readonly weather: string;
   /** Whether it can be fed while it records, in words. */

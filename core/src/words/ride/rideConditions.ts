@@ -19,6 +19,8 @@ export interface RideConditions {
   readonly weatherId?: WeatherId;
   /** Relative, %; none = as such weather usually has it. */
   readonly humidityPct?: number;
+  /** Of the mains that lamps hang on, Hz; none = 50. */
+  readonly mainsHz?: 50 | 60;
   /** Whose rules count there; none = as such a machine is usually ridden. */
   readonly venueId?: VenueId;
 }

@@ -37,8 +37,18 @@ export interface SetUp {
   readonly gimbalTiltDeg?: number;
   /** Stops of grey glass before the lens; none = 0. */
   readonly ndStops?: number;
+  /** A polarising filter before the lens, turned to where it takes most of what glass and water mirror. */
+  readonly polariser?: boolean;
   /** Exposure held by hand, seconds; none = automatic for the light. */
   readonly shutterS?: number;
+  /** Opening held by hand, f-number; none = as wide as it goes. */
+  readonly apertureN?: number;
+  /** Most gain that the automatic may take, ISO; none = all that the camera has. */
+  readonly isoMost?: number;
+  /** Stops by which the picture is exposed more (positive) or less than the automatic would; none = 0. */
+  readonly compensation?: number;
+  /** The exposure is locked on the way ahead before the take. */
+  readonly exposureLock?: boolean;
   /** How hard strap, harness or clamp are drawn; none = as usual. */
   readonly fastening?: Fastening;
   /** How the surface is when the base goes on; none = clean and dry. */

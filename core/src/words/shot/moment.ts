@@ -11,8 +11,12 @@ export interface ShotHour {
   readonly day?: number;
   /** hh:mm, 24 hours, by the clock there */
   readonly at: string;
+  /** hh:mm at which filming ends, after midnight where it is before `at`; none = it takes no time. */
+  readonly until?: string;
   /** Way of travel from north, clockwise, degrees, 0 to 360; null = every way, as on a loop. */
   readonly headingDeg: number | null;
+  /** Of a ride every way: the share of it to the north, north-east and so on round to the north-west; none = as much every way. */
+  readonly octants?: readonly number[];
 }
 
 /** All that says how the sun stands over a shot. */

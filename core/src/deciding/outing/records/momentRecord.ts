@@ -1,6 +1,6 @@
-import { object } from 'yup';
+import { mixed, object } from 'yup';
 import { knowsZone } from '../../../physics/light/clock';
-import { day, maybeWithin, text, timeOfDay, UNKNOWN_FIELDS, within } from './schemaParts';
+import { day, maybeTimeOfDay, maybeWithin, text, timeOfDay, UNKNOWN_FIELDS, within } from './schemaParts';
 
 const place = {
   latDeg: within(-90, 90),
@@ -8,7 +8,23 @@ const place = {
   timeZone: text(60).test('zone', '${path} is no time zone like UTC that is known here', (value) => knowsZone(value)),
 };
 const dayOf = maybeWithin(1, 30);
-const hour = { day: dayOf, at: timeOfDay(), headingDeg: within(0, 360).nullable().defined('${path} is missing') };
+const hour = {
+  day: dayOf,
+  at: timeOfDay(),
+  until: maybeTimeOfDay(),
+  headingDeg: within(0, 360).nullable().defined('${path} is missing'),
+  octants: mixed<number[]>().test(
+    'octants',
+    '${path} is not eight shares, none below 0 and not all 0',
+    (value) => value === undefined || isOctants(value),
+  ),
+};
+
+const isOctants = (value: unknown): boolean =>
+  Array.isArray(value) &&
+  value.length === 8 &&
+  value.every((n) => Number.isFinite(n) && n >= 0 && n <= 1e6) &&
+  value.some((n) => n > 0);
 
 /** Where on the globe an outing is. */
 export const whereSchema = () => object(place).noUnknown(UNKNOWN_FIELDS).default(undefined).optional();

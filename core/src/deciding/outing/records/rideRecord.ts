@@ -1,4 +1,4 @@
-import { object } from 'yup';
+import { mixed, object } from 'yup';
 import { GROUND_WORLDS } from '../../../../catalog/index.generated';
 import { LIGHTS } from '../../../words/ride/lights';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
@@ -40,6 +40,7 @@ export const rideSchema = validatorOf<RideConditions>()(
     lightId: oneOf(LIGHTS.map((light) => light.id)),
     weatherId: maybeOneOf(WEATHER_IDS),
     humidityPct: maybeWithin(1, 100),
+    mainsHz: mixed<50 | 60>().oneOf([50, 60], '${path} must be 50 or 60').optional(),
     venueId: maybeOneOf(VENUE_IDS),
   })
     .required('${path} is missing')

@@ -101,7 +101,12 @@ export const instant = () =>
     return found !== null && isDay(found[1] ?? '');
   });
 /** hh:mm, 24 hours. */
-export const timeOfDay = () => text(5).matches(/^([01]\d|2[0-3]):[0-5]\d$/, '${path} is not a time like 09:30');
+const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
+const NO_TIME = '${path} is not a time like 09:30';
+export const timeOfDay = () => text(5).matches(CLOCK, NO_TIME);
+/** The same where it may be missing. */
+export const maybeTimeOfDay = () =>
+  string().strict().optional().typeError('${path} is not text').matches(CLOCK, { message: NO_TIME });
 
 /** The records of a list, edited; whatever else lies in it, or stands in its place, is left for the validator. */
 export const eachRecord = (

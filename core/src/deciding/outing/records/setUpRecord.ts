@@ -1,4 +1,4 @@
-import { object } from 'yup';
+import { boolean, object } from 'yup';
 import { CAMERA_MOUNTINGS } from '../../../words/kit/camera';
 import { SURFACE_STATES } from '../../../words/kit/grip';
 import { FASTENINGS } from '../../../words/setUp/fastening';
@@ -11,6 +11,7 @@ import {
   maybeWithin,
   oneOf,
   OUTING_LIMITS,
+  truth,
   UNKNOWN_FIELDS,
   validatorOf,
   within,
@@ -39,7 +40,12 @@ export const setUpSchema = validatorOf<SetUp>()(
       .noUnknown(UNKNOWN_FIELDS),
     gimbalTiltDeg: maybeWithin(-180, 180),
     ndStops: maybeWithin(0, 12),
+    polariser: boolean().strict().optional().typeError(truth),
     shutterS: maybeWithin(1e-5, 1),
+    apertureN: maybeWithin(0.7, 64),
+    isoMost: maybeWithin(50, 500_000),
+    compensation: maybeWithin(-3, 3),
+    exposureLock: boolean().strict().optional().typeError(truth),
     fastening: maybeOneOf(FASTENINGS),
     surfaceState: maybeOneOf(SURFACE_STATES),
     curedH: maybeWithin(0, 1000),

@@ -1,104 +1,20 @@
-/** Light: closed forms of shadow and metering, and that each finding comes where practice has it. */
-import { rod } from '../../../mathematics/geometry/build/tube';
-import { rotationFromPanTiltRoll } from '../../../mathematics/geometry/rotation';
-import { IDENTITY_POSE } from '../../../mathematics/geometry/pose';
-import { calibrateLens } from '../../../mathematics/lens/lens';
-import { sunBeyondEdgeDeg, sunDirection } from '../../../mathematics/sun/sun';
-import { groundOffStops } from '../../../physics/light/metering';
-import { ownShadow, shading } from '../../../physics/light/ownShadow';
+/** Light: that each finding comes where practice has it. */
 import { INTENTS } from '../../../../catalog/index.generated';
 import { newCarrier } from '../../../deciding/outing/newOuting';
 import { newShot } from '../../../deciding/outing/newShot';
 import { findingsOf } from '../../../words/check/result';
-import type { PosedPart } from '../../../words/carrier/posedPart';
 import type { Moment } from '../../../words/shot/moment';
 import type { ShotQuestion } from '../../../words/shot/shotQuestion';
 import { newAsk } from '../../../words/shot/ask';
 import { shotScene } from '../../scene/shotScene';
 import { light as lightCheck } from './index';
+import type { SunOnWay } from './found/sunOnWays';
 import { wishMet } from './lightWish';
 import { foundBy, shotReport } from '../../report/shotReport';
-import { bladeSlices } from '../../../physics/light/bladeSlices';
 import { plainSetUp } from '../../../posing/strut/plainSetUp';
 import { placedSpots } from '../../../posing/rig/spots';
 import { lightOfDay } from '../../report/lightOfDay';
 import { advisedReport } from '../../advice/advisedReport';
-
-const post: PosedPart = {
-  id: 'post',
-  name: 'post',
-  group: 'machine',
-  tone: 'frame',
-  mesh: rod([0, 0, 0], [0, 2, 0], { radiusM: 0.05, segments: 12 }),
-  worldFromPart: IDENTITY_POSE,
-};
-const ground = { point: [0, 0, 0], normal: [0, 1, 0], ahead: [1, 0, 0], world: 'road' } as const;
-
-describe('a shadow', () => {
-  it.each([5, 20, 45, 70])('of a post is h/tan(height) long with the sun %s° high, away from it', (heightDeg) => {
-    const toSun = sunDirection([1, 0, 0], { bearingDeg: 180, heightDeg });
-    const shaded = shading([post]);
-    const lengthM = 2 / Math.tan((heightDeg * Math.PI) / 180);
-    for (const [x, is] of [
-      [lengthM * 0.97, true],
-      [lengthM * 1.03 + 0.05, false],
-      [-0.5, false],
-    ] as const)
-      expect(shaded([x, 0, 0], toSun) === post).toBe(is);
-    expect(shaded([lengthM / 2, 0, 0.3], toSun)).toBeNull();
-  });
-
-  it('is looked through glass, and in the picture is its strip of ground', () => {
-    const toSun = sunDirection([1, 0, 0], { bearingDeg: 180, heightDeg: 45 });
-    expect(shading([{ ...post, seeThrough: true }])([1, 0, 0], toSun)).toBeNull();
-    // Straight down from 20 m, 60° across: the picture is 23 m wide, the strip 2 m by 0.1 m.
-    const lens = calibrateLens({
-      projection: 'rectilinear',
-      widthPx: 400,
-      heightPx: 400,
-      fovDeg: 60,
-      fovAcross: 'horizontal',
-      crop: 1,
-    });
-    const down = {
-      position: [1, 20, 0] as const,
-      rotation: rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: -90, rollDeg: 0 }),
-    };
-    const { share, ofCamera } = ownShadow([post], down, lens, ground, toSun, 400);
-    expect(share).toBeGreaterThan((0.1 * 1.9) / 23.1 ** 2 / 1.6);
-    expect(share).toBeLessThan((0.1 * 2.1 * 1.6) / 23.1 ** 2);
-    expect(ofCamera).toBe(0);
-  });
-});
-
-it('the sun stands outside the edge of a 90° picture by what it is off the axis less 45°', () => {
-  const lens = calibrateLens({
-    projection: 'rectilinear',
-    widthPx: 400,
-    heightPx: 400,
-    fovDeg: 90,
-    fovAcross: 'horizontal',
-    crop: 1,
-  });
-  const rotation = rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: 0, rollDeg: 0 });
-  for (const bearingDeg of [0, 30, 60, 120, 180, 270])
-    expect(sunBeyondEdgeDeg(lens, rotation, sunDirection([1, 0, 0], { bearingDeg, heightDeg: 0 }))).toBeCloseTo(
-      bearingDeg === 0 || bearingDeg === 180
-        ? bearingDeg === 0
-          ? -180
-          : 180
-        : Math.min(bearingDeg, 360 - bearingDeg) - 45,
-      1,
-    );
-});
-
-it('half sky four times as bright as the ground puts the ground down by log2(2.5); snow is as bright as the sky', () => {
-  const none = { way: 0, ground: 0, sky: 0, hands: 0, machine: 0, rider: 0, face: 0, subject: 0, own: 0 };
-  expect(groundOffStops({ ...none, way: 0.5, sky: 0.5 }, 'bright-sun', 'trail')).toBeCloseTo(-Math.log2(2.5), 9);
-  expect(groundOffStops({ ...none, way: 1 }, 'bright-sun', 'trail')).toBeCloseTo(0, 9);
-  expect(groundOffStops({ ...none, sky: 1 }, 'bright-sun', 'trail')).toBe(0);
-  expect(Math.abs(groundOffStops({ ...none, way: 0.5, sky: 0.5 }, 'bright-sun', 'snow'))).toBeLessThan(0.2);
-});
 
 const carrier = newCarrier('c', 'road-bike', 1.75);
 const made = newShot(
@@ -123,29 +39,6 @@ const found = (asked: ShotQuestion) => foundBy(light(asked), 'light');
 const told = (asked: ShotQuestion, id: string) => findingsOf(light(asked).checks[0]!).find((f) => f.id === id);
 
 describe('blades', () => {
-  it.each([
-    [5400, 2, 0.02],
-    [9000, 2, 0.014],
-    [2400, 3, 0.03],
-  ])(
-    'at %s turns a minute with %s of them, read in %s s, are seen as often as a simulated sensor sees them',
-    (rpm, blades, readoutS) => {
-      // Line by line from the top: is a blade over a point far to the side, where the way from line to line hardly turns?
-      const lines = 4000;
-      let [runs, was] = [0, false];
-      for (let line = 0; line < lines; line++) {
-        const turned = ((rpm / 60) * blades * (line / lines) * readoutS) % 1;
-        const over = turned < 0.1;
-        if (over && !was) runs++;
-        was = over;
-      }
-      const { slices, passesHz, blurred } = bladeSlices(rpm, { turns: 1, blades }, 1 / 1000, readoutS);
-      expect(Math.abs(runs - slices)).toBeLessThanOrEqual(1);
-      expect(passesHz).toBeCloseTo((rpm * blades) / 60, 9);
-      expect(blurred).toBeCloseTo(passesHz / 1000, 9);
-    },
-  );
-
   it('of a multirotor in bright sun come out cut, and a grey filter that is proved makes a veil of them', () => {
     const drone = newCarrier('d', 'multirotor', 1.75);
     const spotId = placedSpots(drone.rig).map(({ spot }) => spot.id);
@@ -174,32 +67,26 @@ describe('blades', () => {
 });
 
 describe('a shot', () => {
-  it('without a place, or with no one way, says how much light there is and nothing of the sun', () => {
+  it('without a place says how much light there is and nothing of the sun', () => {
     const { moment, ...nowhere } = question();
     expect(moment).toBeDefined();
-    for (const asked of [nowhere, question({ moment: { ...WINTER, headingDeg: null } })]) {
-      expect(found(asked)).toMatchObject({ met: null, lit: null, shadow: null });
-      expect(told(asked, 'too-dark')!.because).toMatch(/^1\/\d+ s at ISO \d+$/);
-      expect(told(asked, 'sun')).toBeUndefined();
-    }
+    expect(found(nowhere).ways).toEqual([]);
+    expect(told(nowhere, 'too-dark')!.because).toMatch(/^1\/\d+ s at ISO \d+$/);
+    expect(told(nowhere, 'sun')).toBeUndefined();
     expect(found(nowhere).sun).toBeNull();
     expect(lightOfDay(nowhere)).toBeNull();
   });
 
   it('has no shadow and no sun under clouds, and none from a sun that is down', () => {
-    expect(found(question({}, { lightId: 'overcast' }))).toMatchObject({ met: null, shadow: null, lit: null });
-    expect(found(question({ moment: { ...WINTER, at: '23:00' } }))).toMatchObject({
-      met: null,
-      shadow: null,
-      lit: null,
-    });
+    expect(found(question({}, { lightId: 'overcast' })).ways).toEqual([]);
+    expect(found(question({ moment: { ...WINTER, at: '23:00' } })).ways).toEqual([]);
   });
 
   it('turned round all the way, or with another clock for the same instant, is lit the same', () => {
     const once = found(question());
     expect(found(question({ moment: { ...WINTER, timeZone: 'Etc/GMT-3', at: '19:00' } }))).toEqual(once);
     const turned = found(question({ moment: { ...WINTER, headingDeg: 240 } }));
-    expect(turned.toSunDeg).not.toBeCloseTo(once.toSunDeg!, 0);
+    expect(turned.ways[0]!.toSunDeg).not.toBeCloseTo(once.ways[0]!.toSunDeg, 0);
     expect(turned.ev).toBe(once.ev);
   });
 
@@ -215,7 +102,7 @@ describe('a shot', () => {
       ),
     ).toBeUndefined();
     const mended = findingsOf(advisedReport(held, { only: ['light'] }).checks[0]!).find((f) => f.id === 'too-bright');
-    expect(mended?.mend?.setUp?.ndStops).toBeGreaterThan(0);
+    expect(told({ ...held, setUp: mended!.mend!.setUp! }, 'too-bright')).toBeUndefined();
   });
 
   it('in a lit street at night takes more gain than a small camera has, and taking a filter off helps', () => {
@@ -245,7 +132,9 @@ describe('a shot', () => {
   });
 
   describe('asked for', () => {
-    const met = (over: { toSunDeg?: number; heightDeg?: number; shadowBeyondDeg?: number } = {}) => ({
+    const way = (over: { toSunDeg?: number; heightDeg?: number; shadowBeyondDeg?: number } = {}): SunOnWay => ({
+      headingDeg: 0,
+      share: 1,
       met: {
         share: 0,
         stanceNames: [],
@@ -253,15 +142,17 @@ describe('a shot', () => {
         veiledFromDeg: 30,
         shadowBeyondDeg: over.shadowBeyondDeg ?? 60,
       },
+      lit: 'side',
       toSunDeg: over.toSunDeg ?? 90,
       fromCourse: { bearingDeg: 0, heightDeg: over.heightDeg ?? 10 },
       shadow: null,
     });
+    const met = (over: Parameters<typeof way>[0] = {}) => ({ ways: [way(over)], later: [] });
 
     it('light from the side has it across the sun, and nowhere along it', () => {
       expect(wishMet(met({ toSunDeg: 90 }), 'side')).toBe(1);
       for (const toSunDeg of [0, 30, 150, 180]) expect(wishMet(met({ toSunDeg }), 'side')).toBe(0);
-      expect(wishMet({ ...met(), met: null, toSunDeg: null }, 'side')).toBeNull();
+      expect(wishMet({ ways: [], later: [] }, 'side')).toBeNull();
     });
 
     it('a silhouette is there nearly into a low sun, not with a high one nor away from it', () => {
@@ -277,7 +168,7 @@ describe('a shot', () => {
       expect(at.slice(2)).toEqual([1, 1]);
       // Where it is cast, that alone counts, wherever the camera's own lies.
       const cast = (share: number, shadowBeyondDeg: number) =>
-        wishMet({ ...met({ shadowBeyondDeg }), shadow: { share, ofCamera: 0 } }, 'no-shadow')!;
+        wishMet({ ways: [{ ...way({ shadowBeyondDeg }), shadow: { share, ofCamera: 0 } }], later: [] }, 'no-shadow')!;
       for (const beyond of [0, 60]) expect([cast(0.01, beyond), cast(0.3, beyond)]).toEqual([1, 0]);
     });
   });
@@ -286,12 +177,112 @@ describe('a shot', () => {
     const { course, hours } = lightOfDay(question())!;
     expect(hours).toHaveLength(48);
     expect(course.rises! < '08:00' && course.sets! > '16:30').toBe(true);
-    expect(hours.filter((h) => h.because.some((b) => b.includes('too dark'))).map((h) => h.at)).toEqual(
+    expect(hours.filter((h) => h.troubles.includes('too-dark')).map((h) => h.at)).toEqual(
       expect.arrayContaining(['00:00', '05:00', '19:00', '23:30']) as string[],
     );
     const at = hours.find((h) => h.at === '16:00')!;
     expect(at.ev).toBeCloseTo(found(question()).ev, 9);
-    expect(at.lit).toBe(found(question()).lit);
-    expect(Math.abs(at.shadowShare - found(question()).shadow!.share)).toBeLessThan(0.015);
+    const [way] = found(question()).ways;
+    expect(at.lit).toBe(way!.lit);
+    expect(Math.abs(at.shadowShare - way!.shadow!.share)).toBeLessThan(0.015);
+  });
+
+  it('that goes every way is the mean of its ways, and a track’s own shares weigh them', () => {
+    const every = found(question({ moment: { ...WINTER, headingDeg: null } }));
+    expect(every.ways).toHaveLength(8);
+    const one = (headingDeg: number) => found(question({ moment: { ...WINTER, headingDeg } })).ways[0]!;
+    for (const way of every.ways) {
+      expect(way).toMatchObject({ share: 1 / 8, toSunDeg: one(way.headingDeg!).toSunDeg });
+      expect(way.shadow).toEqual(one(way.headingDeg!).shadow);
+    }
+    const mean = every.ways.reduce((sum, { shadow }) => sum + shadow!.share / 8, 0);
+    const shadow = told(question({ moment: { ...WINTER, headingDeg: null } }), 'own-shadow')!;
+    expect(shadow.value).toBeCloseTo(mean * 100, 9);
+    expect(shadow.because).toMatch(/up to \d+ % on the way (north-east|east)/);
+    // A straight there and back: north-east and south-west alone.
+    const there = found(question({ moment: { ...WINTER, headingDeg: null, octants: [0, 3, 0, 0, 0, 1, 0, 0] } }));
+    expect(there.ways.map(({ headingDeg, share }) => [headingDeg, share])).toEqual([
+      [45, 0.75],
+      [225, 0.25],
+    ]);
+  });
+
+  it('that takes its time is told by the worst of it, and when', () => {
+    // Ridden until after sunset: it gets too dark on the way.
+    const long = question({ moment: { ...WINTER, at: '15:30', until: '18:30' } }, { lightId: 'bright-sun' });
+    expect(found(long).later.map(({ at }) => at)).toEqual(['16:00', '16:30', '17:00', '17:30', '18:00', '18:30']);
+    const dark = told(long, 'too-dark')!;
+    expect(dark.because).toMatch(/^1[78]:\d\d to 18:30: /);
+    const at = (clock: string) =>
+      told(question({ moment: { ...WINTER, at: clock } }, { lightId: 'bright-sun' }), 'too-dark')!;
+    expect(dark.value).toBeCloseTo(at('18:30').value, 9);
+    expect(at('15:30').verdict).toBe('good');
+    // Past midnight it goes on in the next day.
+    const night = found(question({ moment: { ...WINTER, at: '23:40', until: '00:20' } }));
+    expect(night.later.map((l) => l.at)).toEqual(['00:00', '00:20']);
+    const next = found(question({ moment: { ...WINTER, date: '2027-02-15', at: '00:20' } }));
+    expect(night.later.at(-1)!.sun).toEqual(next.sun);
+  });
+
+  it('through leaves pumps until its exposure is locked, between clouds the other way round', () => {
+    const in_ = (lightId: string, exposureLock: boolean) =>
+      told(question({ setUp: { ...made.setUp, exposureLock } }, { lightId }), 'changes')?.verdict;
+    expect([in_('under-trees', false), in_('under-trees', true)]).toEqual(['watch', 'good']);
+    expect([in_('broken-clouds', false), in_('broken-clouds', true)]).toEqual(['good', 'watch']);
+    expect([in_('tunnel', false), in_('bright-sun', false)]).toEqual(['watch', undefined]);
+    const mended = findingsOf(advisedReport(question({}, { lightId: 'under-trees' }), { only: ['light'] }).checks[0]!);
+    expect(mended.find((f) => f.id === 'changes')!.mend!.setUp!.exposureLock).toBe(true);
+  });
+
+  it('under lamps is held at whole waves by the mend', () => {
+    const lit = question({ setUp: { ...made.setUp, shutterS: 1 / 240 } }, { lightId: 'street-night', mainsHz: 60 });
+    const bands = told(lit, 'flicker')!;
+    expect(bands.verdict).toBe('watch');
+    const mend = findingsOf(advisedReport(lit, { only: ['light'] }).checks[0]!).find((f) => f.id === 'flicker')!.mend!;
+    expect(told({ ...lit, setUp: mend.setUp! }, 'flicker')!.value).toBeLessThan(0.01);
+    expect(told(question(), 'flicker')).toBeUndefined();
+  });
+
+  it('kept from gain comes out dark instead of noisy', () => {
+    const at = (isoMost?: number) =>
+      found(question({ setUp: { ...made.setUp, ...(isoMost ? { isoMost } : {}) } }, { lightId: 'street-night' }));
+    const [free, kept] = [at(), at(400)];
+    expect(kept.iso).toBe(400);
+    expect(kept.darkStops).toBeCloseTo(free.darkStops + Math.log2(free.iso / 400), 9);
+    expect(kept.exposureS).toBe(free.exposureS);
+    expect(
+      told(question({ setUp: { ...made.setUp, isoMost: 400 } }, { lightId: 'street-night' }), 'too-dark')!.because,
+    ).toMatch(/the most that it may take: the picture comes out .* dark/);
+  });
+
+  it('behind a screen mirrors the dashboard in the sun, and less of it through a polarising filter', () => {
+    const car = newCarrier('k', 'coupe', 1.75);
+    const inside = placedSpots(car.rig).flatMap(({ spot: { id } }) => {
+      const setUp = plainSetUp(car.rig, id, { cameraId: 'cube-camera', modeId: 'wide', stabiliserId: 'off' });
+      if (!setUp) return [];
+      const asked = {
+        ...question(),
+        rig: car.rig,
+        setUp,
+        actionStanceId: newShot(
+          's',
+          car,
+          car.rig,
+          INTENTS.find((i) => i.id === 'clear-ahead')!,
+        ).actionStanceId,
+        intentId: 'clear-ahead',
+        ride: { ...car.ride, lightId: 'bright-sun' as const },
+        moment: { ...WINTER, date: '2027-06-21', at: '12:00', headingDeg: 180 },
+      };
+      const { mirror } = found(asked);
+      return mirror && mirror.throughGlass > 0.3 ? [{ asked, mirror }] : [];
+    });
+    expect(inside.length).toBeGreaterThan(0);
+    for (const { asked, mirror } of inside) {
+      const through = found({ ...asked, setUp: { ...asked.setUp, polariser: true } }).mirror!;
+      expect(through.veil / mirror.veil).toBeCloseTo(0.3, 9);
+      expect(through.throughGlass).toBe(mirror.throughGlass);
+    }
+    expect(found(question()).mirror).toBeNull();
   });
 });

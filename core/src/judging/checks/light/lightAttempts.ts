@@ -1,91 +1,173 @@
-import { findingsOf, type CheckResult } from '../../../words/check/result';
+import { steadyExposureS } from '../../../physics/light/lampFlicker';
+import { exposureWords } from '../../../physics/light/exposure';
+import { filtersFor, kitWith, polariserOf } from '../../../posing/lookup/kit';
+import { findingsOf, type CheckResult, type Finding } from '../../../words/check/result';
 import type { SetUp } from '../../../words/setUp/setUp';
 import type { Attempt } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 
 /** A tilt that leaves some sky out. */
 const LOWER_DEG = 6;
-const ND_STOPS = [2, 3, 4, 5, 6] as const;
+/** A filter may fall short by a third of a stop. */
+const ABOUT_STOPS = 0.3;
 
-const greyFilter = (setUp: SetUp, stops: number): Attempt => ({
-  id: `nd-${stops}`,
-  text: `a grey filter of factor ${2 ** stops} (ND${2 ** stops})`,
-  setUp: { ...setUp, ndStops: stops },
-  effort: 2,
-  costs: 'a filter, off again before dusk',
+/** A setting of the camera, which costs nothing. */
+const setting = (id: string, text: string, setUp: SetUp): Attempt => ({
+  id,
+  text,
+  setUp,
+  effort: 1,
+  costs: 'a setting',
 });
 
-/** What of the set-up may mend the light; hour and way are the Light sheet's. */
-export function attemptsAt({ resolved: { setUp, camera, mode } }: ShotScene, result: CheckResult): readonly Attempt[] {
-  const troubles = new Map(findingsOf(result).flatMap((f) => (f.verdict === 'good' ? [] : [[f.id, f] as const])));
+/** The lightest filter that fits the camera and takes so many stops; none where the kit has no such. */
+function greyAttempts(
+  { resolved: { setUp, camera }, question: { rig } }: ShotScene,
+  wanted: number,
+): readonly Attempt[] {
+  const filter = filtersFor(kitWith(rig.ownKit), camera).find(
+    ({ stops, mirrorLeft }) => mirrorLeft === undefined && stops >= wanted - ABOUT_STOPS,
+  );
+  if (!filter) return [];
+  return [
+    {
+      id: `nd-${filter.stops}`,
+      text: `${filter.name.toLowerCase().replace('nd', 'ND')} (${filter.colour})`,
+      setUp: { ...setUp, ndStops: filter.stops },
+      effort: 2,
+      costs: 'a filter, off again before dusk',
+    },
+  ];
+}
+
+function whenDark({ resolved: { setUp, camera, mode } }: ShotScene): readonly Attempt[] {
   const attempts: Attempt[] = [];
-  const bright = troubles.get('too-bright');
-  const dark = troubles.has('too-dark');
-  if (dark && (setUp.ndStops ?? 0) > 0) {
+  if ((setUp.ndStops ?? 0) > 0) {
     const { ndStops, ...rest } = setUp;
-    attempts.push({
-      id: 'no-grey',
-      text: `take the grey filter (ND${2 ** ndStops!}) off`,
-      setUp: rest,
-      effort: 1,
-      costs: 'a minute',
-    });
+    attempts.push({ ...setting('no-grey', `take the grey filter (ND${2 ** ndStops!}) off`, rest), costs: 'a minute' });
   }
-  if (dark) {
-    for (const slower of camera.modes.filter(
-      (m) =>
-        !m.stills &&
-        m.framesPerSecond < mode.framesPerSecond &&
-        m.lens.projection === mode.lens.projection &&
-        m.lens.fovDeg === mode.lens.fovDeg,
-    ))
-      attempts.push({
-        id: `mode-${slower.id}`,
-        text: `film in ${slower.name}, ${slower.framesPerSecond} pictures a second`,
-        setUp: { ...setUp, modeId: slower.id },
-        effort: 1,
-        costs: 'nothing',
-      });
-    if (setUp.shutterS !== undefined) {
-      const { shutterS, ...rest } = setUp;
-      void shutterS;
-      attempts.push({
-        id: 'automatic',
-        text: 'leave the shutter to the camera',
-        setUp: rest,
-        effort: 1,
-        costs: 'nothing',
-      });
-    }
-  }
-  if (bright) {
-    const stops = ND_STOPS.find((n) => n >= (setUp.ndStops ?? 0) + bright.value - 0.3);
-    if (stops !== undefined) attempts.push(greyFilter(setUp, stops));
-  }
-  const stills = camera.modes.find((m) => m.stills);
-  if (troubles.has('streaks') && !mode.stills && stills) {
-    attempts.push({
-      id: `mode-${stills.id}`,
-      text: `take ${stills.name.toLowerCase()}, not steadied`,
-      setUp: { ...setUp, modeId: stills.id, stabiliserId: camera.stabilisers[0]!.id },
-      effort: 1,
-      costs: 'a setting',
-    });
-  }
-  const blades = troubles.get('blades');
-  if (blades) {
-    // Blurred over the whole way from blade to blade.
-    const stops = ND_STOPS.find((n) => n >= (setUp.ndStops ?? 0) + Math.log2(100 / Math.max(0.1, blades.value)) - 0.3);
-    if (stops !== undefined && setUp.shutterS === undefined) attempts.push(greyFilter(setUp, stops));
-  }
-  if (troubles.has('ground-dark')) {
-    attempts.push({
-      id: 'lower',
-      text: `tilt ${LOWER_DEG}° lower`,
-      setUp: { ...setUp, angles: { ...setUp.angles, tiltDeg: setUp.angles.tiltDeg - LOWER_DEG } },
-      effort: 1,
-      costs: 'nothing',
-    });
-  }
+  for (const slower of camera.modes.filter(
+    (m) =>
+      !m.stills &&
+      m.framesPerSecond < mode.framesPerSecond &&
+      m.lens.projection === mode.lens.projection &&
+      m.lens.fovDeg === mode.lens.fovDeg,
+  ))
+    attempts.push(
+      setting(`mode-${slower.id}`, `film in ${slower.name}, ${slower.framesPerSecond} pictures a second`, {
+        ...setUp,
+        modeId: slower.id,
+      }),
+    );
+  const { shutterS, isoMost, apertureN } = setUp;
+  if (shutterS !== undefined)
+    attempts.push(setting('automatic', 'leave the shutter to the camera', without(setUp, 'shutterS')));
+  if (apertureN !== undefined)
+    attempts.push(setting('open', 'open the lens as wide as it goes', without(setUp, 'apertureN')));
+  if (isoMost !== undefined)
+    attempts.push(setting('gain', 'let it take all the gain that it has', without(setUp, 'isoMost')));
   return attempts;
+}
+
+function without(setUp: SetUp, field: 'shutterS' | 'apertureN' | 'isoMost' | 'exposureLock' | 'ndStops'): SetUp {
+  const rest = { ...setUp };
+  delete (rest as Partial<Record<typeof field, unknown>>)[field];
+  return rest;
+}
+
+function whenBright(scene: ShotScene, { value }: Finding): readonly Attempt[] {
+  const { setUp, camera } = scene.resolved;
+  const to = camera.apertureToN;
+  const opening = (setUp.apertureN ?? camera.apertureN.value) * 2 ** (value / 2);
+  return [
+    ...greyAttempts(scene, (setUp.ndStops ?? 0) + value),
+    ...(to !== undefined && opening <= to * 1.05
+      ? [
+          setting('stop-down', `stop the lens down to f/${Math.min(to, opening).toFixed(opening < 10 ? 1 : 0)}`, {
+            ...setUp,
+            apertureN: Math.min(to, opening),
+          }),
+        ]
+      : []),
+    ...(setUp.shutterS === undefined
+      ? []
+      : [setting('automatic', 'leave the shutter to the camera', without(setUp, 'shutterS'))]),
+  ];
+}
+
+/** What of the set-up may mend the light; hour and way are the Light sheet's. */
+export function attemptsAt(scene: ShotScene, result: CheckResult): readonly Attempt[] {
+  const { setUp, camera, mode } = scene.resolved;
+  const { question, ride } = scene;
+  const troubles = new Map(findingsOf(result).flatMap((f) => (f.verdict === 'good' ? [] : [[f.id, f] as const])));
+  const of = (id: string, attempts: (finding: Finding) => readonly Attempt[]): readonly Attempt[] => {
+    const finding = troubles.get(id);
+    return finding ? attempts(finding).map((attempt) => ({ ...attempt, mends: id })) : [];
+  };
+  const stills = camera.modes.find((m) => m.stills);
+  const lock = setting('lock', 'lock the exposure on the way ahead before the take', { ...setUp, exposureLock: true });
+  const steadyS = steadyExposureS(ride.mainsHz ?? 50, mode.framesPerSecond);
+  return [
+    ...of('too-dark', () => whenDark(scene)),
+    ...of('too-bright', (finding) => whenBright(scene, finding)),
+    ...of('streaks', () =>
+      !mode.stills && stills
+        ? [
+            setting(`mode-${stills.id}`, `take ${stills.name.toLowerCase()}, not steadied`, {
+              ...setUp,
+              modeId: stills.id,
+              stabiliserId: camera.stabilisers[0]!.id,
+            }),
+          ]
+        : [],
+    ),
+    // Blurred over the whole way from blade to blade.
+    ...of('blades', ({ value }) =>
+      setUp.shutterS === undefined
+        ? greyAttempts(scene, (setUp.ndStops ?? 0) + Math.log2(100 / Math.max(0.1, value)))
+        : [],
+    ),
+    ...of('ground-dark', () => [
+      {
+        id: 'lower',
+        text: `tilt ${LOWER_DEG}° lower`,
+        setUp: { ...setUp, angles: { ...setUp.angles, tiltDeg: setUp.angles.tiltDeg - LOWER_DEG } },
+        effort: 1,
+        costs: 'nothing',
+      },
+      lock,
+    ]),
+    ...of('sky-white', () => [
+      setting('minus-one', 'expose one stop less', { ...setUp, compensation: (setUp.compensation ?? 0) - 1 }),
+    ]),
+    ...of('changes', () =>
+      setUp.exposureLock
+        ? [setting('unlock', 'leave the exposure to the camera', without(setUp, 'exposureLock'))]
+        : [lock],
+    ),
+    ...of('flicker', () =>
+      steadyS === null
+        ? []
+        : [setting('whole-waves', `hold the shutter at ${exposureWords(steadyS)}`, { ...setUp, shutterS: steadyS })],
+    ),
+    ...of('mirror', () =>
+      setUp.polariser ||
+      !polariserOf(kitWith(question.rig.ownKit)).fittings.some((one) => camera.filterFittings.includes(one))
+        ? []
+        : [
+            {
+              id: 'polariser',
+              text: 'a polarising filter, turned until the mirror image is weakest',
+              setUp: { ...setUp, polariser: true },
+              effort: 2,
+              costs: 'a filter, one and a half stops',
+            },
+          ],
+    ),
+    ...of('filter-fits', () => {
+      const { polariser, ...rest } = without(setUp, 'ndStops');
+      void polariser;
+      return [setting('no-filter', 'go without the filter', rest)];
+    }),
+  ];
 }

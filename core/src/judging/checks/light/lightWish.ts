@@ -1,16 +1,19 @@
 import type { LightWish } from '../../../words/shot/ask';
+import type { LightAt, LightFound } from './found/lightFound';
+import { overWays, type SunOnWay } from './found/sunOnWays';
 import { SHADOW } from './limits';
-import type { LightFound } from './lightFound';
 
 /** Up to so far outside of the picture the camera's own shadow brings the rest of the rider's into it, degrees. Common practice, no source. */
 const SHADOW_CLEAR_DEG = 15;
 
-/** How far a wish for the sun comes true, 0 to 1; null where nobody knows how it stands. */
-export function wishMet(
-  { met, toSunDeg, fromCourse, shadow }: Pick<LightFound, 'met' | 'toSunDeg' | 'fromCourse' | 'shadow'>,
-  wish: LightWish,
-): number | null {
-  if (!met || toSunDeg === null) return null;
+/** How far a wish for the sun comes true, 0 to 1, over all ways that are ridden and the time that it takes; null where nobody knows how the sun stands. */
+export function wishMet(found: Pick<LightFound, 'ways' | 'later'>, wish: LightWish): number | null {
+  const at = [found, ...found.later].filter(({ ways }: Pick<LightAt, 'ways'>) => ways.length > 0);
+  if (at.length === 0) return null;
+  return at.reduce((sum, { ways }) => sum + overWays(ways, (way) => metOn(way, wish)), 0) / at.length;
+}
+
+function metOn({ met, toSunDeg, fromCourse, shadow }: SunOnWay, wish: LightWish): number {
   switch (wish) {
     case 'out':
       return 1 - met.share;
@@ -24,7 +27,7 @@ export function wishMet(
       return Math.min(ramp(toSunDeg, 35, 65), ramp(-toSunDeg, -145, -115));
     case 'silhouette':
       // Dark against a bright sky: nearly into a sun that stands low.
-      return ramp(-toSunDeg, -60, -30) * ramp(-(fromCourse?.heightDeg ?? 90), -40, -15);
+      return ramp(-toSunDeg, -60, -30) * ramp(-fromCourse.heightDeg, -40, -15);
     case 'no-shadow':
       // Cast where there is time for it; else by where the camera's own shadow lies, straight away from the sun.
       return shadow

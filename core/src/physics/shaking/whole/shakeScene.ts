@@ -1,6 +1,7 @@
 import { keepLatest } from '../../../mathematics/caching/keepLatest';
 import { keyOf } from '../../../mathematics/caching/keyOf';
-import { automaticExposureS, longestExposureS } from '../../light/exposure';
+import { exposed } from '../../light/exposure';
+import { exposingOf } from '../../light/exposing';
 import { exposureValue } from '../../light/daylight';
 import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';
 import { spotZone } from '../../../posing/rig/spotZone';
@@ -53,14 +54,12 @@ const spotQuestion = ({ rig, ride, actionStanceId, measured }: ShakeQuestion, { 
 
 /** Exposure of a set-up in a light: held by hand, or automatic behind its grey glass; never longer than its rate allows. */
 export function exposureOf(
-  { setUp, mode, camera }: ResolvedSetUp,
+  resolved: ResolvedSetUp,
   { lightId }: RideConditions,
   sunHeightDeg?: number,
   picks: RangeEnds = USUAL_ENDS,
 ): number {
-  if (setUp.shutterS !== undefined) return Math.min(setUp.shutterS, longestExposureS(mode.framesPerSecond));
-  const ev = exposureValue(lightId, sunHeightDeg, picks.shutter);
-  return automaticExposureS(ev, camera.apertureN.value, setUp.ndStops ?? 0, mode.framesPerSecond);
+  return exposed(exposureValue(lightId, sunHeightDeg, picks.shutter), exposingOf(resolved)).exposureS;
 }
 
 /** Everything about a set-up that shaking needs, found once. */

@@ -1,10 +1,11 @@
-import { sunBeyondEdgeDeg, sunDirection, sunInPicture, type SunPlace } from '../../../mathematics/sun/sun';
-import { scale } from '../../../mathematics/geometry/vec3';
-import { toRad } from '../../../mathematics/units/angle';
-import { heightAboveGround } from '../../../posing/rig/groundHit';
-import { shading } from '../../../physics/light/ownShadow';
-import { poseStrut } from '../../../posing/strut/kinematics';
-import type { ShotScene } from '../../scene/shotScene';
+import { sunBeyondEdgeDeg, sunDirection, sunInPicture, type SunPlace } from '../../../../mathematics/sun/sun';
+import type { Pose } from '../../../../mathematics/geometry/pose';
+import { scale } from '../../../../mathematics/geometry/vec3';
+import { toRad } from '../../../../mathematics/units/angle';
+import { heightAboveGround } from '../../../../posing/rig/groundHit';
+import { shading } from '../../../../physics/light/partRays';
+import { poseStrut } from '../../../../posing/strut/kinematics';
+import type { ShotScene } from '../../../scene/shotScene';
 
 /** In which stances the sun looks into the lens, and for how much of the ride. */
 export interface SunMet {
@@ -26,23 +27,33 @@ const SHADOW_LOST_M = 55;
 /** So near the picture's edge light on the glass still veils it, degrees. Common practice, no source. */
 const VEILS_DEG = 30;
 
-/** Whether the sun looks in, nothing of rider or machine before it. Null where nobody knows how it stands. */
-export function sunMet({ resolved, carrier }: ShotScene, sun: SunPlace | null): SunMet | null {
-  if (!sun) return null;
-  const seen = carrier.ridden.map(({ rig, stance, seen: parts }) => {
-    const { position, rotation } = poseStrut(resolved, carrier.setUpRig, rig).worldFromCamera;
+/** The camera in each stance that is ridden. */
+export type Cameras = readonly {
+  readonly ridden: ShotScene['carrier']['ridden'][number];
+  readonly worldFromCamera: Pose;
+}[];
+
+export const camerasOf = ({ resolved, carrier }: ShotScene): Cameras =>
+  carrier.ridden.map((ridden) => ({
+    ridden,
+    worldFromCamera: poseStrut(resolved, carrier.setUpRig, ridden.rig).worldFromCamera,
+  }));
+
+/** Whether the sun looks in, nothing of rider or machine before it. */
+export function sunMet(cameras: Cameras, lens: ShotScene['resolved']['lens'], sun: SunPlace): SunMet {
+  const seen = cameras.map(({ ridden: { rig, stance, seen: parts }, worldFromCamera: { position, rotation } }) => {
     const toSun = sunDirection(rig.ground.ahead, sun);
-    const inside = sunInPicture(resolved.lens, rotation, toSun);
-    const beyondDeg = inside ? 0 : sunBeyondEdgeDeg(resolved.lens, rotation, toSun);
+    const inside = sunInPicture(lens, rotation, toSun);
+    const beyondDeg = inside ? 0 : sunBeyondEdgeDeg(lens, rotation, toSun);
     const open = beyondDeg < VEILS_DEG && shading(parts)(position, toSun) === null;
     const thrownM = heightAboveGround(rig.ground, position) / Math.max(1e-3, Math.sin(toRad(sun.heightDeg)));
     const away = scale(toSun, -1);
     const shadowDeg =
       thrownM > SHADOW_LOST_M
         ? SHADOW_FAR_DEG
-        : sunInPicture(resolved.lens, rotation, away)
+        : sunInPicture(lens, rotation, away)
           ? 0
-          : sunBeyondEdgeDeg(resolved.lens, rotation, away);
+          : sunBeyondEdgeDeg(lens, rotation, away);
     return { stance, inside: inside && open, veiled: !inside && open, beyondDeg, shadowDeg };
   });
   const all = seen.reduce((sum, { stance }) => sum + stance.share, 0) || 1;

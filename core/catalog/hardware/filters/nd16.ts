@@ -1,0 +1,14 @@
+import type { FilterDefinition } from '../../../src/words/kit/filter';
+import { estimated } from '../../../src/words/sourced/estimated';
+
+const filter: FilterDefinition = {
+  id: 'nd16',
+  name: 'Grey filter ND16',
+  colour: 'dark grey',
+  stops: 4,
+  fittings: ['push-on', 'screw-in', 'clip-on'],
+  massKg: estimated(0.006, 0.002, 0.02),
+  cost: 'a meal',
+};
+
+export default filter;
