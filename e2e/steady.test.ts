@@ -60,7 +60,7 @@ it('ground, shutter and speed change the verdict at once, and are kept with the 
   const rough = await jumpPx();
   await choose('Ground', 'Smooth asphalt');
   await page.until('smooth asphalt is steadier', async () => (await jumpPx()) < rough / 2);
-  await choose('Grey glass', 'ND64');
+  await choose('ND filter', 'ND64');
   await page.untilText('main', /Exposed 1\/33 s|Exposed 1\/60 s/);
   await page.driver.navigate().refresh();
   await page.untilText('main', /Exposed 1\/(33|60) s/);

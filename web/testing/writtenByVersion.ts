@@ -86,7 +86,14 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
     {},
     {
       hour: { at: '16:40', until: '17:20', headingDeg: 210 },
-      setUp: { ...(shot.setUp as Stored), slideM: -0.02, ndStops: 3, isoMost: 800, compensation: -1, exposureLock: true },
+      setUp: {
+        ...(shot.setUp as Stored),
+        slideM: -0.02,
+        ndStops: 3,
+        isoMost: 800,
+        compensation: -1,
+        exposureLock: true,
+      },
     },
   ),
 ];

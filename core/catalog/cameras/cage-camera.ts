@@ -1,5 +1,12 @@
 import { cameraMesh } from '../../src/posing/building/cameraMesh';
-import { EVERY_SECOND, mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/building/cameraMode';
+import {
+  EVERY_FOUR,
+  EVERY_SECOND,
+  mode,
+  stabiliser,
+  STABILISER_OFF,
+  STEADYING,
+} from '../../src/posing/building/cameraMode';
 import type { CameraDefinition } from '../../src/words/kit/camera';
 import { estimated } from '../../src/words/sourced/estimated';
 
@@ -51,6 +58,11 @@ const camera: CameraDefinition = {
     }),
     mode('stills', 'Stills every second, wide lens 3:2', 'rectilinear', 84, [80, 90], [6000, 4000], {
       ...EVERY_SECOND,
+      readoutMs: 30,
+      watts: 4.5,
+    }),
+    mode('stills-slow', 'Stills every 4 s, wide lens 3:2', 'rectilinear', 84, [80, 90], [6000, 4000], {
+      ...EVERY_FOUR,
       readoutMs: 30,
       watts: 4.5,
     }),

@@ -1,5 +1,12 @@
 import { cameraMesh } from '../../src/posing/building/cameraMesh';
-import { EVERY_SECOND, mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/building/cameraMode';
+import {
+  EVERY_FOUR,
+  EVERY_SECOND,
+  mode,
+  stabiliser,
+  STABILISER_OFF,
+  STEADYING,
+} from '../../src/posing/building/cameraMode';
 import type { CameraDefinition } from '../../src/words/kit/camera';
 import { estimated } from '../../src/words/sourced/estimated';
 
@@ -75,6 +82,11 @@ const camera: CameraDefinition = {
     }),
     mode('stills', 'Stills every second, 4:3', 'equidistant', 118, [112, 124], [4000, 3000], {
       ...EVERY_SECOND,
+      readoutMs: 18,
+      watts: 3.2,
+    }),
+    mode('stills-slow', 'Stills every 4 s, 4:3', 'equidistant', 118, [112, 124], [4000, 3000], {
+      ...EVERY_FOUR,
       readoutMs: 18,
       watts: 3.2,
     }),

@@ -1,6 +1,7 @@
 import {
   dateOf,
   missingPiece,
+  pictureLightOf,
   rigOfShot,
   shotQuestion,
   smallLength,
@@ -52,11 +53,12 @@ async function cardOnPaper(
 ): Promise<CardOnPaper> {
   const rig = rigOfShot(outing, shot);
   const { setUp, actionStanceId: stanceId } = shot;
+  const question = shotQuestion(outing, shot);
   const [card, picture, drawing, report] = await Promise.all([
     computing.card(outing, shot, units),
-    draw.picture({ rig, setUp, stanceId, widthPx: PICTURE_PX, uncropped: false }),
+    draw.picture({ rig, setUp, stanceId, widthPx: PICTURE_PX, uncropped: false, light: pictureLightOf(question) }),
     computing.sideElevation(rig, setUp),
-    computing.report(shotQuestion(outing, shot), { only: [] }),
+    computing.report(question, { only: [] }),
   ]);
   return onPaper(outing, shot, units, { card, picture, drawing, report });
 }

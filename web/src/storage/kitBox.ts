@@ -87,10 +87,18 @@ export function withPrice(box: KitBox, id: string, price: number | null): KitBox
   return { ...box, prices: price === null ? others : { ...others, [id]: price } };
 }
 
+/** Everything that can lie in a box. */
+export const allPieces = ({ cameras, bases, links, heads, filters }: Kit) => [
+  ...cameras,
+  ...bases,
+  ...links,
+  ...heads,
+  ...filters,
+];
+
 /** Puts items in or takes them out; the first time everything else stays in. */
 export const withInBox = (box: KitBox, ids: readonly string[], into: boolean): KitBox => {
-  const { cameras, bases, links, heads } = kitWith(box.own) as Kit;
-  const all = box.inBox ?? [...cameras, ...bases, ...links, ...heads].map((item) => item.id);
+  const all = box.inBox ?? allPieces(kitWith(box.own)).map(({ id }) => id);
   const others = all.filter((other) => !ids.includes(other));
   return { ...box, inBox: into ? [...others, ...ids] : others };
 };

@@ -1,4 +1,4 @@
-import type { Finding, Mend } from '@strut-spot/core';
+import { filmedThen, type Finding, type Mend } from '@strut-spot/core';
 import { Wrench } from 'lucide-react';
 import { useShot } from '../state/useShot';
 import { useSpotChange } from '../state/useSpotChange';
@@ -6,10 +6,12 @@ import { VerdictMark } from './VerdictMark';
 
 /** One thing that a check looked at, with its derivation and its mend. */
 export function FindingRow({ finding }: { finding: Finding }) {
-  const { change, changeSetUp, shot } = useShot();
+  const { outing, change, changeSetUp, shot } = useShot();
   const changeSpot = useSpotChange();
   const apply = (mend: Mend) => {
     if (mend.spotId) changeSpot(mend.spotId);
+    else if (mend.hour)
+      change((s) => ({ ...s, hour: filmedThen({ at: outing.startsAt, headingDeg: null, ...s.hour }, mend.hour!) }));
     else if (mend.use) change((s) => ({ ...s, use: mend.use!, setUp: mend.setUp ?? s.setUp }));
     else if (mend.setUp) changeSetUp(mend.setUp);
     else if (mend.tiltDeg !== undefined) changeSetUp({ angles: { ...shot.setUp.angles, tiltDeg: mend.tiltDeg } });
@@ -30,7 +32,7 @@ export function FindingRow({ finding }: { finding: Finding }) {
       </details>
       {mend && (
         <div className="pl-6">
-          {mend.tiltDeg !== undefined || mend.spotId || mend.setUp ? (
+          {mend.tiltDeg !== undefined || mend.spotId || mend.setUp || mend.hour ? (
             <button
               type="button"
               className="inline-flex min-h-[24px] items-center gap-1.5 text-left font-[620] text-hivis-ink underline underline-offset-2"

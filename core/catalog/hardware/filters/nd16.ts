@@ -3,7 +3,7 @@ import { estimated } from '../../../src/words/sourced/estimated';
 
 const filter: FilterDefinition = {
   id: 'nd16',
-  name: 'Grey filter ND16',
+  name: 'ND16 filter',
   colour: 'dark grey',
   stops: 4,
   fittings: ['push-on', 'screw-in', 'clip-on'],

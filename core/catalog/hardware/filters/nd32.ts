@@ -3,7 +3,7 @@ import { estimated } from '../../../src/words/sourced/estimated';
 
 const filter: FilterDefinition = {
   id: 'nd32',
-  name: 'Grey filter ND32',
+  name: 'ND32 filter',
   colour: 'nearly black',
   stops: 5,
   fittings: ['push-on', 'screw-in', 'clip-on'],

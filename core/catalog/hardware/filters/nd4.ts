@@ -3,7 +3,7 @@ import { estimated } from '../../../src/words/sourced/estimated';
 
 const filter: FilterDefinition = {
   id: 'nd4',
-  name: 'Grey filter ND4',
+  name: 'ND4 filter',
   colour: 'light grey',
   stops: 2,
   fittings: ['push-on', 'screw-in', 'clip-on'],

@@ -3,7 +3,7 @@ import { estimated } from '../../../src/words/sourced/estimated';
 
 const filter: FilterDefinition = {
   id: 'nd64',
-  name: 'Grey filter ND64',
+  name: 'ND64 filter',
   colour: 'black',
   stops: 6,
   fittings: ['push-on', 'screw-in'],

@@ -3,7 +3,7 @@ import { estimated } from '../../../src/words/sourced/estimated';
 
 const filter: FilterDefinition = {
   id: 'nd8',
-  name: 'Grey filter ND8',
+  name: 'ND8 filter',
   colour: 'grey',
   stops: 3,
   fittings: ['push-on', 'screw-in', 'clip-on'],

@@ -1,4 +1,4 @@
-import { kitWith } from '../../posing/lookup/kit';
+import { filtersOf, kitWith } from '../../posing/lookup/kit';
 import { resolvePieces } from '../../posing/strut/resolveSetUp';
 import { missingPiece } from '../../posing/strut/resolveSetUp';
 import type { BaseKind } from '../../words/carrier/surface';
@@ -151,15 +151,8 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
         kind: 'power',
         why: 'feeds while it records',
       });
-    if (shot.setUp.ndStops)
-      add({
-        id: `nd-${shot.setUp.ndStops}`,
-        name: `Grey filter ND${2 ** shot.setUp.ndStops}`,
-        count: 1,
-        grams: 8,
-        kind: 'care',
-        why: 'off again before dusk',
-      });
+    for (const { id, name, massKg, mirrorLeft } of filtersOf(kit, shot.setUp))
+      piece(id, name, 1, massKg.value, 'care', mirrorLeft ? 'against what glass mirrors' : 'off again before dusk');
   }
   const day = powerOfDay(outing);
   for (const camera of day.cameras) {

@@ -1,3 +1,4 @@
+import { filtersOf, kitWith } from '../../posing/lookup/kit';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { Shot } from './records/shotRecord';
 
@@ -5,11 +6,12 @@ import type { Shot } from './records/shotRecord';
 export type Owned = (pieceId: string) => number;
 
 /** Every piece of a strut, as often as it is in it. */
-const piecesOf = ({ cameraId, baseId, headId, links }: SetUp): readonly string[] => [
-  cameraId,
-  baseId,
-  headId,
-  ...links.map((link) => link.linkId),
+const piecesOf = (setUp: SetUp): readonly string[] => [
+  setUp.cameraId,
+  setUp.baseId,
+  setUp.headId,
+  ...setUp.links.map((link) => link.linkId),
+  ...filtersOf(kitWith(), setUp).map(({ id }) => id),
 ];
 
 /** How many of each piece all these shots take, rigged at the same time. */

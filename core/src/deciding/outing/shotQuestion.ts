@@ -46,7 +46,9 @@ export const momentOf = (
           ...where,
           date: dateOf({ date }, { hour }),
           at: hour?.at ?? startsAt,
+          ...(hour?.until === undefined ? {} : { until: hour.until }),
           headingDeg: hour?.headingDeg ?? null,
+          ...(hour?.octants === undefined ? {} : { octants: hour.octants }),
         },
       }
     : {};

@@ -1,3 +1,4 @@
+import { octantsOf } from './octantsOf';
 import { Geodesic } from 'geographiclib-geodesic';
 import { seededNumbers } from '../../mathematics/numbers/seededNumbers';
 import { bearingDeg, distanceM, trackReport, type TrackPoint } from './track';
@@ -81,4 +82,16 @@ it('without times there is no speed, and the way is told all the same', () => {
   const track = trackReport(north(11, 10, 2).map((p) => ({ ...p, ms: null })))!;
   expect([track.usualMps, track.movingS, track.startMs]).toEqual([null, null, null]);
   expect(track.lengthM).toBeCloseTo(100, 0);
+});
+
+it('the eight ways of a track have their shares of its length', () => {
+  // 300 m north, 100 m east, 600 m south-west.
+  const along = [
+    { alongM: 300, headingDeg: 2 },
+    { alongM: 400, headingDeg: 91 },
+    { alongM: 1000, headingDeg: 225 },
+  ];
+  expect(octantsOf(along)).toEqual([0.3, 0, 0.1, 0, 0, 0.6, 0, 0]);
+  expect(octantsOf([{ alongM: 10, headingDeg: 359 }])[0]).toBe(1);
+  expect(octantsOf([])).toEqual(new Array(8).fill(1 / 8));
 });

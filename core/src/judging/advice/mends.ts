@@ -2,6 +2,7 @@ import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { wantedHorizon } from '../../posing/aiming/wantedHorizon';
 import { placedSpots } from '../../posing/rig/spots';
 import { plainSetUp } from '../../posing/strut/plainSetUp';
+import { filmedThen } from '../../physics/light/clock';
 import { fromMarkM, slides } from '../../words/carrier/spotZone';
 import {
   findingsOf,
@@ -30,6 +31,8 @@ export interface ProvedMend {
   readonly setUp: SetUp | null;
   /** How the camera is run, where that is what changes. */
   readonly use?: ShotUse;
+  /** When or which way, where that is what changes. */
+  readonly hour?: Attempt['hour'];
   /** Another place than now. */
   readonly elsewhere: boolean;
   /** How much better the check's own figure gets: 1 = all that can be wished from nothing. */
@@ -65,13 +68,14 @@ export function mendsOf(
   if (lacking.length === 0) return [];
   const now = shotScene(scene.question, { columns: COLUMNS, coarse: true });
   const before = new Map(checks.map((check) => [check.id, outcomeOf(check, now)]));
-  const scenes = new Map<Attempt, ShotScene | null>();
-  /** One scene an attempt, whichever checks it is held against. */
+  const scenes = new Map<string, ShotScene | null>();
+  /** One scene for one change, whichever checks and findings it is held against. */
   const after = (attempt: Attempt): ShotScene | null => {
-    const known = scenes.get(attempt);
+    const key = JSON.stringify([attempt.setUp, attempt.ride, attempt.use, attempt.hour]);
+    const known = scenes.get(key);
     if (known !== undefined) return known;
-    const made = sceneAfter(scene, attempt);
-    scenes.set(attempt, made);
+    const made = sceneAfter(now, attempt);
+    scenes.set(key, made);
     return made;
   };
   const places = [...slideAttempts(scene), ...placeAttempts(scene)];
@@ -87,21 +91,31 @@ export function mendsOf(
       if (attempt.mends !== undefined) {
         const found = findingMended(check, now, would, attempt.mends);
         return found
-          ? [{ attempt, after: would, brings, worth: found.worth / Math.sqrt(attempt.effort), lost: found.lost }]
+          ? [{ attempt, after: would, brings, ...found, worth: found.worth / Math.sqrt(attempt.effort) }]
           : [];
       }
       const better = worseThan(was.verdict, is.verdict) || (is.verdict === was.verdict && brings >= WORTH_NAMING);
       return better
-        ? [{ attempt, after: would, brings, lost: [], worth: worthOf(was, is, brings) / Math.sqrt(attempt.effort) }]
+        ? [
+            {
+              attempt,
+              after: would,
+              brings,
+              lost: [],
+              gain: null,
+              worth: worthOf(was, is, brings) / Math.sqrt(attempt.effort),
+            },
+          ]
         : [];
     });
     let elsewhere = 0;
     return tried
       .sort((a, b) => b.worth - a.worth || a.attempt.id.localeCompare(b.attempt.id))
       .filter(({ attempt }) => !attempt.elsewhere || ++elsewhere <= PROVED)
+      .filter(fewAlike())
       .slice(0, 2 * PROVED)
-      .flatMap(({ attempt, after, brings, lost }) => {
-        const mend = proved(check, checks, before, { attempt, after, brings, lost });
+      .flatMap(({ attempt, after, ...tried }) => {
+        const mend = proved(check, checks, before, { attempt, after, ...tried });
         return mend ? [{ ...mend, after, alike: attempt.alike }] : [];
       })
       .filter(({ alike }, i, all) => alike === undefined || all.findIndex((m) => m.alike === alike) === i)
@@ -113,6 +127,18 @@ export function mendsOf(
         return surely ? { ...mend, text: `${mend.text}; ${surely}` } : mend;
       });
   });
+}
+
+/** Of those with the same word so many are proved: the first may fail. */
+const MOST_ALIKE = 3;
+function fewAlike() {
+  const met = new Map<string, number>();
+  return ({ attempt: { alike } }: Pick<Tried, 'attempt'>): boolean => {
+    if (alike === undefined) return true;
+    const count = (met.get(alike) ?? 0) + 1;
+    met.set(alike, count);
+    return count <= MOST_ALIKE;
+  };
 }
 
 const atMost = (most: number) => {
@@ -140,15 +166,17 @@ function findingMended(
   before: ShotScene,
   after: ShotScene,
   id: string,
-): { readonly worth: number; readonly lost: readonly string[] } | null {
+): (Pick<Tried, 'lost' | 'gain'> & { readonly worth: number }) | null {
   const [was, is] = [findingsBy(check, before), findingsBy(check, after)];
   const verdictIn = (findings: readonly Finding[], of: string): Verdict =>
     findings.find((f) => f.id === of)?.verdict ?? 'good';
   if (!worseThan(verdictIn(was, id), verdictIn(is, id))) return null;
   const worse = is.filter((f) => worseThan(f.verdict, verdictIn(was, f.id)));
   if (worse.some(({ verdict }) => verdict === 'stop')) return null;
+  const good = verdictIn(is, id) === 'good';
   return {
-    worth: (verdictIn(is, id) === 'good' ? 2 : 1) / (1 + worse.length),
+    worth: (good ? 2 : 1) / (1 + worse.length),
+    gain: good ? 'mends it' : 'helps, not all the way',
     lost: worse.map(({ label, value, unit }) => `${label} ${value.toFixed(1)} ${unit}`),
   };
 }
@@ -182,6 +210,8 @@ interface Tried {
   readonly brings: number;
   /** What goes down with it within its own check, in words. */
   readonly lost: readonly string[];
+  /** What a single finding gains, in words; null where the check's own figure tells. */
+  readonly gain: string | null;
 }
 
 /** The attempt held against all other checks: nothing may get worse by a verdict, and the picture stays what was asked. */
@@ -189,7 +219,7 @@ function proved(
   check: Check,
   checks: readonly Check[],
   before: ReadonlyMap<CheckId, Outcome>,
-  { attempt, after, brings, lost: lostAlready }: Tried,
+  { attempt, after, brings, lost: lostAlready, gain }: Tried,
 ): ProvedMend | null {
   const lost: string[] = [...lostAlready];
   for (const other of checks) {
@@ -208,9 +238,10 @@ function proved(
     id: attempt.id,
     check: check.id,
     ...(attempt.mends === undefined ? {} : { finding: attempt.mends }),
-    text: `${text}: ${attempt.mends === undefined ? gainOf(check, before.get(check.id)!, outcomeOf(check, after)) : 'mends it'}`,
+    text: `${text}: ${gain ?? gainOf(check, before.get(check.id)!, outcomeOf(check, after))}`,
     setUp: attempt.ride ? null : after.question.setUp,
     ...(attempt.use ? { use: attempt.use } : {}),
+    ...(attempt.hour ? { hour: attempt.hour } : {}),
     elsewhere: attempt.elsewhere ?? false,
     brings,
     loses: lost.length > 0 ? lost.join('; ') : null,
@@ -228,17 +259,21 @@ function gainOf({ name }: Check, was: Outcome, { terms: [figure], verdict }: Out
 }
 
 /** The shot as it would be; null where it cannot be built. */
-function sceneAfter({ question, ride }: ShotScene, attempt: Attempt): ShotScene | null {
+function sceneAfter(now: ShotScene, attempt: Attempt): ShotScene | null {
+  const { question, ride } = now;
   try {
-    return shotScene(
+    const then = shotScene(
       {
         ...question,
         setUp: attempt.setUp ?? question.setUp,
         ride: { ...ride, ...attempt.ride },
         ...(attempt.use ? { use: attempt.use } : {}),
+        ...(attempt.hour && question.moment ? { moment: filmedThen(question.moment, attempt.hour) } : {}),
       },
       { columns: COLUMNS, coarse: true },
     );
+    // At another hour the same is seen.
+    return attempt.hour && !attempt.setUp ? { ...then, framed: now.framed } : then;
   } catch (error) {
     // An attempt that cannot be built is none; anything else is a fault.
     if (error instanceof RangeError) return null;

@@ -12,7 +12,15 @@ export const withMends = (results: readonly CheckResult[], mends: readonly Prove
         (i === 0 ? proved.find((mend) => mend.finding === undefined) : undefined);
       if (!best?.setUp || finding.mend?.tiltDeg !== undefined) return finding;
       const text = best.loses ? `${best.text}; but ${best.loses}` : best.text;
-      return { ...finding, mend: { text, setUp: best.setUp, ...(best.use ? { use: best.use } : {}) } };
+      return {
+        ...finding,
+        mend: {
+          text,
+          setUp: best.setUp,
+          ...(best.use ? { use: best.use } : {}),
+          ...(best.hour ? { hour: best.hour } : {}),
+        },
+      };
     };
     return { ...result, findings: result.findings.map(mended) };
   });

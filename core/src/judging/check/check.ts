@@ -1,6 +1,7 @@
 import type { CheckId, CheckResult, Unit, Verdict } from '../../words/check/result';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { RideConditions } from '../../words/ride/rideConditions';
+import type { ShotHour } from '../../words/shot/moment';
 import type { ShotUse } from '../../words/shot/use';
 import type { ShotScene } from '../scene/shotScene';
 import type { CandidateFacts, Rejection, Term } from './candidate';
@@ -47,6 +48,8 @@ export interface Attempt {
   readonly ride?: Partial<RideConditions>;
   /** The camera run in another way. */
   readonly use?: ShotUse;
+  /** Taken at another hour or on another way. */
+  readonly hour?: Partial<Pick<ShotHour, 'at' | 'headingDeg'>>;
   /** The camera goes to another place, and is aimed anew. */
   readonly elsewhere?: boolean;
   /** The finding that it is for, where a check has several that do not hang together: that one must get better and no other worse. */

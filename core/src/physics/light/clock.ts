@@ -1,4 +1,4 @@
-import type { Moment } from '../../words/shot/moment';
+import type { Moment, ShotHour } from '../../words/shot/moment';
 
 const DAY_MS = 86_400_000;
 
@@ -95,4 +95,12 @@ export function filmedAt(moment: Moment): readonly Moment[] {
       date: dateAfter(moment.date, Math.floor(at / DAY_MIN)),
     };
   });
+}
+
+/** A shot at another hour or on another way: it takes as much time as before. */
+export function filmedThen<Hour extends ShotHour>(hour: Hour, to: Partial<Pick<ShotHour, 'at' | 'headingDeg'>>): Hour {
+  const then = { ...hour, ...to };
+  return hour.until === undefined
+    ? then
+    : { ...then, until: clockOf((minutesOf(then.at) + filmedMin(hour)) % DAY_MIN) };
 }

@@ -14,9 +14,9 @@ import { partRays, shading, solidOf, type PartHit } from './partRays';
 export interface GlassMirror {
   /** Of the picture, seen through glass. */
   readonly throughGlass: number;
-  /** Of the picture, where what is mirrored is so bright beside what is seen through that it shows. */
+  /** Of the picture, where what is mirrored is so bright that it shows. */
   readonly veiledShare: number;
-  /** Mirrored light beside what is seen through the glass, on average over it. */
+  /** Of the light that comes from the glass what is mirrored, on average over it, 0 to 1. */
   readonly veil: number;
   /** What gives most of it: a part's name, or 'sky', 'ground'. */
   readonly of: string;
@@ -48,7 +48,7 @@ const BRIGHT: Readonly<Record<Tone, number>> = {
 };
 /** Of the light left in the shade, and under a roof. Estimate. */
 const IN_SHADE = 0.2;
-/** Mirrored light shows from this part of what is behind it: a contrast that anybody sees is about a tenth. Estimate. */
+/** Mirrored light shows from this part of the whole on: a contrast that anybody sees is about a tenth. Estimate. */
 const SHOWS = 0.1;
 /** Glass farther off than this is somebody else's. */
 const GLASS_M = 4;
@@ -122,7 +122,8 @@ export function glassMirror(
       const mirrored = seen(addScaled(at, back, OFF_M), back);
       const through = seen(addScaled(at, direction, OFF_M), direction);
       const share = paneMirrors(along);
-      const veil = (share * mirrorLeft * mirrored.bright) / ((1 - share) * through.bright);
+      const thrown = share * mirrorLeft * mirrored.bright;
+      const veil = thrown / (thrown + (1 - share) * through.bright);
       veils += veil;
       if (veil > SHOWS) veiled++;
       by.set(mirrored.name, (by.get(mirrored.name) ?? 0) + veil);

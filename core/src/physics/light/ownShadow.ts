@@ -17,6 +17,10 @@ export interface OwnShadow {
 
 const OUT = 1e-4;
 
+/** What throws a shadow of one's own: whoever is filmed throws his. */
+export const castersOf = (parts: readonly PosedPart[]): readonly PosedPart[] =>
+  parts.filter((part) => part.group !== 'subject');
+
 /**
  * How much of the picture is ground that lies in the shadow of rider, machine, strut or camera, for each of some places of the sun.
  * @param parts all of them, in the world @param toSuns unit directions to the sun @param columns of the grid it is read from
@@ -31,7 +35,7 @@ export function ownShadows(
 ): readonly OwnShadow[] {
   const solid = solidOf(parts);
   const cast = castFrame(solid, worldFromCamera, rayGrid(lens, columns, rowsFor(lens, columns)));
-  const shaded = shading(parts);
+  const shaded = shading(castersOf(parts));
   const found = toSuns.map(() => ({ all: 0, camera: 0 }));
   let image = 0;
   for (let cell = 0; cell < cast.part.length; cell++) {

@@ -24,6 +24,16 @@ describe('the sun', () => {
     expect(Math.abs(apart)).toBeLessThan(0.05);
   });
 
+  it('stands where the worked example of Reda & Andreas (2008, NREL/TP-560-34302, from memory) has it', () => {
+    // 17 October 2003, 12:30:30 at UTC − 7, 39.742476° north, 105.1786° west: zenith 50.11162°, azimuth 194.34024°, at 820 mbar and 11 °C.
+    const { heightDeg, azimuthDeg } = sunAt(
+      { latDeg: 39.742476, lonDeg: -105.1786 },
+      Date.UTC(2003, 9, 17, 19, 30, 30),
+    );
+    expect(Math.abs(90 - heightDeg - 50.11162)).toBeLessThan(0.01);
+    expect(Math.abs(azimuthDeg - 194.34024)).toBeLessThan(0.01);
+  });
+
   it('is overhead at noon on the tropic at midsummer, and due south where it culminates north of it', () => {
     // Declination at the solstice 23.44°: Explanatory Supplement to the Astronomical Almanac, from memory.
     const { heightDeg } = sunAt({ latDeg: 23.44, lonDeg: 0 }, Date.UTC(2027, 5, 21, 12, 2));

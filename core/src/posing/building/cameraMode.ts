@@ -38,6 +38,8 @@ export const mode = (
 
 /** A still every second: the longest exposure is nearly that. Readout and power as of a mode that films. */
 export const EVERY_SECOND = { fps: 1, mbps: 32, stills: true } as const;
+/** The same every four seconds, for streaks that are longer still. */
+export const EVERY_FOUR = { fps: 0.25, mbps: 8, stills: true } as const;
 
 /** Stabiliser off: the whole picture. */
 export const STABILISER_OFF: StabiliserLevel = {

@@ -5,6 +5,7 @@ import type { FilterDefinition } from '../../words/kit/filter';
 import type { HeadDefinition } from '../../words/kit/head';
 import type { LinkDefinition } from '../../words/kit/link';
 import { NO_OWN_KIT, type OwnKit } from '../../words/kit/ownKit';
+import type { SetUp } from '../../words/setUp/setUp';
 import { ownBase, ownCamera, ownLink } from '../building/ownKit';
 
 /** Everything that a strut can be made of: the catalogue and what the user added. */
@@ -56,3 +57,9 @@ export const filtersFor = ({ filters }: Kit, { filterFittings }: Pick<CameraDefi
   filters
     .filter(({ fittings }) => fittings.some((one) => filterFittings.includes(one)))
     .sort((a, b) => a.stops - b.stops);
+
+/** What a set-up has before its lens: the filter of the kit that takes as much, and a polarising one. */
+export const filtersOf = (kit: Kit, { ndStops = 0, polariser }: Pick<SetUp, 'ndStops' | 'polariser'>) => [
+  ...kit.filters.filter(({ stops, mirrorLeft }) => mirrorLeft === undefined && stops === ndStops),
+  ...(polariser ? [polariserOf(kit)] : []),
+];

@@ -1,4 +1,5 @@
 import { rod } from '../../mathematics/geometry/build/tube';
+import { revolveRing } from '../../mathematics/geometry/build/revolve';
 import { roundedBox } from '../../mathematics/geometry/build/roundedBox';
 import { mergeMeshes, type Mesh } from '../../mathematics/geometry/mesh';
 import { IDENTITY_POSE, poseAt } from '../../mathematics/geometry/pose';
@@ -15,6 +16,13 @@ const part = (id: string, tone: PosedPart['tone'], mesh: Mesh): PosedPart => ({
   mesh,
   worldFromPart: IDENTITY_POSE,
 });
+
+/** Of a filter's ring, metres. */
+const RING_M = 0.02;
+
+/** The darker the more it takes. */
+const paneTone = (stops: number): PosedPart['tone'] =>
+  stops >= 5 ? 'tyre' : stops >= 4 ? 'black' : stops >= 3 ? 'frame' : 'glass';
 
 /** A piece of the kit by itself, lying as it is mounted. @throws RangeError for an id that the kit lacks */
 export function kitPieceParts(kit: Kit, kind: KitKind, id: string): readonly PosedPart[] {
@@ -53,6 +61,23 @@ export function kitPieceParts(kit: Kit, kind: KitKind, id: string): readonly Pos
           mergeMeshes([foot, turning, roundedBox([0.022, 0.008, 0.022], 0.003, poseAt([0, 0.046, 0]))]),
         ),
       ];
+    }
+  }
+  if (kind === 'filters') {
+    const filter = kit.filters.find((f) => f.id === id);
+    if (filter) {
+      const about = { centre: [0, RING_M, 0] as const, axis: [0, 0, 1] as const };
+      const ring = revolveRing(
+        [
+          [RING_M * 0.88, -0.003],
+          [RING_M, -0.003],
+          [RING_M, 0.003],
+          [RING_M * 0.88, 0.003],
+        ],
+        about,
+      );
+      const pane = rod([0, RING_M, -0.0008], [0, RING_M, 0.0008], { radiusM: RING_M * 0.9, segments: 36 });
+      return [part('ring', 'hivis', ring), part('pane', paneTone(filter.stops), pane)];
     }
   }
   throw new RangeError(`kitPieceParts: no ${kind} "${id}" in the kit`);

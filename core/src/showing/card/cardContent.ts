@@ -1,6 +1,6 @@
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { resolveRig } from '../../posing/lookup/resolveRig';
-import { rigOfShot } from '../../deciding/outing/outing';
+import { carrierOfShot, rigOfShot } from '../../deciding/outing/outing';
 import type { Outing } from '../../deciding/outing/records/outingRecord';
 import type { Shot } from '../../deciding/outing/records/shotRecord';
 import { checkName } from '../../judging/checks';
@@ -14,7 +14,11 @@ import type { Moment } from '../../words/shot/moment';
 import type { HoldReport } from '../../physics/holding/holdReport';
 import { movedBefore } from '../../deciding/outing/logbook';
 import { momentOf, shotQuestion } from '../../deciding/outing/shotQuestion';
-import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import { filtersOf, kitWith } from '../../posing/lookup/kit';
+import { darkFrom } from '../../physics/light/darkFrom';
+import { exposingOf, openingOf } from '../../physics/light/exposing';
+import type { LightId } from '../../words/ride/lights';
 import type { PlacedSpot } from '../../posing/rig/spots';
 import { fromMarkM, slides } from '../../words/carrier/spotZone';
 import { tiltWords } from '../../mathematics/units/tiltWords';
@@ -114,13 +118,37 @@ function lastLines({ start, power, lookMin, dirt, mist }: LastFound, { use }: Sh
 }
 
 /** What to set for the light, and when it is so. */
-function lightLines({ exposureS, iso }: LightFound, { setUp }: Shot, moment: Moment | undefined): CardLine[] {
+function lightLines(
+  { exposureS, iso }: LightFound,
+  { setUp }: Shot,
+  resolved: ResolvedSetUp,
+  moment: Moment | undefined,
+  lightId: LightId,
+): CardLine[] {
   const shutter = setUp.shutterS === undefined ? 'left to the camera, about ' : 'held at ';
+  const from = moment && darkFrom(moment, lightId, exposingOf(resolved), resolved.camera.poorIso.value);
+  const off = from ? `off again from about ${from} on` : 'off again before dusk';
   const way = moment?.headingDeg == null ? '' : `, heading ${Math.round(moment.headingDeg)}°`;
   return [
-    ...(moment ? [{ label: 'When', value: `${moment.at}${way}` }] : []),
+    ...(moment ? [{ label: 'When', value: `${moment.at}${moment.until ? ` to ${moment.until}` : ''}${way}` }] : []),
     { label: 'Shutter', value: `${shutter}${exposureWords(exposureS)}, ${isoWords(iso)}` },
-    ...(setUp.ndStops ? [{ label: 'Grey filter', value: `ND${2 ** setUp.ndStops}; off again before dusk` }] : []),
+    ...(setUp.apertureN === undefined ? [] : [{ label: 'Opening', value: `f/${openingOf(resolved.camera, setUp)}` }]),
+    ...(setUp.isoMost === undefined ? [] : [{ label: 'Gain at most', value: `ISO ${setUp.isoMost}` }]),
+    ...(setUp.compensation
+      ? [
+          {
+            label: 'Exposure by hand',
+            value: `${Math.abs(setUp.compensation)} ${Math.abs(setUp.compensation) === 1 ? 'stop' : 'stops'} ${setUp.compensation > 0 ? 'more' : 'less'}`,
+          },
+        ]
+      : []),
+    ...(setUp.exposureLock
+      ? [{ label: 'Exposure lock', value: 'point it at the way ahead, lock, then turn it back' }]
+      : []),
+    ...filtersOf(kitWith(), setUp).map(({ name, colour, mirrorLeft }) => ({
+      label: 'Filter',
+      value: mirrorLeft ? `${name}, turned until the mirror image is weakest` : `${name}, ${colour}; ${off}`,
+    })),
   ];
 }
 
@@ -196,7 +224,13 @@ export function cardContent(
         value: `${resolved.mode.name}${resolved.mode.stills ? '' : `, ${resolved.mode.framesPerSecond} pictures a second`}`,
       },
       { label: 'Stabiliser', value: resolved.stabiliser.name },
-      ...lightLines(foundBy(report, 'light'), shot, momentOf(outing, shot).moment),
+      ...lightLines(
+        foundBy(report, 'light'),
+        shot,
+        resolved,
+        momentOf(outing, shot).moment,
+        carrierOfShot(outing, shot).ride.lightId,
+      ),
     ],
     lasting: lastLines(foundBy(report, 'last'), shot),
     steps: cardSteps(

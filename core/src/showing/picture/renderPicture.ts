@@ -3,12 +3,16 @@ import { inverseRotation, rotate, rotationFacing } from '../../mathematics/geome
 import { transformPoint, invert, poseAt, type Pose } from '../../mathematics/geometry/pose';
 import { addScaled, AHEAD, dot, ORIGIN, UP, type Vec3 } from '../../mathematics/geometry/vec3';
 import { castFrame, NO_IMAGE, NO_PART } from '../../physics/framing/castFrame';
+import { castersOf } from '../../physics/light/ownShadow';
 import { shading } from '../../physics/light/partRays';
 import { groundHit, skyness } from '../../posing/rig/groundHit';
 import type { Lens } from '../../mathematics/lens/lens';
 import { rayGrid } from '../../mathematics/lens/rayGrid';
 import type { Ground } from '../../words/carrier/land';
 import type { PosedPart, Tone } from '../../words/carrier/posedPart';
+import { INK, inkContours } from './inkContours';
+import { drawLamps, poolsOf, type NightLamps } from './nightLamps';
+import { outlineMask } from './shadowOutline';
 import { WORLDS } from './worlds/index';
 import { hazeAt, landCoordinates, skyColour, SUN, type Rgb, type World } from './worlds/world';
 
@@ -19,6 +23,12 @@ interface PictureOptions {
   readonly land?: boolean;
   /** Unit direction to the sun, with the shadows that it throws; null = behind clouds, none = lit as drawings are, without any. */
   readonly toSun?: Vec3 | null;
+  /** Whether what the sun throws is drawn. */
+  readonly shadows?: boolean;
+  /** A line round the shadow of parts on the ground. */
+  readonly outlined?: boolean;
+  /** Night, lit by lamps beside the way. */
+  readonly lamps?: NightLamps;
 }
 
 export interface Picture {
@@ -53,14 +63,23 @@ const TONE_COLOURS: Readonly<Record<Tone, Rgb>> = {
   wood: [168, 138, 104],
 };
 
-const INK: Rgb = [34, 36, 40];
-
 /** Off the surface that a shadow is looked for from, metres. */
 const SKIN_M = 0.004;
 /** What is left of the light in the shade of a clear day: for drawing only. */
 const SHADE = 0.62;
 /** Beyond that a shadow is a few pixels: not looked for. */
 const SHADOWS_TO_M = 60;
+
+/** A sun so far down that no light is left of it. */
+const DEEP_NIGHT: Vec3 = [0.6, -0.6, 0.53];
+/** What is left of country beyond the lamps. */
+const FAR_AT_NIGHT = 0.14;
+/** Of the mask of one's own shadow. */
+const [IN_SHADOW, NO_GROUND] = [1, 2];
+
+/** How far off what is drawn stands; land and sky behind everything. */
+const nearestOf = ({ part, distanceM }: ReturnType<typeof castFrame>): Float64Array =>
+  Float64Array.from(distanceM, (d, i) => (part[i]! >= 0 ? d : Infinity));
 
 const darker = ([r, g, b]: Rgb, left: number): Rgb => [r * left, g * left, b * left];
 
@@ -78,9 +97,17 @@ export function renderPicture(
   ground: Ground,
   widthPx: number,
   heightPx: number,
-  { scenery: withScenery = true, land = true, toSun }: PictureOptions = {},
+  {
+    scenery: withScenery = true,
+    land = true,
+    toSun: told,
+    shadows = true,
+    outlined = false,
+    lamps,
+  }: PictureOptions = {},
 ): Picture {
   const world = WORLDS[ground.world];
+  const toSun = lamps ? DEEP_NIGHT : told;
   // The land is laid out along x through the origin, then put where the course runs.
   const place = poseAt(ground.point, rotationFacing([ground.ahead[0], 0, ground.ahead[2]], UP));
   const laid = {
@@ -102,7 +129,7 @@ export function renderPicture(
     })),
   ];
   const cast = castFrame(scene, worldFromCamera, rayGrid(lens, widthPx, heightPx));
-  const inShade = toSun && toSun[1] > 0 ? shading(scene) : null;
+  const inShade = shadows && toSun && toSun[1] > 0 ? shading(scene) : null;
   /** How much of the light is left at a point: in the shade the sky's alone. */
   const lightAt = (point: Vec3, normal: Vec3): number => {
     if (!inShade || !toSun) return 1;
@@ -110,12 +137,18 @@ export function renderPicture(
     return turnedAway || inShade(addScaled(addScaled(point, normal, SKIN_M), toSun, SKIN_M), toSun) ? SHADE : 1;
   };
   // Clouds light from above.
-  const lamp = toSun === null ? UP : (toSun ?? SUN);
-  const dim = toSun ? dimBy(toSun) : 1;
+  const skyLight = toSun ?? SUN;
+  const lamp = toSun === null || lamps ? UP : (toSun ?? SUN);
+  const dim = toSun && !lamps ? dimBy(toSun) : 1;
+  const pools = lamps ? poolsOf(ground, lamps) : null;
+  const afar = lamps ? FAR_AT_NIGHT : 1;
+  const lampLight = (point: Vec3): number => pools?.(point) ?? 1;
   const cells = widthPx * heightPx;
   const rgba = new Uint8ClampedArray(cells * 4);
   const normals = new Float32Array(cells * 3);
   const sky = new Uint8Array(cells);
+  const shadow = outlined && inShade ? new Uint8Array(cells).fill(NO_GROUND) : null;
+  const ownShade = shadow ? shading(castersOf(solid)) : null;
   const origin = worldFromCamera.position;
   const partFromWorld = scene.map((p) => invert(p.worldFromPart));
   const set = (index: number, colour: Rgb) => {
@@ -140,9 +173,20 @@ export function renderPicture(
       if (!land) continue;
       sky[index] = skyness(ground, direction) >= 0 ? 1 : 0;
       const hit = sky[index] === 1 ? null : groundHit(ground, origin, direction);
-      const lit = hit && hit.distanceM < SHADOWS_TO_M ? lightAt(hit.point, ground.normal) : 1;
-      const colour = backgroundColour(world, ground, origin, direction, sky[index] === 1, toSun === null ? null : lamp);
-      set(index, sky[index] === 1 ? colour : darker(colour, lit * dim));
+      const near = hit && hit.distanceM < SHADOWS_TO_M;
+      const lit = near ? lightAt(hit.point, ground.normal) : 1;
+      const colour = backgroundColour(
+        world,
+        ground,
+        origin,
+        direction,
+        sky[index] === 1,
+        toSun === null ? null : skyLight,
+      );
+      set(index, sky[index] === 1 ? colour : darker(colour, lit * dim * (hit ? lampLight(hit.point) : afar)));
+      if (shadow && hit)
+        shadow[index] =
+          near && lit < 1 && toSun && ownShade?.(addScaled(hit.point, toSun, SKIN_M), toSun) ? IN_SHADOW : 0;
       continue;
     }
     const posed = scene[part]!;
@@ -165,9 +209,11 @@ export function renderPicture(
           world.hazeM,
         )
       : wash(base, normal, direction, lit < 1 ? 0 : (GLOSS[posed.tone] ?? 0), lamp);
-    set(index, darker(washed, lit * dim));
+    set(index, darker(washed, lit * dim * lampLight(point)));
   }
   inkContours(rgba, cast.part, cast.distanceM, normals, sky, widthPx, heightPx, solid.length);
+  if (shadow) outlineMask(rgba, shadow, widthPx, heightPx);
+  if (lamps) drawLamps(rgba, nearestOf(cast), worldFromCamera, lens, ground, lamps);
   return { widthPx, heightPx, rgba };
 }
 
@@ -210,57 +256,4 @@ function backgroundColour(
   if (hit.distanceM > world.nearM) return hazeAt(world.far(direction), hit.distanceM, world.hazeM);
   const [along, across] = landCoordinates(ground, hit.point);
   return hazeAt(world.colour(along, across, hit.distanceM), hit.distanceM, world.hazeM);
-}
-
-/** Below this cosine two neighbouring normals of one part make an edge worth a line. */
-const FOLD = 0.62;
-
-/** Ink where parts meet, where one part passes before itself, and at sharp folds; own lines thinner for scenery. */
-function inkContours(
-  rgba: Uint8ClampedArray,
-  part: Int16Array,
-  distanceM: Float64Array,
-  normals: Float32Array,
-  sky: Uint8Array,
-  widthPx: number,
-  heightPx: number,
-  ownParts: number,
-): void {
-  const strength = new Float32Array(widthPx * heightPx);
-  const mark = (a: number, b: number) => {
-    const pa = part[a]!;
-    const pb = part[b]!;
-    if (pa < 0 && pb < 0) {
-      if (sky[a] !== sky[b]) strength[a] = Math.max(strength[a]!, 0.5);
-      return;
-    }
-    const near = distanceM[a]! <= distanceM[b]! ? a : b;
-    if (part[near]! >= ownParts) {
-      if (pa !== pb) strength[near] = Math.max(strength[near]!, 0.25);
-      return;
-    }
-    if (pa !== pb) {
-      strength[near] = Math.max(strength[near]!, 0.85);
-      return;
-    }
-    const ratio = Math.abs(distanceM[a]! - distanceM[b]!) / Math.min(distanceM[a]!, distanceM[b]!);
-    if (ratio > 0.07) strength[near] = Math.max(strength[near]!, 0.7);
-    const fold =
-      normals[a * 3]! * normals[b * 3]! +
-      normals[a * 3 + 1]! * normals[b * 3 + 1]! +
-      normals[a * 3 + 2]! * normals[b * 3 + 2]!;
-    if (fold < FOLD) strength[near] = Math.max(strength[near]!, 0.4);
-  };
-  for (let y = 0; y < heightPx; y++) {
-    for (let x = 0; x < widthPx; x++) {
-      const index = y * widthPx + x;
-      if (x + 1 < widthPx) mark(index, index + 1);
-      if (y + 1 < heightPx) mark(index, index + widthPx);
-    }
-  }
-  for (let index = 0; index < strength.length; index++) {
-    const s = strength[index]!;
-    if (s === 0) continue;
-    for (let k = 0; k < 3; k++) rgba[index * 4 + k] = rgba[index * 4 + k]! * (1 - s) + INK[k as 0 | 1 | 2] * s;
-  }
 }

@@ -1,4 +1,5 @@
 import type { SetUp } from '../setUp/setUp';
+import type { ShotHour } from '../shot/moment';
 import type { ShotUse } from '../shot/use';
 
 /** Which check: by the id of its record (judging/checks). */
@@ -18,6 +19,8 @@ export interface Mend {
   readonly setUp?: SetUp;
   /** How the camera is run, as it would be. */
   readonly use?: ShotUse;
+  /** When or which way, as it would be. */
+  readonly hour?: Partial<Pick<ShotHour, 'at' | 'headingDeg'>>;
 }
 
 /** One thing that a check looked at. */

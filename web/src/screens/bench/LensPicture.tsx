@@ -1,4 +1,4 @@
-import { HEADS, foundBy, wantedHorizon, kitWith, type ShotReport } from '@strut-spot/core';
+import { HEADS, foundBy, wantedHorizon, kitWith, pictureLightOf, type ShotReport } from '@strut-spot/core';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { useShot } from '../../state/useShot';
 import { GESTURE } from '../../state/outingHistory';
@@ -10,8 +10,8 @@ const clampTilt = (deg: number) => Math.min(120, Math.max(-120, deg));
 
 /** The hero: what the lens sees, with the crop, the wanted horizon and the place where the horizon comes to lie. Drag it to tilt. */
 export function LensPicture({ stanceId, report }: { stanceId: string; report: ShotReport | undefined }) {
-  const { shot, changeSetUp, rig } = useShot();
-  const { picture, fine } = useLensPicture(rig, shot.setUp, stanceId);
+  const { shot, changeSetUp, rig, question } = useShot();
+  const { picture, fine } = useLensPicture(rig, shot.setUp, stanceId, pictureLightOf(question));
   const drag = useRef<{ y: number; x: number; tiltDeg: number; panDeg: number; key: string } | null>(null);
   const { setUp } = shot;
   const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === setUp.cameraId)!;

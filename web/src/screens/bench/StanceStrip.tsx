@@ -1,4 +1,4 @@
-import type { StanceFrame } from '@strut-spot/core';
+import { pictureLightOf, type StanceFrame } from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { computing } from '../../workers/core';
@@ -41,9 +41,17 @@ export function StanceStrip({ stances, chosen, onChoose }: StanceStripProps) {
 }
 
 function Thumb({ stanceId }: { stanceId: string }) {
-  const { shot, rig } = useShot();
-  const picture = useLatest(JSON.stringify([rig, shot.setUp, stanceId]), () =>
-    computing.picture({ rig, setUp: shot.setUp, stanceId, widthPx: 128, uncropped: false }),
+  const { shot, rig, question } = useShot();
+  const light = pictureLightOf(question);
+  const picture = useLatest(JSON.stringify([rig, shot.setUp, stanceId, light]), () =>
+    computing.picture({
+      rig,
+      setUp: shot.setUp,
+      stanceId,
+      widthPx: 128,
+      uncropped: false,
+      light: { ...light, hasty: true },
+    }),
   );
   return <PictureCanvas picture={picture.value} label="" className="aspect-video w-full bg-paper-2 object-contain" />;
 }

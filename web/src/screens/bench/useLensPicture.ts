@@ -1,4 +1,4 @@
-import type { Picture, RigSpec, SetUp } from '@strut-spot/core';
+import type { Picture, PictureLight, RigSpec, SetUp } from '@strut-spot/core';
 import { drawing, refining } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';
@@ -12,11 +12,22 @@ export function useLensPicture(
   rig: RigSpec,
   setUp: SetUp,
   stanceId: string,
+  light: PictureLight,
 ): { picture: Picture | undefined; fine: boolean } {
-  const key = JSON.stringify([rig, setUp, stanceId]);
-  const ask = (widthPx: number) => ({ rig, setUp, stanceId, widthPx, uncropped: true });
-  const coarse = useLatest(key, () => drawing.picture(ask(COARSE_PX)));
-  const fine = useLatest(useRested(key, REST_MS), async () => ({ key, picture: await refining.picture(ask(FINE_PX)) }));
+  const key = JSON.stringify([rig, setUp, stanceId, light]);
+  const ask = (widthPx: number, hasty: boolean) => ({
+    rig,
+    setUp,
+    stanceId,
+    widthPx,
+    uncropped: true,
+    light: { ...light, hasty },
+  });
+  const coarse = useLatest(key, () => drawing.picture(ask(COARSE_PX, true)));
+  const fine = useLatest(useRested(key, REST_MS), async () => ({
+    key,
+    picture: await refining.picture(ask(FINE_PX, false)),
+  }));
   const isFine = fine.value?.key === key;
   return { picture: isFine ? fine.value?.picture : coarse.value, fine: isFine };
 }

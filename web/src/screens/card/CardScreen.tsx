@@ -1,4 +1,4 @@
-import { dateOf, smallLength } from '@strut-spot/core';
+import { dateOf, pictureLightOf, smallLength } from '@strut-spot/core';
 import { FileJson, FileText, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -26,6 +26,7 @@ export function CardScreen() {
       stanceId: shot.actionStanceId,
       widthPx: 800,
       uncropped: false,
+      light: pictureLightOf(question),
     }),
   );
   const { value: report } = useLatest(key, () => computing.report(question, { only: [] }));

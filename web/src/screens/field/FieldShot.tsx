@@ -1,4 +1,4 @@
-import { rigOfShot, setUpFileOf, shotQuestion, type LogEntry, type Shot } from '@strut-spot/core';
+import { pictureLightOf, rigOfShot, setUpFileOf, shotQuestion, type LogEntry, type Shot } from '@strut-spot/core';
 import { Check, FileText, Video } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -28,10 +28,18 @@ export function FieldShot({ shot }: { readonly shot: Shot }) {
   const { units } = useSettings();
   const [levelling, setLevelling] = useState(false);
   const rig = rigOfShot(outing, shot);
-  const key = JSON.stringify([shotQuestion(outing, shot), units]);
+  const question = shotQuestion(outing, shot);
+  const key = JSON.stringify([question, units]);
   const { value: card, problem } = useLatest(key, () => computing.card(outing, shot, units));
   const { value: picture } = useLatest(key, () =>
-    refining.picture({ rig, setUp: shot.setUp, stanceId: shot.actionStanceId, widthPx: 640, uncropped: false }),
+    refining.picture({
+      rig,
+      setUp: shot.setUp,
+      stanceId: shot.actionStanceId,
+      widthPx: 640,
+      uncropped: false,
+      light: pictureLightOf(question),
+    }),
   );
   const { angles } = shot.setUp;
   // Another reading, spot or base is not done yet.

@@ -1,4 +1,4 @@
-import { CHECKS, type Candidate, type ExactCandidate, type RigSpec } from '@strut-spot/core';
+import { CHECKS, type Candidate, type ExactCandidate, type PictureLight, type RigSpec } from '@strut-spot/core';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { drawing } from '../../workers/core';
@@ -14,6 +14,8 @@ interface CandidateCardProps {
   readonly onUnfold: () => void;
   readonly exact: ExactCandidate | undefined;
   readonly rig: RigSpec;
+  /** In which its picture is drawn. */
+  readonly light: PictureLight;
   readonly stanceId: string;
   readonly chosen: boolean;
   readonly compared: boolean;
@@ -27,12 +29,12 @@ const WIDTH_PX = { rough: 96, fine: 256 } as const;
 
 /** One way to take the shot: its computed picture, what it is made of, and how the checks stand. */
 export function CandidateCard(props: CandidateCardProps) {
-  const { rank, candidate, score, alike, exact, rig, stanceId, chosen, compared, rough } = props;
+  const { rank, candidate, score, alike, exact, rig, light, stanceId, chosen, compared, rough } = props;
   const { onUnfold, onChoose, onCompare } = props;
   const { facts, setUp } = candidate;
   const widthPx = rough ? WIDTH_PX.rough : WIDTH_PX.fine;
-  const picture = useLatest(`${candidate.id} ${widthPx}`, () =>
-    drawing.picture({ rig, setUp, stanceId, widthPx, uncropped: false }),
+  const picture = useLatest(`${candidate.id} ${widthPx} ${JSON.stringify(light)}`, () =>
+    drawing.picture({ rig, setUp, stanceId, widthPx, uncropped: false, light: { ...light, hasty: rough } }),
   );
   return (
     <li

@@ -1,6 +1,7 @@
 import {
   lostAgainst,
   resolveRig,
+  type PictureLight,
   type Candidate,
   type Ranked,
   type ShakeQuestion,
@@ -15,13 +16,14 @@ import { modeWords, strutWords, termName } from '../../searching/candidateWords'
 interface ComparePanelProps {
   readonly ranked: readonly Ranked[];
   readonly shakeOf: (candidate: Candidate) => ShakeQuestion;
+  readonly lightOf: (candidate: Candidate) => PictureLight;
   readonly weights: Weights;
   readonly onTake: (id: string) => void;
   readonly onClose: () => void;
 }
 
 /** Two to four beside each other: every stance, and in words what each gives away against the best of them. */
-export function ComparePanel({ ranked, shakeOf, weights, onTake, onClose }: ComparePanelProps) {
+export function ComparePanel({ ranked, shakeOf, lightOf, weights, onTake, onClose }: ComparePanelProps) {
   const best = ranked.reduce((a, b) => (b.score > a.score ? b : a));
   return (
     <section aria-labelledby="compare" data-testid="compare">
@@ -40,6 +42,7 @@ export function ComparePanel({ ranked, shakeOf, weights, onTake, onClose }: Comp
             ranked={r}
             best={best}
             shakeOf={shakeOf}
+            light={lightOf(r.candidate)}
             weights={weights}
             onTake={() => onTake(r.candidate.id)}
           />
@@ -53,12 +56,14 @@ function Column({
   ranked: { candidate, score },
   best,
   shakeOf,
+  light,
   weights,
   onTake,
 }: {
   ranked: Ranked;
   best: Ranked;
   shakeOf: ComparePanelProps['shakeOf'];
+  light: PictureLight;
   weights: Weights;
   onTake: () => void;
 }) {
@@ -79,7 +84,14 @@ function Column({
         {candidate.facts.cameraName}, {modeWords(candidate)}; {strutWords(candidate)}
       </p>
       {stances.map((stance) => (
-        <StancePicture key={stance.id} candidate={candidate} rig={rig} stanceId={stance.id} name={stance.name} />
+        <StancePicture
+          key={stance.id}
+          candidate={candidate}
+          rig={rig}
+          light={light}
+          stanceId={stance.id}
+          name={stance.name}
+        />
       ))}
       <div className="text-[0.9rem] leading-snug">
         {candidate.id === best.candidate.id && <p>The best of these.</p>}
@@ -110,16 +122,18 @@ function Column({
 function StancePicture({
   candidate,
   rig,
+  light,
   stanceId,
   name,
 }: {
   candidate: Ranked['candidate'];
   rig: ShakeQuestion['rig'];
+  light: PictureLight;
   stanceId: string;
   name: string;
 }) {
   const picture = useLatest(`${candidate.id}/${stanceId}`, () =>
-    drawing.picture({ rig, setUp: candidate.setUp, stanceId, widthPx: 256, uncropped: false }),
+    drawing.picture({ rig, setUp: candidate.setUp, stanceId, widthPx: 256, uncropped: false, light }),
   );
   return (
     <figure className="relative bg-paper-2">

@@ -10,6 +10,7 @@ import {
   type Candidate,
   type SchoolId,
   momentOf,
+  pictureLightOf,
   sunFromCourse,
   sunOf,
   type ShakeQuestion,
@@ -115,6 +116,10 @@ export function FindScreen() {
         ...(moment ? { sunHeightDeg: sunOf(moment).heightDeg } : {}),
       };
     },
+    [question],
+  );
+  const lightOf = useCallback(
+    ({ carrierId }: Candidate) => pictureLightOf(question.carriers.find((c) => c.carrierId === carrierId)!),
     [question],
   );
   const pick = useCallback((id: string) => setChosenId(id), []);
@@ -229,6 +234,7 @@ export function FindScreen() {
             <ComparePanel
               ranked={toCompare}
               shakeOf={shakeOf}
+              lightOf={lightOf}
               weights={weights}
               onTake={(id) => take(toCompare.find((r) => r.candidate.id === id)!.candidate)}
               onClose={() => setComparing(false)}
@@ -252,6 +258,7 @@ export function FindScreen() {
                     onUnfold={() => setUnfolded([...unfolded, candidate.id])}
                     exact={state.exact.get(candidate.id)}
                     rig={rigOf(candidate.carrierId)}
+                    light={lightOf(candidate)}
                     stanceId={question.carriers.find((c) => c.carrierId === candidate.carrierId)!.actionStanceId}
                     chosen={candidate.id === chosen?.candidate.id}
                     compared={compared.includes(candidate.id)}

@@ -11,6 +11,7 @@ const KINDS: readonly { readonly id: KitKind; readonly name: string }[] = [
   { id: 'bases', name: 'Bases' },
   { id: 'links', name: 'Arms, poles, dampers' },
   { id: 'heads', name: 'Joints' },
+  { id: 'filters', name: 'Filters' },
 ];
 
 /** All that a strut can be made of; what is in the box comes first on the bench. */

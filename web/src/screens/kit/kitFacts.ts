@@ -1,13 +1,14 @@
 import type {
   BaseDefinition,
   CameraDefinition,
+  FilterDefinition,
   HeadDefinition,
   KitKind,
   LinkDefinition,
   Sourced,
 } from '@strut-spot/core';
 
-export type KitPiece = CameraDefinition | BaseDefinition | LinkDefinition | HeadDefinition;
+export type KitPiece = CameraDefinition | BaseDefinition | LinkDefinition | HeadDefinition | FilterDefinition;
 
 interface Fact {
   readonly label: string;
@@ -55,6 +56,12 @@ const cameraFacts = (c: CameraDefinition): Fact[] => [
       ]
     : []),
   ...(c.stitch ? [figure('Lenses apart', c.stitch.pupilsM, mm)] : []),
+  {
+    label: 'Opening',
+    value: `f/${c.apertureN.value}${c.apertureToN === undefined ? '' : ` to f/${c.apertureToN}`}`,
+  },
+  figure('Good up to', c.poorIso, (v) => `ISO ${v}`),
+  { label: 'Filters', value: c.filterFittings.length > 0 ? c.filterFittings.join(', ') : 'none fits' },
   { label: 'Weather', value: c.weather },
   { label: 'Fed while running', value: c.port },
 ];
@@ -88,10 +95,19 @@ const headFacts = (h: HeadDefinition): Fact[] => [
   figure('Stiffness', h.stiffnessNmRad, (v) => `${Math.round(v)} N·m/rad`),
 ];
 
+const filterFacts = (f: FilterDefinition): Fact[] => [
+  { label: 'Takes', value: `${f.stops} stops of light` },
+  { label: 'Looks', value: f.colour },
+  ...(f.mirrorLeft ? [figure('Leaves of what glass mirrors', f.mirrorLeft, (v) => `${Math.round(v * 100)} %`)] : []),
+  { label: 'Goes before lenses', value: f.fittings.join(', ') },
+  figure('Mass', f.massKg, grams),
+];
+
 /** What is known of a piece of kit, one line a fact. */
 export function kitFacts(kind: KitKind, piece: KitPiece): readonly Fact[] {
   if (kind === 'cameras') return cameraFacts(piece as CameraDefinition);
   if (kind === 'bases') return baseFacts(piece as BaseDefinition);
   if (kind === 'links') return linkFacts(piece as LinkDefinition);
+  if (kind === 'filters') return filterFacts(piece as FilterDefinition);
   return headFacts(piece as HeadDefinition);
 }

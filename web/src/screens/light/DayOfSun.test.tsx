@@ -18,7 +18,7 @@ const said = (svg: Element): string => svg.querySelector('title')!.textContent;
 
 it('where the sun neither rises nor sets it says so, and draws its course all the same', () => {
   const { svg } = open({ latDeg: 78, date: '2027-06-21' });
-  expect(said(svg)).toBe('The sun does not rise and set that day.');
+  expect(said(svg)).toMatch(/^The sun does not rise and set that day\. /);
   expect(svg.querySelector('polyline')!.getAttribute('points')!.split(' ')).toHaveLength(144);
 });
 
@@ -28,10 +28,22 @@ it('in the polar night it is too dark all day, from one end of the drawing to th
   expect(svg.querySelectorAll('g > rect')).toHaveLength(1);
 });
 
-it('going every way nothing is said of shadow and sun', () => {
+it('going every way the sun is told over all ways, and no side that light comes from', () => {
   const { svg } = open({});
   expect(said(svg)).toMatch(/rises at 07:\d\d/);
-  expect(said(svg)).not.toMatch(/shadow|looks in|light/i);
+  expect(said(svg)).toMatch(/Own shadow: /);
+  expect(said(svg)).not.toMatch(/back light|side light|front light/i);
+});
+
+it('the golden hour is about sunrise and sunset, the blue one before and after it; the time of filming is shaded', () => {
+  const { svg } = open({ at: '16:00', until: '18:00' });
+  // Height of the sun within 6 and -4 degrees of 07:13 and 17:17: half an hour to three quarters either side.
+  expect(said(svg)).toMatch(/Golden hour: 06:[345]\d to 07:5\d, 16:3\d to 17:4\d\./);
+  expect(said(svg)).toMatch(/Blue hour: 06:3\d to 06:4\d, 17:4\d to 17:5\d\./);
+  const shaded = svg.querySelector('rect[opacity]')!;
+  const hour = (at: string) =>
+    Number([...svg.querySelectorAll('text')].find((t) => t.textContent === at)!.getAttribute('x'));
+  expect(Number(shaded.getAttribute('width'))).toBeCloseTo((2 / 3) * (hour('18') - hour('15')), 6);
 });
 
 it('the hour stands under its place in the drawing, and the slider gives hours of the clock', () => {

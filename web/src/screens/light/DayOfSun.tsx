@@ -1,4 +1,4 @@
-import { clockOf, minutesOf, type LightOfDay, type Moment, type ShotLightHour } from '@strut-spot/core';
+import { clockOf, filmedMin, minutesOf, type LightOfDay, type Moment, type ShotLightHour } from '@strut-spot/core';
 import { useId } from 'react';
 
 /** Units across: fewer on a phone, so that its letters can be read. */
@@ -16,31 +16,50 @@ const scaleTo = (highDeg: number) => (deg: number) =>
 
 interface Row {
   readonly name: string;
-  readonly fill: string;
-  readonly holds: (hour: ShotLightHour) => boolean;
+  readonly fill: 'solid' | 'rising' | 'falling' | 'dots';
+  /** Stretches of the day for which it holds, in minutes. */
+  readonly runs: (day: LightOfDay) => readonly Run[];
 }
-/** Hatched differently, so that they are told apart without colour. */
-const ROWS: readonly Row[] = [
-  { name: 'sun looks in', fill: 'solid', holds: (h) => h.sunShare > 0 },
-  { name: 'own shadow', fill: 'rising', holds: (h) => h.troubles.includes('own-shadow') },
-  { name: 'back light', fill: 'falling', holds: (h) => h.lit === 'behind' },
-  { name: 'front light', fill: 'dots', holds: (h) => h.lit === 'front' },
-  { name: 'too dark', fill: 'solid', holds: (h) => h.troubles.includes('too-dark') },
-];
+type Run = readonly [from: number, to: number];
 
-/** Stretches of the day for which something holds, in minutes; each half hour stands for itself and a quarter before and after. */
-function runsOf(hours: LightOfDay['hours'], holds: Row['holds']): [from: number, to: number][] {
+/** Stretches over which something holds at times a step apart, each of which stands for half a step before and after. */
+function runsOf<At extends { readonly at: string }>(hours: readonly At[], stepMin: number, holds: (at: At) => boolean) {
   const runs: [number, number][] = [];
   for (const hour of hours) {
     if (!holds(hour)) continue;
     const at = minutesOf(hour.at);
-    const [from, to] = [Math.max(0, at - 15), hour === hours.at(-1) ? 1440 : at + 15];
+    const [from, to] = [Math.max(0, at - stepMin / 2), hour === hours.at(-1) ? 1440 : at + stepMin / 2];
     const last = runs.at(-1);
     if (last && last[1] === from) last[1] = to;
     else runs.push([from, to]);
   }
   return runs;
 }
+
+const byShot =
+  (holds: (hour: ShotLightHour) => boolean): Row['runs'] =>
+  ({ hours }) =>
+    runsOf(hours, 30, holds);
+const bySun =
+  (holds: (heightDeg: number) => boolean): Row['runs'] =>
+  ({ course }) =>
+    runsOf(course.hours, 10, ({ heightDeg }) => holds(heightDeg));
+
+/** Heights of the sun, degrees, at which photographers speak of the golden and the blue hour. Common practice, no source. */
+const GOLDEN = { low: -4, high: 6 } as const;
+const BLUE = { low: -6 } as const;
+
+/** Hatched differently, so that they are told apart without colour. */
+const ROWS: readonly Row[] = [
+  { name: 'sun looks in', fill: 'solid', runs: byShot((h) => h.sunShare > 0) },
+  { name: 'own shadow', fill: 'rising', runs: byShot((h) => h.troubles.includes('own-shadow')) },
+  { name: 'back light', fill: 'falling', runs: byShot((h) => h.lit === 'behind') },
+  { name: 'side light', fill: 'rising', runs: byShot((h) => h.lit === 'side') },
+  { name: 'front light', fill: 'dots', runs: byShot((h) => h.lit === 'front') },
+  { name: 'golden hour', fill: 'dots', runs: bySun((deg) => deg > GOLDEN.low && deg < GOLDEN.high) },
+  { name: 'blue hour', fill: 'falling', runs: bySun((deg) => deg > BLUE.low && deg <= GOLDEN.low) },
+  { name: 'too dark', fill: 'solid', runs: byShot((h) => h.troubles.includes('too-dark')) },
+];
 
 /** The sun's height over the day, with what it does to the shot at each half hour, and the hour to be chosen. */
 export function DayOfSun({
@@ -56,7 +75,9 @@ export function DayOfSun({
   const width = matchMedia(PHONE).matches ? NARROW : WIDE;
   const xOf = (m: number): number => LEFT + (m / 1440) * (width - LEFT - 6);
   const now = minutesOf(moment.at);
-  const rows = day ? ROWS.filter((row) => day.hours.some(row.holds)) : [];
+  const rows = day
+    ? ROWS.map(({ runs, ...row }) => ({ ...row, runs: runs(day) })).filter(({ runs }) => runs.length > 0)
+    : [];
   const highest = day ? Math.max(...day.course.hours.map((h) => h.heightDeg)) : 0;
   const highDeg = Math.max(20, Math.ceil(highest / 10) * 10);
   const yOf = scaleTo(highDeg);
@@ -120,7 +141,7 @@ export function DayOfSun({
                 <text x={LEFT - 5} y={y + 9} fontSize="10.5" textAnchor="end" fill="var(--ink)">
                   {row.name}
                 </text>
-                {runsOf(day.hours, row.holds).map(([from, to]) => (
+                {row.runs.map(([from, to]) => (
                   <rect
                     key={from}
                     x={xOf(from)}
@@ -133,6 +154,16 @@ export function DayOfSun({
               </g>
             );
           })}
+          {moment.until !== undefined && (
+            <rect
+              x={xOf(now)}
+              y={2}
+              width={xOf(Math.min(1440, now + filmedMin(moment))) - xOf(now)}
+              height={height - 16}
+              fill="var(--hivis)"
+              opacity="0.16"
+            />
+          )}
           <line x1={xOf(now)} x2={xOf(now)} y1={2} y2={height - 14} stroke="var(--hivis)" strokeWidth="2" />
         </svg>
       ) : (
@@ -161,15 +192,12 @@ export function DayOfSun({
 }
 
 /** The same in words. */
-function said(day: LightOfDay, rows: readonly Row[]): string {
+function said(day: LightOfDay, rows: readonly { readonly name: string; readonly runs: readonly Run[] }[]): string {
   const { rises, sets } = day.course;
   const sun =
     rises && sets ? `The sun rises at ${rises} and sets at ${sets}.` : 'The sun does not rise and set that day.';
   const when = rows.map(
-    ({ name, holds }) =>
-      `${name}: ${runsOf(day.hours, holds)
-        .map(([from, to]) => `${clockOf(from)} to ${clockOf(to)}`)
-        .join(', ')}`,
+    ({ name, runs }) => `${name}: ${runs.map(([from, to]) => `${clockOf(from)} to ${clockOf(to)}`).join(', ')}`,
   );
   return [sun, ...when.map((w) => `${w[0]!.toUpperCase()}${w.slice(1)}.`)].join(' ');
 }

@@ -1,13 +1,17 @@
 import {
+  darkFrom,
+  exposingOf,
   exposureWords,
   isoWords,
   kitWith,
   lightById,
   metresToFeet,
+  openingOf,
   stopsToHalfTurn,
   type LightFound,
   type LightId,
   type LightOfDay,
+  type Moment,
   type RigSpec,
   type SetUp,
 } from '@strut-spot/core';
@@ -19,25 +23,29 @@ export function LightFacts({
   setUp,
   rig,
   lightId,
+  moment,
   course,
 }: {
   readonly found: LightFound;
   readonly setUp: SetUp;
   readonly rig: RigSpec;
   readonly lightId: LightId;
+  readonly moment: Moment | undefined;
   readonly course: LightOfDay['course'] | null;
 }) {
   const metric = useSettings().units === 'metric';
   const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === setUp.cameraId)!;
   const mode = camera.modes.find((m) => m.id === setUp.modeId) ?? camera.modes[0]!;
   const { sun } = found;
-  const grey = stopsToHalfTurn(found.ev, camera.apertureN.value, mode.framesPerSecond);
+  const grey = stopsToHalfTurn(found.ev, openingOf(camera, setUp), mode.framesPerSecond);
+  const dark = moment && darkFrom(moment, lightId, exposingOf({ camera, mode, setUp }), camera.poorIso.value);
   const length = (m: number) => (metric ? `${m.toFixed(1)} m` : `${metresToFeet(m).toFixed(1)} ft`);
   const rows: [string, string][] = [
     ['Sky', lightById(lightId).name.toLowerCase()],
     ['Exposure value', `EV ${found.ev.toFixed(1)}`],
     ['Shutter', exposureWords(found.exposureS)],
     ['Gain', isoWords(found.iso)],
+    ...(dark ? [[setUp.ndStops ? 'Filter off from' : 'Too dark from', `about ${dark}`] as [string, string]] : []),
   ];
   if (sun)
     rows.push([
@@ -50,7 +58,7 @@ export function LightFacts({
   if (sun && sun.heightDeg > 1)
     rows.push(['Shadow of a rider', length(rig.statureM / Math.tan((sun.heightDeg * Math.PI) / 180))]);
   rows.push([
-    'Grey filter',
+    'ND filter to fit',
     grey < 0.5
       ? 'none: the shutter is long enough'
       : `ND${2 ** Math.round(grey)} for 1/${2 * mode.framesPerSecond} s (half of a picture’s time)`,

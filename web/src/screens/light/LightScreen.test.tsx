@@ -95,3 +95,41 @@ it('the shadows that one sees say what the sky is like, with one tap', async () 
   fireEvent.click(group.getByText('sharp'));
   await waitFor(async () => expect((await stored()).carriers[0]!.ride.lightId).toBe('bright-sun'));
 });
+
+it('how it is exposed is set by fields, and what says nothing is left out of the set-up again', async () => {
+  const { stored } = await openSheet(<LightScreen />, { outing: placed() });
+  const setUp = async () => (await stored()).shots[0]!.setUp;
+  const pick = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
+  await screen.findByLabelText('ND filter');
+  pick('ND filter', '3');
+  await waitFor(async () => expect((await setUp()).ndStops).toBe(3));
+  pick('Gain at most', '800');
+  await waitFor(async () => expect((await setUp()).isoMost).toBe(800));
+  pick('By hand', '-1');
+  await waitFor(async () => expect((await setUp()).compensation).toBe(-1));
+  fireEvent.click(screen.getByLabelText('Exposure locked on the way ahead'));
+  await waitFor(async () => expect((await setUp()).exposureLock).toBe(true));
+  pick('ND filter', '0');
+  pick('By hand', '0');
+  await waitFor(async () => {
+    const now = await setUp();
+    expect([now.ndStops, now.compensation, now.isoMost]).toEqual([undefined, undefined, 800]);
+  });
+});
+
+it('filmed until some hour it is told by the worst of that time, and the hour that mends it is taken at a press', async () => {
+  const { stored } = await openSheet(<LightScreen />, { outing: placed() });
+  fireEvent.change(await screen.findByLabelText('Until'), { target: { value: '16:40' } });
+  await waitFor(async () => expect((await stored()).shots[0]!.hour).toMatchObject({ at: '16:00', until: '16:40' }));
+  expect(screen.getByText('40 min')).toBeTruthy();
+  const way = await waitFor(() => checks().getByText(/^(film it at \d\d:\d\d|ride it the other way).*mends it/), {
+    timeout: 30_000,
+  });
+  fireEvent.click(way);
+  await waitFor(async () => {
+    const { hour } = (await stored()).shots[0]!;
+    expect(hour!.headingDeg !== 60 || hour!.at !== '16:00').toBe(true);
+  });
+  fireEvent.change(screen.getByLabelText('Until'), { target: { value: '' } });
+  await waitFor(async () => expect((await stored()).shots[0]!.hour).not.toHaveProperty('until'));
+});

@@ -1,8 +1,9 @@
-import { foundBy, resolveRig, type ShotHour } from '@strut-spot/core';
+import { foundBy, pictureLightOf, resolveRig, type ShotHour } from '@strut-spot/core';
 import { useState } from 'react';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { CheckSection } from '../../ui/CheckSection';
+import { GainAndLock, GlassAndShutter } from '../../ui/ExposureFields';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { StanceChoice } from '../../ui/StanceChoice';
 import { computing, drawing, judging, refining } from '../../workers/core';
@@ -10,11 +11,16 @@ import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';
 import { DayOfSun } from './DayOfSun';
 import { LightFacts } from './LightFacts';
-import { WhereAndWhen } from './WhereAndWhen';
+import { WhereAndWhen, type HourEdit } from './WhereAndWhen';
 
 const COARSE_PX = 128;
 const FINE_PX = 640;
 const REST_MS = 250;
+
+/** What says nothing is left out. */
+function told({ until, octants, ...hour }: HourEdit & Pick<ShotHour, 'at' | 'headingDeg'>): ShotHour {
+  return { ...hour, ...(until ? { until } : {}), ...(octants ? { octants } : {}) };
+}
 
 /** Where the sun stands over a shot, what it does to the picture, and at what hours it is best. */
 export function LightScreen() {
@@ -22,9 +28,9 @@ export function LightScreen() {
   const { machine } = resolveRig(rig);
   const [stanceId, setStanceId] = useState(shot.actionStanceId);
   const { moment } = question;
-  const setHour = (edit: Partial<ShotHour>) =>
+  const setHour = (edit: HourEdit) =>
     change(
-      (s) => ({ ...s, hour: { at: outing.startsAt, headingDeg: null, ...s.hour, ...edit } }),
+      (s) => ({ ...s, hour: told({ at: outing.startsAt, headingDeg: null, ...s.hour, ...edit }) }),
       `hour-${Object.keys(edit).join()}`,
     );
 
@@ -41,14 +47,14 @@ export function LightScreen() {
   const rested = useRested(JSON.stringify(wholeDay ?? null), REST_MS);
   const day = useLatest(rested, async () => (wholeDay ? judging.lightOfDay(wholeDay) : null));
 
-  const key = JSON.stringify([rig, shot.setUp, stanceId, moment ?? null, carrier.ride.lightId]);
+  const key = JSON.stringify([rig, shot.setUp, stanceId, pictureLightOf(question)]);
   const ask = (widthPx: number) => ({
     rig,
     setUp: shot.setUp,
     stanceId,
     widthPx,
     uncropped: false,
-    ...(moment ? { sun: { moment, lightId: carrier.ride.lightId } } : {}),
+    light: { ...pictureLightOf(question), outlined: true },
   });
   const coarse = useLatest(key, () => drawing.picture(ask(COARSE_PX)));
   const fine = useLatest(useRested(key, REST_MS), async () => ({ key, picture: await refining.picture(ask(FINE_PX)) }));
@@ -60,6 +66,15 @@ export function LightScreen() {
       <h1 className="sr-only">Light: {shot.name}</h1>
       <div className="min-h-0 space-y-4 overflow-y-auto border-hair px-3 py-2 max-lg:order-3 max-lg:border-t lg:border-r">
         <WhereAndWhen onHour={setHour} />
+        <section aria-labelledby="exposing">
+          <h2 id="exposing" className="caption mb-1 border-b-2 border-ink pb-0.5">
+            Exposure
+          </h2>
+          <div className="space-y-0.5">
+            <GlassAndShutter />
+            <GainAndLock />
+          </div>
+        </section>
       </div>
       <div className="flex min-h-0 min-w-0 flex-col max-lg:order-2">
         <div className="flex min-h-0 items-center justify-center bg-paper-2 p-2 max-lg:h-64 lg:flex-1">
@@ -94,6 +109,7 @@ export function LightScreen() {
             setUp={shot.setUp}
             rig={rig}
             lightId={carrier.ride.lightId}
+            moment={moment}
             course={day.value?.course ?? null}
           />
         )}

@@ -2,6 +2,7 @@ import {
   durationWords,
   metresToFeet,
   metresToMiles,
+  octantsOf,
   MPS_PER_KMH,
   MPS_PER_MPH,
   ONE_WAY,
@@ -11,6 +12,7 @@ import {
 import { useId, useState } from 'react';
 import { readGpxFile } from '../../formats/gpx/readGpx';
 import { useSettings } from '../../storage/settings';
+import { COMPASS } from './compass';
 import { GpxFile } from '../../ui/GpxFile';
 
 const PROFILE = { width: 240, height: 44 } as const;
@@ -21,8 +23,13 @@ export interface TakenTrack {
   readonly lonDeg: number;
   /** Null where it goes every way. */
   readonly headingDeg: number | null;
+  /** Of it each way, where it goes every way. */
+  readonly octants?: readonly number[];
   readonly startMs: number | null;
 }
+
+/** Where most of a way goes. */
+const compassOf = (octants: readonly number[]): string => COMPASS[octants.indexOf(Math.max(...octants))]!;
 
 /** Heights over the way, as a line. */
 function Profile({ track }: { readonly track: TrackReport }) {
@@ -86,7 +93,12 @@ export function TrackReader({
         ...(track.steepestDeg === null
           ? []
           : [['Steepest 50 m down', `${track.steepestDeg.toFixed(0)}°`] as [string, string]]),
-        ['Course', track.oneWay > ONE_WAY ? `${Math.round(track.headingDeg)}°` : 'every way'],
+        [
+          'Course',
+          track.oneWay > ONE_WAY
+            ? `${Math.round(track.headingDeg)}°`
+            : `every way, most to the ${compassOf(octantsOf(track.along))}`,
+        ],
         ...(track.jumps + track.still > 0
           ? [['Left out', `${track.jumps} jumps, ${track.still} points at rest`] as [string, string]]
           : []),
@@ -126,7 +138,9 @@ export function TrackReader({
                 onTake({
                   latDeg: Math.round(track.first.latDeg * 1e4) / 1e4,
                   lonDeg: Math.round(track.first.lonDeg * 1e4) / 1e4,
-                  headingDeg: track.oneWay > ONE_WAY ? Math.round(track.headingDeg) : null,
+                  ...(track.oneWay > ONE_WAY
+                    ? { headingDeg: Math.round(track.headingDeg) }
+                    : { headingDeg: null, octants: octantsOf(track.along) }),
                   startMs: track.startMs,
                 })
               }

@@ -1,12 +1,23 @@
-import { dateOf, LIGHTS, SPEED_LIMIT_MPS, type GlobePlace, type LightId, type ShotHour } from '@strut-spot/core';
+import {
+  dateOf,
+  durationWords,
+  filmedMin,
+  LIGHTS,
+  lightById,
+  SPEED_LIMIT_MPS,
+  type GlobePlace,
+  type LightId,
+  type ShotHour,
+} from '@strut-spot/core';
 import { MapPin } from 'lucide-react';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useId } from 'react';
 import { Link } from 'react-router';
 import { clockAt, guessedPlace } from '../../state/clockHere';
 import { useOuting } from '../../state/OutingProvider';
 import { useShot } from '../../state/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
+import { COMPASS } from './compass';
 import { TrackReader } from './TrackReader';
 
 /** Drawn from outlines that nobody else needs. */
@@ -26,16 +37,22 @@ const SHADOWS: readonly { readonly lightId: LightId; readonly name: string }[] =
   { lightId: 'hazy-sun', name: 'soft' },
   { lightId: 'overcast', name: 'none' },
 ];
-const COMPASS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
+
+/** What of a shot's hour changes; undefined = no longer told. */
+export type HourEdit = Omit<Partial<ShotHour>, 'until' | 'octants'> & {
+  readonly until?: string | undefined;
+  readonly octants?: readonly number[] | undefined;
+};
 
 /** Place of the outing, hour and heading of the shot, and what is in the sky. */
-export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotHour>) => void }) {
+export function WhereAndWhen({ onHour }: { readonly onHour: (edit: HourEdit) => void }) {
   const { outing, change } = useOuting();
   const { shot, carrier, changeRide } = useShot();
   const { where } = outing;
   const setWhere = (edit: Partial<GlobePlace>) =>
     change((o) => ({ ...o, where: { ...(o.where ?? guessedPlace()), ...edit } }), `where-${Object.keys(edit).join()}`);
-  const headingDeg = shot.hour?.headingDeg ?? null;
+  const { at = outing.startsAt, until, headingDeg = null, octants } = shot.hour ?? {};
+  const id = useId();
   return (
     <>
       <section aria-labelledby="sky">
@@ -48,6 +65,17 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotH
           choices={LIGHTS}
           onChange={(id) => changeRide({ lightId: id as LightId })}
         />
+        {lightById(carrier.ride.lightId).lamps && (
+          <ChoiceField
+            label="Mains"
+            value={String(carrier.ride.mainsHz ?? 50)}
+            choices={[
+              { id: '50', name: '50 Hz' },
+              { id: '60', name: '60 Hz' },
+            ]}
+            onChange={(id) => changeRide({ mainsHz: id === '60' ? 60 : 50 })}
+          />
+        )}
         <div role="group" aria-label="Shadows that you see outside" className="mt-1 flex items-center gap-2">
           <span className="label text-ink-2">Shadows</span>
           {SHADOWS.map(({ lightId, name }) => (
@@ -121,11 +149,28 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotH
               {dateOf(outing, shot)}
             </Link>
           </p>
+          <div className="flex items-baseline gap-2">
+            <label htmlFor={`${id}-until`} className="label w-20 shrink-0 text-ink-2">
+              Until
+            </label>
+            <input
+              id={`${id}-until`}
+              type="time"
+              className="field reading"
+              value={until ?? ''}
+              onChange={(event) => onHour({ until: event.target.value || undefined })}
+            />
+            {until !== undefined && (
+              <span className="text-[0.9rem] text-ink-2">
+                <span className="reading">{durationWords(filmedMin({ at, until }))}</span>
+              </span>
+            )}
+          </div>
           <ChoiceField
             label="Course"
             value={headingDeg === null ? 'every' : 'one'}
             choices={WAYS}
-            onChange={(id) => onHour({ headingDeg: id === 'one' ? 0 : null })}
+            onChange={(id) => onHour({ headingDeg: id === 'one' ? 0 : null, octants: undefined })}
           />
           {headingDeg !== null && (
             <NumberField
@@ -141,16 +186,22 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: Partial<ShotH
           )}
           <p className="pt-1 text-[0.9rem] text-ink-2">
             {headingDeg === null
-              ? 'Going every way, the sun comes from everywhere in turn: only how much light there is can be told.'
+              ? octants
+                ? `Every way as the track goes it, most to the ${COMPASS[octants.indexOf(Math.max(...octants))]}: what the sun does is told over all of them.`
+                : 'Going as much every way, the sun comes from everywhere in turn: what it does is told over all ways.'
               : 'The way the carrier travels, from north over east.'}
           </p>
         </section>
       )}
       <TrackReader
-        onTake={({ latDeg, lonDeg, headingDeg: course, startMs }) => {
+        onTake={({ latDeg, lonDeg, headingDeg: course, octants: ways, startMs }) => {
           setWhere({ latDeg, lonDeg });
           const { timeZone } = where ?? guessedPlace();
-          onHour({ headingDeg: course, ...(startMs === null ? {} : { at: clockAt(startMs, timeZone) }) });
+          onHour({
+            headingDeg: course,
+            octants: ways,
+            ...(startMs === null ? {} : { at: clockAt(startMs, timeZone) }),
+          });
         }}
         onSpeed={(speedMps) => changeRide({ speedMps: Math.min(SPEED_LIMIT_MPS, speedMps) })}
       />

@@ -1,5 +1,5 @@
 import { kitWith, piecesShort, type Outing } from '@strut-spot/core';
-import { changeKitBox, DEAREST, ownedOf, useKitBox } from '../../storage/kitBox';
+import { allPieces, changeKitBox, DEAREST, ownedOf, useKitBox } from '../../storage/kitBox';
 import { NumberField } from '../../ui/NumberField';
 
 /** What the box lacks if every shot of the outing is rigged at the same time. */
@@ -7,9 +7,8 @@ export function KitShort({ outing }: { outing: Outing }) {
   const box = useKitBox();
   const short = box ? piecesShort(ownedOf(box), outing.shots) : [];
   if (short.length === 0) return null;
-  const { cameras, bases, links, heads } = kitWith(outing.ownKit);
-  const nameOf = (id: string) =>
-    [...cameras, ...bases, ...links, ...heads].find((piece) => piece.id === id)?.name ?? id;
+  const pieces = allPieces(kitWith(outing.ownKit));
+  const nameOf = (id: string) => pieces.find((piece) => piece.id === id)?.name ?? id;
   const priced = short.map((piece) => ({
     ...piece,
     price: box?.prices?.[piece.pieceId] ?? null,

@@ -1,6 +1,15 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { intentOf, resolveRig, rigOfShot, tiltWords, type Outing, type Shot, shotQuestion } from '@strut-spot/core';
+import {
+  intentOf,
+  pictureLightOf,
+  resolveRig,
+  rigOfShot,
+  tiltWords,
+  type Outing,
+  type Shot,
+  shotQuestion,
+} from '@strut-spot/core';
 import { Copy, GripVertical, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
@@ -32,7 +41,14 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
   const [seen, seenRef] = useSeen<HTMLDivElement>();
   const key = seen ? JSON.stringify(question) : null;
   const picture = useLatest(key, () =>
-    drawing.picture({ rig, setUp, stanceId: actionStanceId, widthPx: 256, uncropped: false }),
+    drawing.picture({
+      rig,
+      setUp,
+      stanceId: actionStanceId,
+      widthPx: 256,
+      uncropped: false,
+      light: pictureLightOf(question),
+    }),
   );
   const report = useLatest(key, () => computing.report(question));
   const last = shot.log[shot.log.length - 1];

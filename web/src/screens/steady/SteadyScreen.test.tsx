@@ -41,7 +41,7 @@ it('another ground and a grey filter are kept', async () => {
   const { stored } = await openSheet(<SteadyScreen />);
   fireEvent.change(await screen.findByLabelText('Ground'), { target: { value: 'smooth-asphalt' } });
   await waitFor(async () => expect((await stored()).carriers[0]!.ride.groundId).toBe('smooth-asphalt'));
-  fireEvent.change(screen.getByLabelText('Grey glass'), { target: { value: '4' } });
+  fireEvent.change(screen.getByLabelText('ND filter'), { target: { value: '4' } });
   await waitFor(async () => expect((await stored()).shots[0]!.setUp.ndStops).toBe(4));
 });
 

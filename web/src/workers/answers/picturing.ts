@@ -5,16 +5,13 @@ import {
   portrait,
   poseRig,
   poseStrut,
+  pictureLit,
+  type PictureLight,
   kitPieceParts,
   kitWith,
   renderPicture,
   renderPortrait,
-  isSunny,
-  sunDirection,
-  sunOf,
   type Ground,
-  type LightId,
-  type Moment,
   type KitKind,
   type OwnKit,
   type PortraitView,
@@ -33,8 +30,8 @@ interface PictureRequest {
   readonly widthPx: number;
   /** Draw the whole picture before the stabiliser's crop. */
   readonly uncropped: boolean;
-  /** With the sun as it stands then, and the shadows that it throws. */
-  readonly sun?: { readonly moment: Moment; readonly lightId: LightId };
+  /** With sun, clouds or lamps as they are then; none = as drawings are. */
+  readonly light?: PictureLight;
 }
 
 function lensOf(rig: RigSpec, setUp: SetUp, uncropped: boolean) {
@@ -44,17 +41,9 @@ function lensOf(rig: RigSpec, setUp: SetUp, uncropped: boolean) {
   return { resolved, lens: setUp.mounting.startsWith('portrait') ? portrait(whole) : whole };
 }
 
-/** Where the sun stands over a course, over the horizon or under it; nothing where nobody knows which way it runs. */
-function sunOver({ ahead }: Ground, { moment, lightId }: NonNullable<PictureRequest['sun']>) {
-  if (!isSunny(lightId)) return { toSun: null };
-  if (moment.headingDeg === null) return {};
-  const { azimuthDeg, heightDeg } = sunOf(moment);
-  return { toSun: sunDirection(ahead, { bearingDeg: azimuthDeg - moment.headingDeg, heightDeg }) };
-}
-
 /** Pictures: through the lens, of a carrier, of a piece of the kit. */
 export const picturing = {
-  picture({ rig, setUp, stanceId, widthPx, uncropped, sun }: PictureRequest) {
+  picture({ rig, setUp, stanceId, widthPx, uncropped, light }: PictureRequest) {
     const { resolved, lens } = lensOf(rig, setUp, uncropped);
     const posed = poseRig(rig, stanceId);
     const strut = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), posed);
@@ -66,7 +55,7 @@ export const picturing = {
       posed.ground,
       widthPx,
       rowsFor(lens, widthPx),
-      sun ? sunOver(posed.ground, sun) : {},
+      light ? pictureLit(resolved, posed.ground, light) : {},
     );
     return transfer(picture, [picture.rgba.buffer]);
   },

@@ -41,7 +41,7 @@ export const setUpSchema = validatorOf<SetUp>()(
     gimbalTiltDeg: maybeWithin(-180, 180),
     ndStops: maybeWithin(0, 12),
     polariser: boolean().strict().optional().typeError(truth),
-    shutterS: maybeWithin(1e-5, 1),
+    shutterS: maybeWithin(1e-5, 30),
     apertureN: maybeWithin(0.7, 64),
     isoMost: maybeWithin(50, 500_000),
     compensation: maybeWithin(-3, 3),

@@ -1,3 +1,4 @@
+import { clockOf, minutesOf } from '../../../physics/light/clock';
 import { steadyExposureS } from '../../../physics/light/lampFlicker';
 import { exposureWords } from '../../../physics/light/exposure';
 import { filtersFor, kitWith, polariserOf } from '../../../posing/lookup/kit';
@@ -32,7 +33,7 @@ function greyAttempts(
   return [
     {
       id: `nd-${filter.stops}`,
-      text: `${filter.name.toLowerCase().replace('nd', 'ND')} (${filter.colour})`,
+      text: `${filter.name}, ${filter.colour}`,
       setUp: { ...setUp, ndStops: filter.stops },
       effort: 2,
       costs: 'a filter, off again before dusk',
@@ -44,7 +45,7 @@ function whenDark({ resolved: { setUp, camera, mode } }: ShotScene): readonly At
   const attempts: Attempt[] = [];
   if ((setUp.ndStops ?? 0) > 0) {
     const { ndStops, ...rest } = setUp;
-    attempts.push({ ...setting('no-grey', `take the grey filter (ND${2 ** ndStops!}) off`, rest), costs: 'a minute' });
+    attempts.push({ ...setting('no-grey', `take the ND${2 ** ndStops!} filter off`, rest), costs: 'a minute' });
   }
   for (const slower of camera.modes.filter(
     (m) =>
@@ -95,7 +96,46 @@ function whenBright(scene: ShotScene, { value }: Finding): readonly Attempt[] {
   ];
 }
 
-/** What of the set-up may mend the light; hour and way are the Light sheet's. */
+/** Hours off, this way and that, that are tried. */
+const HOURS_OFF = [0.5, 1, 1.5, 2, 3, 4, 5, 6];
+/** What hour and way decide. */
+const BY_SUN = ['sun', 'veil', 'own-shadow', 'lit', 'wish'];
+
+/** The other way, where there is one, and the nearest hours. */
+function sunAttempts({ question: { moment } }: ShotScene, id: string): readonly Attempt[] {
+  if (!moment) return [];
+  const { headingDeg, at } = moment;
+  const minutes = minutesOf(at);
+  const hours = HOURS_OFF.flatMap((off) => [off, -off]).flatMap((off): Attempt[] => {
+    const then = minutes + off * 60;
+    if (then < 0 || then >= 1440) return [];
+    const clock = clockOf(then);
+    return [
+      {
+        id: `at-${clock}-${id}`,
+        alike: `hour-${id}`,
+        text: `film it at ${clock}`,
+        hour: { at: clock },
+        effort: 2 + Math.abs(off),
+        costs: `${Math.abs(off)} h ${off > 0 ? 'later' : 'earlier'}`,
+      },
+    ];
+  });
+  if (headingDeg === null || !BY_SUN.includes(id)) return hours;
+  const back = (headingDeg + 180) % 360;
+  return [
+    {
+      id: `way-${id}`,
+      text: `ride it the other way, heading ${Math.round(back)}°`,
+      hour: { headingDeg: back },
+      effort: 2,
+      costs: 'the other way',
+    },
+    ...hours,
+  ];
+}
+
+/** What of the set-up, the hour and the way may mend the light. */
 export function attemptsAt(scene: ShotScene, result: CheckResult): readonly Attempt[] {
   const { setUp, camera, mode } = scene.resolved;
   const { question, ride } = scene;
@@ -108,6 +148,7 @@ export function attemptsAt(scene: ShotScene, result: CheckResult): readonly Atte
   const lock = setting('lock', 'lock the exposure on the way ahead before the take', { ...setUp, exposureLock: true });
   const steadyS = steadyExposureS(ride.mainsHz ?? 50, mode.framesPerSecond);
   return [
+    ...[...BY_SUN, 'too-dark'].flatMap((id) => of(id, () => sunAttempts(scene, id))),
     ...of('too-dark', () => whenDark(scene)),
     ...of('too-bright', (finding) => whenBright(scene, finding)),
     ...of('streaks', () =>

@@ -78,8 +78,10 @@ export function skyColour(direction: Vec3, hills: number, toSun: Vec3 | null = S
     noise2(cx * 2.4 + up * 7, cz * 2.4 - up * 6, 31) * 0.65 + noise2(cx * 6 + up * 15, cz * 6 + up * 14, 32) * 0.35;
   const cloud = max(0, bank - 0.56) * 2;
   const hill = hills * hillHeight(azimuth);
-  if (direction[1] < hill) return blend([176, 188, 184], [196, 206, 200], direction[1] / hill);
-  return blend(blend(base, [248, 247, 240], min(0.8, cloud * (1 - up))), [255, 246, 222], glow);
+  if (direction[1] < hill)
+    return blend(blend([176, 188, 184], [196, 206, 200], direction[1] / hill), [24, 30, 40], night * 0.85);
+  const lit = blend([248, 247, 240], [58, 66, 86], night * 0.9);
+  return blend(blend(base, lit, min(0.8, cloud * (1 - up))), [255, 246, 222], glow);
 }
 
 /** Sine of the hills' height over the horizon; the way ahead and behind is left open to the sea. */

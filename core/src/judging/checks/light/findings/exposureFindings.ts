@@ -56,7 +56,7 @@ function exposureFinding({ iso, exposureS, darkStops, brightStops }: LightAt, { 
         : {
             text:
               (setUp.ndStops ?? 0) > 0
-                ? 'take the grey filter off'
+                ? 'take the ND filter off'
                 : capped && setUp.isoMost !== undefined && grain <= 0
                   ? 'let it take more gain: noise is easier to bear than black'
                   : 'an earlier hour, half the pictures a second, or a camera with a bigger sensor',

@@ -20,13 +20,13 @@ export function mirrorFinding({ mirror }: LightAt): Finding | null {
     limit: [null, MIRROR_SHARE * 100],
     margin: (MIRROR_SHARE - veiledShare) * 100,
     because: seen
-      ? `the glass mirrors the ${of} over ${percent(veiledShare)} of the picture, about ${Math.round(veil * 100)} % as bright as what is behind it (estimate)`
+      ? `the glass mirrors the ${of} over ${percent(veiledShare)} of the picture, on average ${Math.round(veil * 100)} % of the light that comes from it (estimate)`
       : `${percent(throughGlass)} of the picture is seen through glass; what it mirrors does not show (estimate)`,
     mend: seen
       ? {
           text: outside
             ? 'a polarising filter, another angle to the glass, or the camera on the other side of it'
-            : `a dark, dull cloth over the ${of}, the lens close to the glass with a soft hood, a polarising filter, or another angle`,
+            : `a dark, dull cloth over what it mirrors, the lens close to the glass with a soft hood, a polarising filter, or another angle`,
         }
       : null,
   };

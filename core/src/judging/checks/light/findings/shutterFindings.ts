@@ -36,9 +36,7 @@ function streakFinding({ exposureS }: LightAt, { intent, resolved, ride, questio
       margin >= 0
         ? null
         : {
-            text: mode.stills
-              ? 'after dark, or grey glass before the lens'
-              : 'a camera and mode that take stills at intervals',
+            text: mode.stills ? 'after dark, or with an ND filter' : 'a camera and mode that take stills at intervals',
           },
   };
 }

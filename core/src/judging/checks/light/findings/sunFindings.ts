@@ -47,7 +47,11 @@ function sunFinding({ ways }: LightAt, { ask }: ShotScene): Finding | null {
     margin: (MET.watch - share) * 100,
     because: `${sunWords(ways)}${told ? ', as it was told to stand' : ''}`,
     mend:
-      verdict === 'good' ? null : { text: 'ride it the other way, or at an hour that the Light sheet shows as clear' },
+      verdict === 'good'
+        ? null
+        : {
+            text: `${ways.length > 1 ? 'film the stretches that go away from it' : 'ride it the other way'}, or at an hour that the Light sheet shows as clear`,
+          },
   };
 }
 

@@ -6,10 +6,10 @@ export const over = (value: number, { watch, stop }: { readonly watch: number; r
   if (value > stop) return 'stop';
   return value > watch ? 'watch' : 'good';
 };
-/** A grey filter that takes so many stops at least. */
+/** An ND filter that takes so many stops at least. */
 export const filterWords = (stops: number): string => {
   const factor = 2 ** Math.max(1, Math.ceil(stops));
-  return `a grey filter of factor ${factor} (ND${factor})`;
+  return `an ND${factor} filter, which lets 1/${factor} of the light through`;
 };
 
 const COMPASS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
