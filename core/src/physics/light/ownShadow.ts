@@ -6,6 +6,7 @@ import { groundHit } from '../../posing/rig/groundHit';
 import type { Ground } from '../../words/carrier/land';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { castFrame, NO_PART, NO_IMAGE } from '../framing/castFrame';
+import { sameFor } from '../../mathematics/caching/sameFor';
 import { shading, solidOf } from './partRays';
 
 /** Shadow of what the camera is carried by, on the ground in its picture; shares of the picture. */
@@ -18,8 +19,23 @@ export interface OwnShadow {
 const OUT = 1e-4;
 
 /** What throws a shadow of one's own: whoever is filmed throws his. */
-export const castersOf = (parts: readonly PosedPart[]): readonly PosedPart[] =>
-  parts.filter((part) => part.group !== 'subject');
+export const castersOf = sameFor((parts: readonly PosedPart[]): readonly PosedPart[] =>
+  parts.filter((part) => part.group !== 'subject'),
+);
+
+/** What is seen of parts is the same at every hour. */
+const framesOf = sameFor(() => new Map<string, ReturnType<typeof castFrame>>());
+
+function seenFrom(parts: readonly PosedPart[], worldFromCamera: Pose, lens: Lens, columns: number) {
+  const frames = framesOf(parts);
+  const key = JSON.stringify([worldFromCamera, lens, columns]);
+  let frame = frames.get(key);
+  if (!frame) {
+    frame = castFrame(solidOf(parts), worldFromCamera, rayGrid(lens, columns, rowsFor(lens, columns)));
+    frames.set(key, frame);
+  }
+  return frame;
+}
 
 /**
  * How much of the picture is ground that lies in the shadow of rider, machine, strut or camera, for each of some places of the sun.
@@ -33,8 +49,7 @@ export function ownShadows(
   toSuns: readonly Vec3[],
   columns = 40,
 ): readonly OwnShadow[] {
-  const solid = solidOf(parts);
-  const cast = castFrame(solid, worldFromCamera, rayGrid(lens, columns, rowsFor(lens, columns)));
+  const cast = seenFrom(parts, worldFromCamera, lens, columns);
   const shaded = shading(castersOf(parts));
   const found = toSuns.map(() => ({ all: 0, camera: 0 }));
   let image = 0;

@@ -1,3 +1,4 @@
+import { sameFor } from '../../mathematics/caching/sameFor';
 import { bvhOf, castRay } from '../../mathematics/geometry/bvh';
 import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
@@ -36,14 +37,8 @@ interface PartRays {
   readonly nearest: (point: Vec3, direction: Vec3, limitM?: number) => PartHit | null;
 }
 
-const made = new WeakMap<readonly PosedPart[], PartRays>();
-
 /** Made once for a list of parts. */
-export function partRays(parts: readonly PosedPart[]): PartRays {
-  let rays = made.get(parts);
-  if (!rays) made.set(parts, (rays = raysOf(parts)));
-  return rays;
-}
+export const partRays = sameFor(raysOf);
 
 function raysOf(parts: readonly PosedPart[]): PartRays {
   const all = parts.map(placed);
@@ -72,14 +67,10 @@ function raysOf(parts: readonly PosedPart[]): PartRays {
   };
 }
 
-const opaque = new WeakMap<readonly PosedPart[], readonly PosedPart[]>();
-
 /** Of parts those that cannot be seen through; the same list for the same parts. */
-export function solidOf(parts: readonly PosedPart[]): readonly PosedPart[] {
-  let solid = opaque.get(parts);
-  if (!solid) opaque.set(parts, (solid = parts.filter((part) => !part.seeThrough)));
-  return solid;
-}
+export const solidOf = sameFor((parts: readonly PosedPart[]): readonly PosedPart[] =>
+  parts.filter((part) => !part.seeThrough),
+);
 
 /** What stands between points and the sun, glass left out. Null = nothing. */
 export const shading = (parts: readonly PosedPart[]): PartRays['any'] => partRays(solidOf(parts)).any;

@@ -44,7 +44,7 @@ const full: Outing = {
     clips: [clip],
     log: [entry],
     pullTests: [{ at: '2027-02-14T09:00:00Z', newton: 60, held: true }],
-    setUp: { ...s.setUp, links: [{ linkId: 'short-arm', lengthM: 0.05, bendDeg: 0, turnDeg: 0 }], shutterS: 0.01, ndStops: 1, curedH: 5, gimbalTiltDeg: 0 },
+    setUp: { ...s.setUp, links: [{ linkId: 'short-arm', lengthM: 0.05, bendDeg: 0, turnDeg: 0 }], shutterS: 0.01, apertureN: 4, isoMost: 800, compensation: -1, ndStops: 1, curedH: 5, gimbalTiltDeg: 0 },
   })),
 }; // prettier-ignore
 
@@ -65,7 +65,10 @@ it.each<[path: string, low: number, high: number]>([
   [`${shot}.setUp.links.0.lengthM`, 0.001, 5],
   [`${shot}.setUp.links.0.bendDeg`, -180, 180],
   [`${shot}.setUp.ndStops`, 0, 12],
-  [`${shot}.setUp.shutterS`, 1e-5, 1],
+  [`${shot}.setUp.shutterS`, 1e-5, 30],
+  [`${shot}.setUp.apertureN`, 0.7, 64],
+  [`${shot}.setUp.isoMost`, 50, 500_000],
+  [`${shot}.setUp.compensation`, -3, 3],
   [`${shot}.setUp.curedH`, 0, 1000],
   [`${shot}.setUp.gimbalTiltDeg`, -180, 180],
   [`${shot}.pullTests.0.newton`, 0, 5000],

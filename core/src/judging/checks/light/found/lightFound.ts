@@ -1,3 +1,5 @@
+import { sameFor } from '../../../../mathematics/caching/sameFor';
+import type { PosedPart } from '../../../../words/carrier/posedPart';
 import { sunDirection } from '../../../../mathematics/sun/sun';
 import { exposureValue, isSunny } from '../../../../physics/light/daylight';
 import { exposed, type Exposed } from '../../../../physics/light/exposure';
@@ -50,6 +52,16 @@ export function lightFound(scene: ShotScene, shadowColumns: number | null): Ligh
   return { ...found(begin), later: asked ? later.map((at) => ({ at: at.at, ...found(at) })) : [] };
 }
 
+const partsAt = sameFor<ShotScene['pose'], Map<ShotScene['resolved'], readonly PosedPart[]>>(() => new Map());
+
+/** Machine, rider, strut and camera; the same list for a scene at every hour. */
+function partsOf({ carrier, resolved, pose }: ShotScene): readonly PosedPart[] {
+  const known = partsAt(pose);
+  let parts = known.get(resolved);
+  if (!parts) known.set(resolved, (parts = [...carrier.ridden[0]!.rig.parts, ...ownParts(resolved, pose)]));
+  return parts;
+}
+
 function lightAt(
   scene: ShotScene,
   moment: Moment | undefined,
@@ -64,7 +76,7 @@ function lightAt(
   // Of clouds' light no side can be told.
   const sunny = isSunny(ride.lightId) || ask.sun !== undefined;
   const action = carrier.ridden[0]!.rig;
-  const parts = shadowColumns === null ? [] : [...action.parts, ...ownParts(resolved, pose)];
+  const parts = shadowColumns === null ? [] : partsOf(scene);
   const ways = sunny && cameras ? sunOnWays(scene, moment, { cameras, parts, shadowColumns }) : [];
   const light = lightById(ride.lightId);
   return {
