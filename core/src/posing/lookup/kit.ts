@@ -42,7 +42,7 @@ export function kitWith(own: OwnKit = NO_OWN_KIT): Kit {
     bases: [...BASES, ...own.bases.map(ownBase)],
     links: [...LINKS, ...own.links.map(ownLink)],
     heads: HEADS,
-    filters: FILTERS,
+    filters: [...FILTERS].sort((a, b) => a.stops - b.stops),
   };
   kits.set(own, kit);
   return kit;
@@ -54,9 +54,7 @@ export const polariserOf = ({ filters }: Kit): FilterDefinition =>
 
 /** Those that fit before a camera's lens, the lightest first. */
 export const filtersFor = ({ filters }: Kit, { filterFittings }: Pick<CameraDefinition, 'filterFittings'>) =>
-  filters
-    .filter(({ fittings }) => fittings.some((one) => filterFittings.includes(one)))
-    .sort((a, b) => a.stops - b.stops);
+  filters.filter(({ fittings }) => fittings.some((one) => filterFittings.includes(one)));
 
 /** What a set-up has before its lens: the filter of the kit that takes as much, and a polarising one. */
 export const filtersOf = (kit: Kit, { ndStops = 0, polariser }: Pick<SetUp, 'ndStops' | 'polariser'>) => [

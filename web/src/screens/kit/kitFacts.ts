@@ -98,8 +98,8 @@ const headFacts = (h: HeadDefinition): Fact[] => [
 const filterFacts = (f: FilterDefinition): Fact[] => [
   { label: 'Takes', value: `${f.stops} stops of light` },
   { label: 'Looks', value: f.colour },
-  ...(f.mirrorLeft ? [figure('Leaves of what glass mirrors', f.mirrorLeft, (v) => `${Math.round(v * 100)} %`)] : []),
-  { label: 'Goes before lenses', value: f.fittings.join(', ') },
+  ...(f.mirrorLeft ? [figure('Mirrored light', f.mirrorLeft, (v) => `${Math.round(v * 100)} % left`)] : []),
+  { label: 'Fits', value: f.fittings.join(', ') },
   figure('Mass', f.massKg, grams),
 ];
 
