@@ -1,4 +1,5 @@
 import {
+  foundBy,
   multiplyRotations,
   ownParts,
   poseRig,
@@ -8,9 +9,11 @@ import {
   resolveSetUp,
   rotationFromPanTiltRoll,
   SET_UP_STANCE_ID,
+  shotReport,
   type Picture,
   type RigSpec,
   type SetUp,
+  type ShotQuestion,
 } from '@strut-spot/core';
 
 /** How far a real rider's posture and level are off: tilt up to 9°, roll up to 4° (common practice, no source). */
@@ -50,4 +53,19 @@ export function filmed(question: Filmed, take: number, longSidePx: number): Pict
   const lens = resized(full, full.widthPx >= full.heightPx ? longSidePx : longSidePx * (9 / 16));
   const parts = [...action.parts, ...ownParts(resolved, strut)];
   return renderPicture(parts, camera, lens, action.ground, Math.round(lens.widthPx), Math.round(lens.heightPx));
+}
+
+/** Screens show the power of this of a byte. */
+const GAMMA = 2.2;
+
+/**
+ * How bright a byte of the drawn picture comes out, by the exposure of the shot: as drawn where the camera gets the light it needs; darker or
+ * brighter where its shutter and gain come to an end, or by the stops that are set by hand.
+ */
+export function exposedBytes(question: ShotQuestion): Uint8Array {
+  const { darkStops, brightStops } = foundBy(shotReport(question, { only: ['light'] }), 'light');
+  const factor = 2 ** (brightStops - darkStops + (question.setUp.compensation ?? 0));
+  return Uint8Array.from({ length: 256 }, (_, byte) =>
+    Math.round(255 * Math.min(1, factor * (byte / 255) ** GAMMA) ** (1 / GAMMA)),
+  );
 }

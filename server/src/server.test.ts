@@ -104,6 +104,18 @@ describe('the moving stand-in camera', () => {
     expect(first!.data.equals(later!.data)).toBe(false);
   });
 
+  it('is exposed as the set-up says: darker by the stops set by hand', async () => {
+    const brightness = async (compensation: number) => {
+      const set = JSON.parse(file) as { setUp: object };
+      const asked = JSON.stringify({ ...set, setUp: { ...set.setUp, compensation } });
+      const files = unzipSync(new Uint8Array(await (await clip({ file: asked, take: 1 })).arrayBuffer()));
+      const { data } = PNG.sync.read(Buffer.from(files['005.png']!));
+      return data.reduce((sum, byte, i) => (i % 4 === 0 ? sum + (byte / 255) ** 2.2 : sum), 0);
+    };
+    // One stop is half the light.
+    expect((await brightness(-1)) / (await brightness(0))).toBeCloseTo(0.5, 1);
+  });
+
   it('answers what it cannot film with what is wrong', async () => {
     expect((await clip({ file })).status).toBe(400);
     expect((await clip({ file: '{}', take: 1 })).status).toBe(400);

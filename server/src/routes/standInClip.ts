@@ -2,18 +2,21 @@ import { LINES, movedPx, previewMotion, shakeIn, shakeQuestionOf, shakeScene, st
 import type { Request, Response } from 'express';
 import { zipSync, strToU8 } from 'fflate';
 import { PNG } from 'pngjs';
-import { chance, filmed, riderOf } from '../film';
+import { chance, exposedBytes, filmed, riderOf } from '../film';
 import { readSetUp, readTake } from '../readSetUp';
 
 const LONG_SIDE_PX = 480;
 const FPS = 30;
 const SECONDS = 2.5;
+/** A line is taken together from so many moments of its exposure, from this long a one on, seconds. */
+const PARTS = 5;
+const SHORT_S = 1 / 1000;
 /** How much more or less than the model this rider's machine shakes on this ground: a factor of up to 1.8 either way. The page is not told. */
 const HIDDEN_LOG = Math.log(1.8);
 
 /**
  * Stand-in camera, moving: two and a half seconds of a set-up with the rider's posture and the shake of the model, more or less of it than that says, taken
- * line by line. Body: { file: set-up file as text, take: number }. Answers a ZIP of PNG pictures with clip.json
+ * line by line, each over its exposure and as bright as that makes it. Body: { file: set-up file as text, take: number }. Answers a ZIP of PNG pictures with clip.json
  * { framesPerSecond, pictures }, or 400 with the problems.
  */
 export function standInClip(request: Request, response: Response): void {
@@ -25,9 +28,12 @@ export function standInClip(request: Request, response: Response): void {
   const factor = Math.exp(HIDDEN_LOG * chance(`${riderOf(question)} ${question.ride?.groundId}`, 17));
   const { up, sideways } = previewMotion(shake.spectra, shake.ways, take + 11);
   const scale = (Math.min(widthPx, heightPx) / LINES) * factor;
+  const bytes = exposedBytes(question);
   const grey = new Uint8Array(widthPx * heightPx);
+  const parts = shake.exposureS > SHORT_S ? PARTS : 1;
+  const line = new Float32Array(widthPx);
   for (let i = 0; i < grey.length; i++)
-    grey[i] = 0.3 * rgba[4 * i]! + 0.59 * rgba[4 * i + 1]! + 0.11 * rgba[4 * i + 2]!;
+    grey[i] = bytes[Math.round(0.3 * rgba[4 * i]! + 0.59 * rgba[4 * i + 1]! + 0.11 * rgba[4 * i + 2]!)]!;
   const files: Record<string, Uint8Array> = {
     'clip.json': strToU8(JSON.stringify({ framesPerSecond: FPS, pictures: FPS * SECONDS })),
   };
@@ -38,9 +44,14 @@ export function standInClip(request: Request, response: Response): void {
     const out = Buffer.alloc(widthPx * heightPx);
     for (let y = 0; y < heightPx; y++) {
       const lineS = middleS + (y / heightPx - 0.5) * shake.readoutS;
-      const dx = (steadied[0]! + movedPx(sideways, lineS)) * scale;
-      const dy = (steadied[1]! + movedPx(up, lineS)) * scale;
-      shiftedLine(grey, widthPx, heightPx, y, dx, dy, out);
+      line.fill(0);
+      for (let part = 0; part < parts; part++) {
+        const atS = lineS + ((part + 0.5) / parts - 0.5) * shake.exposureS;
+        const dx = (steadied[0]! + movedPx(sideways, atS)) * scale;
+        const dy = (steadied[1]! + movedPx(up, atS)) * scale;
+        addShiftedLine(grey, widthPx, heightPx, y, dx, dy, line);
+      }
+      for (let x = 0; x < widthPx; x++) out[y * widthPx + x] = line[x]! / parts;
     }
     png.data = out;
     files[`${String(k).padStart(3, '0')}.png`] = PNG.sync.write(png, {
@@ -52,15 +63,15 @@ export function standInClip(request: Request, response: Response): void {
   response.type('zip').send(Buffer.from(zipSync(files, { level: 0 })));
 }
 
-/** One line of a picture that is shifted by parts of pixels. */
-function shiftedLine(
+/** Adds one line of a picture that is shifted by parts of pixels. */
+function addShiftedLine(
   grey: Uint8Array,
   width: number,
   height: number,
   y: number,
   dx: number,
   dy: number,
-  out: Buffer,
+  out: Float32Array,
 ): void {
   const sy = Math.min(height - 1.001, Math.max(0, y - dy));
   const [row, v] = [Math.floor(sy), sy - Math.floor(sy)];
@@ -70,6 +81,6 @@ function shiftedLine(
     const at = row * width + column;
     const above = grey[at]! * (1 - u) + grey[at + 1]! * u;
     const below = grey[at + width]! * (1 - u) + grey[at + width + 1]! * u;
-    out[y * width + x] = above * (1 - v) + below * v;
+    out[x]! += above * (1 - v) + below * v;
   }
 }

@@ -5,6 +5,8 @@ type Point = readonly [number, number];
 export interface Marks {
   readonly left: Point;
   readonly right: Point;
+  /** Where the way ahead vanishes; none = nobody marked it. */
+  readonly way?: Point;
 }
 
 interface ClipPictureProps {
@@ -132,6 +134,9 @@ export function ClipPicture({
         </svg>
         <MarkHandle name="left" at={marks.left} place={place} onMove={(left) => onMarks({ ...marks, left })} />
         <MarkHandle name="right" at={marks.right} place={place} onMove={(right) => onMarks({ ...marks, right })} />
+        {marks.way && (
+          <MarkHandle name="way" at={marks.way} place={place} onMove={(way) => onMarks({ ...marks, way })} />
+        )}
       </div>
       {seconds && seconds.of > 0 && (
         <label className="mt-2 flex items-center gap-3">
@@ -152,8 +157,16 @@ export function ClipPicture({
   );
 }
 
+const MARK_NAMES: Readonly<Record<keyof Marks, string>> = {
+  left: 'Left end of the horizon',
+  right: 'Right end of the horizon',
+  way: 'Where the way ahead vanishes',
+};
+/** A cross for the ends of the horizon, two lines that run together for the way. */
+const MARK_LINES = { end: 'M-19 0H-5M5 0H19M0-19V-5M0 5V19', way: 'M-16 19L-3 4M16 19L3 4M0-19V-5' } as const;
+
 interface MarkHandleProps {
-  readonly name: 'left' | 'right';
+  readonly name: keyof Marks;
   readonly at: Point;
   readonly place: (event: PointerEvent) => Point;
   readonly onMove: (at: Point) => void;
@@ -172,7 +185,7 @@ function MarkHandle({ name, at, place, onMove }: MarkHandleProps) {
     <button
       type="button"
       role="slider"
-      aria-label={`${name === 'left' ? 'Left' : 'Right'} end of the horizon; arrow keys move it`}
+      aria-label={`${MARK_NAMES[name]}; arrow keys move it`}
       aria-valuemin={0}
       aria-valuemax={100}
       aria-valuenow={Math.round(at[1] * 100)}
@@ -190,8 +203,8 @@ function MarkHandle({ name, at, place, onMove }: MarkHandleProps) {
       onKeyDown={onKeyDown}
     >
       <svg viewBox="-24 -24 48 48" aria-hidden="true" className="size-full">
-        <path d="M-19 0H-5M5 0H19M0-19V-5M0 5V19" stroke="#22272b" strokeWidth="5" />
-        <path d="M-19 0H-5M5 0H19M0-19V-5M0 5V19" stroke="#ff6416" strokeWidth="2.4" />
+        <path d={MARK_LINES[name === 'way' ? 'way' : 'end']} fill="none" stroke="#22272b" strokeWidth="5" />
+        <path d={MARK_LINES[name === 'way' ? 'way' : 'end']} fill="none" stroke="#ff6416" strokeWidth="2.4" />
       </svg>
     </button>
   );

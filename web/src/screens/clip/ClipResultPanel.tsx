@@ -1,4 +1,5 @@
-import { HEADS, tiltWords, type ClipResult } from '@strut-spot/core';
+import { HEADS, type ClipResult } from '@strut-spot/core';
+import { willRead } from './correctionWords';
 
 interface ClipResultPanelProps {
   readonly result: ClipResult | undefined;
@@ -27,9 +28,23 @@ export function ClipResultPanel({ result, hasClip, joint, onApply }: ClipResultP
               ? 'sideways is right'
               : `roll ${Math.abs(result.rollByDeg).toFixed(1)}° ${result.rollByDeg > 0 ? 'to the right' : 'to the left'}`}
           </p>
+          {result.panByDeg !== null && (
+            <p className="text-lg" data-testid="clip-pan">
+              {Math.abs(result.panByDeg) < 0.05
+                ? 'it looks along the way'
+                : `turn ${Math.abs(result.panByDeg).toFixed(1)}° ${result.panByDeg > 0 ? 'to the right' : 'to the left'}${
+                    result.by === 'joint' && !head.turns.pan ? ': this joint does not, the base must' : ''
+                  }`}
+            </p>
+          )}
+          {result.by !== 'joint' && <p className="text-ink-2">{BY_WORDS[result.by]}</p>}
           <dl className="mt-2 border-t border-hair pt-2">
-            <Row term="In notches" value={notchWords(result.notches, result.restDeg, head.notchDeg.value)} />
-            <Row term="Front edge" value={edgeWords(result.tiltByDeg)} />
+            {result.by === 'joint' && (
+              <>
+                <Row term="In notches" value={notchWords(result.notches, result.restDeg, head.notchDeg.value)} />
+                <Row term="Front edge" value={edgeWords(result.tiltByDeg)} />
+              </>
+            )}
             <Row
               term="The clip points"
               value={`${result.measured.tiltDeg.toFixed(1)}°, roll ${result.measured.rollDeg.toFixed(1)}°`}
@@ -38,7 +53,7 @@ export function ClipResultPanel({ result, hasClip, joint, onApply }: ClipResultP
               term="It was meant to point"
               value={`${result.predicted.tiltDeg.toFixed(1)}°, roll ${result.predicted.rollDeg.toFixed(1)}°`}
             />
-            <Row term="The level will read" value={tiltWords(result.newAngles.tiltDeg, 'up', 'down', 'level')} />
+            <Row {...willRead(result)} />
           </dl>
           <button type="button" className="action action-main mt-3" onClick={onApply}>
             Apply to the set-up
@@ -48,6 +63,11 @@ export function ClipResultPanel({ result, hasClip, joint, onApply }: ClipResultP
     </section>
   );
 }
+
+const BY_WORDS = {
+  gimbal: 'It is set on the gimbal; the strut stays as it is. A picture that leans is levelled there too.',
+  view: 'It is set when the view is cut out of the sphere; the camera stays as it is.',
+} as const;
 
 function notchWords(notches: number | null, restDeg: number, step: number): string {
   if (notches === null) return 'this joint holds anywhere';

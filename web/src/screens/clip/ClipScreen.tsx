@@ -9,7 +9,7 @@ import {
   type ClipResult,
 } from '@strut-spot/core';
 import { format, parseISO } from 'date-fns';
-import { Camera, ImageUp, ScanLine, UserRoundPlus } from 'lucide-react';
+import { Camera, ImageUp, ScanLine, Signpost, UserRoundPlus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { newId, nowIso } from '../../state/newId';
@@ -20,6 +20,7 @@ import { useLatest } from '../../workers/useLatest';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { ClipPicture, type Marks } from './ClipPicture';
 import { ClipResultPanel } from './ClipResultPanel';
+import { nowReads } from './correctionWords';
 import { LearntPanel } from './LearntPanel';
 import { ShakePanel } from './ShakePanel';
 import { pixelsOf } from './pixelsOf';
@@ -41,6 +42,12 @@ const SEARCH_WORDS: Readonly<Record<Exclude<HorizonSearch, 'idle'>, string>> = {
   'by hand': 'Marked by hand.',
 };
 
+/** On the horizon, halfway between its ends. */
+const middleOf = ({ left, right }: Marks): readonly [number, number] => [
+  (left[0] + right[0]) / 2,
+  (left[1] + right[1]) / 2,
+];
+
 /** Test clip in, correction out: the horizon is found or marked, and told as degrees and notches. */
 export function ClipScreen() {
   const { shot, question, change, setUpFile, rig } = useShot();
@@ -49,6 +56,7 @@ export function ClipScreen() {
   const [marked, setMarked] = useState(false);
   const [search, setSearch] = useState<HorizonSearch>('idle');
   const [exposure, setExposure] = useState<string | null>(null);
+  const [soft, setSoft] = useState(false);
   const byHand = useRef(false);
   const shown = useRef<HTMLImageElement | HTMLVideoElement | null>(null);
   const [size, setSize] = useState<readonly [number, number] | null>(null);
@@ -72,7 +80,11 @@ export function ClipScreen() {
   const result = useLatest(
     clip && marked ? JSON.stringify([clipQuestion, marks]) : null,
     async (): Promise<ClipResult> =>
-      computing.correct(clipQuestion, { left: pixel(marks.left), right: pixel(marks.right) }),
+      computing.correct(clipQuestion, {
+        left: pixel(marks.left),
+        right: pixel(marks.right),
+        ...(marks.way ? { way: pixel(marks.way) } : {}),
+      }),
   );
   const shapeDiffers = size && Math.abs(size[0] / size[1] - widthPx / heightPx) > 0.03 * (widthPx / heightPx);
 
@@ -83,6 +95,7 @@ export function ClipScreen() {
     byHand.current = false;
     setSearch('idle');
     setExposure(null);
+    setSoft(false);
     setSize(null);
     setProblem(null);
   };
@@ -92,11 +105,12 @@ export function ClipScreen() {
     setExposure(exposureShown(pixels).words);
     byHand.current = false;
     setSearch('searching');
+    void computing.nearFocus(clipQuestion, pixels).then((focus) => setSoft(focus?.soft ?? false));
     try {
       const found = await computing.findHorizon(clipQuestion, pixels);
       if (byHand.current) return;
       if (found.kind === 'found') {
-        setMarks({ left: found.left, right: found.right });
+        setMarks((was) => ({ ...was, left: found.left, right: found.right }));
         setMarked(true);
       }
       setSearch(found.kind === 'found' ? 'found' : 'not found');
@@ -137,6 +151,7 @@ export function ClipScreen() {
       measuredRollDeg: value.measured.rollDeg,
       tiltByDeg: value.tiltByDeg,
       rollByDeg: value.rollByDeg,
+      ...(value.panByDeg === null ? {} : { panByDeg: value.panByDeg }),
       applied: true,
       ...(value.lesson && spot
         ? {
@@ -156,11 +171,16 @@ export function ClipScreen() {
       clips: [...s.clips, record],
       setUp: {
         ...s.setUp,
-        angles: { ...s.setUp.angles, tiltDeg: round(value.newAngles.tiltDeg), rollDeg: round(value.newAngles.rollDeg) },
+        ...(value.gimbalTiltDeg === undefined ? {} : { gimbalTiltDeg: round(value.gimbalTiltDeg) }),
+        angles: {
+          panDeg: round(value.newAngles.panDeg),
+          tiltDeg: round(value.newAngles.tiltDeg),
+          rollDeg: round(value.newAngles.rollDeg),
+        },
       },
     }));
     setClip(null);
-    toast(`Set: the level now reads ${tiltWords(value.newAngles.tiltDeg, 'up', 'down', 'level')}. Take another clip.`);
+    toast(`Set: ${nowReads(value)}. Take another clip.`);
   };
 
   const stanceName = resolveRig(rig)
@@ -239,6 +259,14 @@ export function ClipScreen() {
             <p role="status" className="min-w-0 flex-1" data-testid="horizon-search">
               {SEARCH_WORDS[search]}
             </p>
+            <button
+              type="button"
+              className="action"
+              aria-pressed={marks.way !== undefined}
+              onClick={() => setMarks(({ way, ...ends }) => (way ? ends : { ...ends, way: middleOf(ends) }))}
+            >
+              <Signpost size={16} aria-hidden /> {marks.way ? 'Leave the way out' : 'Mark where the way vanishes'}
+            </button>
             {search !== 'searching' && (
               <button type="button" className="action" onClick={() => void find()}>
                 <ScanLine size={16} aria-hidden /> Find the horizon
@@ -249,6 +277,12 @@ export function ClipScreen() {
         {clip && exposure && (
           <p role="status" className="mt-2 border-l-4 border-hivis bg-sheet p-2">
             Exposure: {exposure}
+          </p>
+        )}
+        {clip && soft && (
+          <p role="status" className="mt-2 border-l-4 border-hivis bg-sheet p-2">
+            Focus: what rides along with the camera is soft beside what lies beyond. This lens is sharp from about{' '}
+            {camera.closestFocusM.value.toFixed(2)} m (estimate): move it away, or leave the near thing out.
           </p>
         )}
         {shapeDiffers && (

@@ -1,17 +1,23 @@
 import { figureWord, pxWords, type ClipShake, type ShakeClip, type ShotQuestion } from '@strut-spot/core';
 import { Activity, Film, Square } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { useStandInClip } from '../../devices/standInCamera';
 import { newId, nowIso } from '../../state/newId';
 import { useShot } from '../../state/useShot';
 import { computing } from '../../workers/core';
+import type { ShakeModel } from '../../workers/answers/shots';
 import { measureClip, type ClipPictureIn } from '../../workers/measureClip';
 import { MOST_SECONDS, videoPictures, zippedPictures } from './clipPictures';
+
+/** Charts are loaded by who sees one. */
+const SwingChart = lazy(() => import('./SwingChart'));
+
+const percentWords = (share: number): string => (share < 0.01 ? '1 %' : `${Math.round(share * 100)} %`);
 
 type Measured = Extract<ClipShake, { readonly kind: 'measured' }>;
 interface Result {
   readonly shake: Measured;
-  readonly model: { readonly jump: number; readonly jelly: number };
+  readonly model: ShakeModel;
 }
 
 interface ShakePanelProps {
@@ -62,6 +68,7 @@ export function ShakePanel({ videoUrl, question, take }: ShakePanelProps) {
       rollDeg: round(shake.rollDeg),
       modelJumpPx: round(model.jump),
       modelJellyPx: round(model.jelly),
+      ...(shake.blurPx === null ? {} : { blurPx: round(shake.blurPx), modelBlurPx: round(model.blur) }),
       ...(spot && !hasLog && ratio !== null
         ? {
             lesson: {
@@ -137,8 +144,9 @@ export function ShakePanel({ videoUrl, question, take }: ShakePanelProps) {
               </tr>
             </thead>
             <tbody>
-              {(['jump', 'jelly'] as const).map((figure) => {
-                const px = figure === 'jump' ? result.shake.jumpPx : result.shake.jellyPx;
+              {(['jump', 'jelly', 'blur'] as const).map((figure) => {
+                const px = result.shake[`${figure}Px`];
+                if (px === null) return null;
                 return (
                   <tr key={figure} className="border-b border-hair">
                     <th scope="row" className="font-[600]">
@@ -165,6 +173,15 @@ export function ShakePanel({ videoUrl, question, take }: ShakePanelProps) {
             {result.shake.pictures} pictures in {result.shake.seconds.toFixed(1)} s, rms pixels of a 1080-line picture.
             {hasLog ? ' A measured log speaks for this spot already.' : ''}
           </p>
+          {result.shake.dirt && (
+            <p className="mt-1 border-l-4 border-hivis p-1" data-testid="lens-dirt">
+              Something sits on the lens, {result.shake.dirt.where}, over about {percentWords(result.shake.dirt.share)}{' '}
+              of the picture: wipe it before the next take.
+            </p>
+          )}
+          <Suspense fallback={null}>
+            <SwingChart measured={result.shake.swings} model={result.model.swings} />
+          </Suspense>
           <button type="button" className="action action-main mt-1" onClick={() => void learn(result)}>
             {hasLog || ratioOf(result) === null ? 'Keep it' : 'Keep it, and learn from it'}
           </button>

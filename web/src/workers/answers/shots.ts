@@ -1,7 +1,11 @@
 import {
   advisedReport,
   cardContent,
+  type ClipMarks,
   correctFromClip,
+  densityInThirds,
+  nearFocus,
+  type SwingBand,
   findHorizon,
   lightOfDay,
   panTiltRollFromRotation,
@@ -27,6 +31,14 @@ import {
   type ShotQuestion,
   type UnitSystem,
 } from '@strut-spot/core';
+
+/** What the model says of how a picture shakes: rms pixels of 1080 lines. */
+export interface ShakeModel {
+  readonly jump: number;
+  readonly jelly: number;
+  readonly blur: number;
+  readonly swings: readonly SwingBand[];
+}
 
 /** What is said of a shot, drawn of it and put onto its card. */
 export const shots = {
@@ -61,11 +73,13 @@ export const shots = {
   /** Where in the picture rider and machine are. */
   ridesAlong,
 
-  /** What the model says of jump and jelly before clips taught anything; a measured log counts where there is one. */
-  shakeModel(question: ShotQuestion, hasLog: boolean): { jump: number; jelly: number } {
+  /** What the model says of shaking before clips taught anything; a measured log counts where there is one. */
+  shakeModel(question: ShotQuestion, hasLog: boolean): ShakeModel {
     const { measured, ...asked } = shakeQuestionOf(question);
-    const { jump, jelly } = shakeIn(shakeScene(hasLog && measured ? { ...asked, measured } : asked));
-    return { jump, jelly };
+    const scene = shakeScene(hasLog && measured ? { ...asked, measured } : asked);
+    const { jump, jelly, blur, spectra } = shakeIn(scene);
+    const { framesPerSecond } = scene.resolved.mode;
+    return { jump, jelly, blur, swings: densityInThirds(spectra.frequencyHz, spectra.figures.jump, framesPerSecond) };
   },
 
   /** A spot with the part that it is on; undefined where it is lost. */
@@ -74,7 +88,11 @@ export const shots = {
     return found && { id: found.spot.id, partId: found.spot.partId };
   },
 
-  correct(question: ShotQuestion, marks: { left: { u: number; v: number }; right: { u: number; v: number } }) {
+  /** How sharp a still is near and far. */
+  nearFocus: (question: ShotQuestion, picture: Parameters<typeof nearFocus>[0]) =>
+    nearFocus(picture, ridesAlong(question.rig, question.setUp, question.actionStanceId)),
+
+  correct(question: ShotQuestion, marks: ClipMarks) {
     const { rig, setUp, actionStanceId, horizonAt } = question;
     return correctFromClip(
       resolveSetUp(rig, setUp),

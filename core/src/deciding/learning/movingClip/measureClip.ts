@@ -1,4 +1,7 @@
 import { LINES } from '../../../physics/shaking/picture/pixels';
+import { blurOf } from './blurWidth';
+import { DirtWatch, type LensDirt } from './lensDirt';
+import { pathSpectrum, type SwingBand } from './pathSpectrum';
 import { BLOCK_PX, blockShift, blockSpectrum, type BlockSpectrum, type GreyPicture } from './blockShift';
 
 /** What a moving clip shakes, as the model counts it: rms pixels of a 1080-line picture. */
@@ -9,6 +12,12 @@ export type ClipShake =
       readonly jumpPx: number;
       /** Between the lines of one picture. */
       readonly jellyPx: number;
+      /** Within the exposure of each picture, from how soft its edges are; null where it has too few. */
+      readonly blurPx: number | null;
+      /** What of the jump swings how fast, thirds of an octave. */
+      readonly swings: readonly SwingBand[];
+      /** What sits on the lens; null = nothing that is seen. */
+      readonly dirt: LensDirt | null;
       /** Turning about the lens axis, degrees rms. */
       readonly rollDeg: number;
       readonly pictures: number;
@@ -24,6 +33,9 @@ const COLUMNS = 6;
 const LEAST_SURE = 0.3;
 /** Slower movement is looking about, not shaking: what a mean over so long leaves is counted, seconds (the model begins at 1 Hz). */
 const SLOW_S = 1;
+/** Edges are measured in every so many pictures. */
+const BLUR_EVERY = 4;
+const rms = (values: readonly number[]): number => Math.sqrt(values.reduce((sum, v) => sum + v * v, 0) / values.length);
 /** Fewer pictures say nothing. */
 const LEAST_PICTURES = 20;
 /** A band of lines that is followed in fewer of the pictures is left out. */
@@ -67,6 +79,9 @@ interface Steps {
  */
 export class ClipMeasurer {
   private readonly blocks: readonly Block[];
+  private readonly dirt: DirtWatch;
+  private readonly blurs: number[] = [];
+  private pushed = 0;
   private before: { readonly spectra: readonly (BlockSpectrum | null)[]; readonly atS: number } | null = null;
   private readonly raw: { readonly atS: number; readonly shifts: readonly (readonly [number, number] | null)[] }[] = [];
 
@@ -77,8 +92,9 @@ export class ClipMeasurer {
   constructor(
     private readonly widthPx: number,
     private readonly heightPx: number,
-    rides: (x: number, y: number) => boolean = () => false,
+    private readonly rides: (x: number, y: number) => boolean = () => false,
   ) {
+    this.dirt = new DirtWatch(rides);
     if (widthPx < 2 * BLOCK_PX || heightPx < 2 * BLOCK_PX)
       throw new RangeError(`ClipMeasurer: pictures of ${widthPx} × ${heightPx} are below ${2 * BLOCK_PX} a side`);
     const at = (i: number, of: number, size: number) => Math.round((i / (of - 1)) * (size - BLOCK_PX));
@@ -91,6 +107,11 @@ export class ClipMeasurer {
 
   /** Takes in the next picture. @param atS its moment, seconds, later than the last */
   push(picture: GreyPicture, atS: number): void {
+    this.dirt.push(picture);
+    if (this.pushed++ % BLUR_EVERY === 0) {
+      const blur = blurOf(picture, this.rides);
+      if (blur !== null) this.blurs.push(blur);
+    }
     const spectra = this.blocks.map(({ left, top }) => blockSpectrum(picture, left, top));
     const last = this.before;
     this.before = { spectra, atS };
@@ -154,6 +175,17 @@ export class ClipMeasurer {
       kind: 'measured',
       jumpPx: Math.sqrt(Math.max(0, jump / n) + (roll / n) * rollPx * rollPx) * scale,
       jellyPx: Math.sqrt(Math.max(0, jelly / n)) * scale,
+      blurPx: this.blurs.length === 0 ? null : rms(this.blurs) * scale,
+      swings: pathSpectrum(
+        [0, 1].map((way) =>
+          times.map(
+            (_, i) =>
+              (paths.reduce((sum, path) => sum + (path[way]![i]! + path[way + 2]![i]!) / 2, 0) / paths.length) * scale,
+          ),
+        ),
+        (times.at(-1)! - times[0]!) / (times.length - 1),
+      ),
+      dirt: this.dirt.found(),
       rollDeg: (Math.sqrt(roll / n) * 180) / Math.PI,
       pictures,
       seconds: times.at(-1)! - times[0]!,

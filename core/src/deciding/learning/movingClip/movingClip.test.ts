@@ -1,7 +1,10 @@
 import { openCv } from '../../../../testing/openCv';
 import { seededNumbers } from '../../../mathematics/numbers/seededNumbers';
 import { blockShift, blockSpectrum, type GreyPicture } from './blockShift';
+import { blurOf } from './blurWidth';
+import { DirtWatch } from './lensDirt';
 import { ClipMeasurer } from './measureClip';
+import { pathSpectrum } from './pathSpectrum';
 
 const [WIDTH, HEIGHT] = [240, 144];
 
@@ -170,5 +173,88 @@ describe('what a clip of known movement is measured as', () => {
     for (let k = 0; k < 40; k++) fog.push({ grey, widthPx: WIDTH, heightPx: HEIGHT }, k / 30);
     expect(fog.result()).toMatchObject({ kind: "can't say" });
     expect(() => new ClipMeasurer(100, 60)).toThrow(/100 × 60/);
+  });
+});
+
+describe('blur', () => {
+  /** Taken while the picture moves evenly over so many pixels, in forty parts. */
+  const smeared = (dx: number, dy: number): GreyPicture => {
+    const grey = new Float32Array(WIDTH * HEIGHT);
+    for (let part = 0; part < 40; part++) {
+      const t = (part + 0.5) / 40 - 0.5;
+      const { grey: one } = taken(
+        () => [dx * t, dy * t, 0],
+        0,
+        0,
+        () => 0,
+      );
+      for (let i = 0; i < grey.length; i++) grey[i]! += one[i]! / 40;
+    }
+    return { grey, widthPx: WIDTH, heightPx: HEIGHT };
+  };
+
+  it.each([
+    [4, 0],
+    [0, 7],
+    [5, 5],
+  ])('of a way of %s and %s pixels is that length over √12, within a fifth', (dx, dy) => {
+    const expected = Math.hypot(dx, dy) / Math.sqrt(12);
+    expect(Math.abs(blurOf(smeared(dx, dy))! / expected - 1)).toBeLessThan(0.2);
+  });
+
+  it('is none in a picture that stands, and nobody guesses where there are no edges', () => {
+    expect(blurOf(smeared(0, 0))!).toBeLessThan(0.3);
+    expect(blurOf({ grey: new Float32Array(WIDTH * HEIGHT).fill(90), widthPx: WIDTH, heightPx: HEIGHT })).toBeNull();
+    expect(blurOf(smeared(4, 0), () => true)).toBeNull();
+  });
+});
+
+it('a path of two sines swings in their two thirds of an octave, each by its rms, and in all as much as it has', () => {
+  const n = 200;
+  const path = Array.from(
+    { length: n },
+    (_, i) => 3 * Math.sin((2 * Math.PI * 4 * i) / 50) + Math.cos((2 * Math.PI * 10 * i) / 50),
+  );
+  const bands = pathSpectrum([path], 1 / 50);
+  const at = (hz: number) =>
+    bands.reduce((a, b) => (Math.abs(Math.log(b.hz / hz)) < Math.abs(Math.log(a.hz / hz)) ? b : a));
+  expect(at(4).rms).toBeCloseTo(3 / Math.SQRT2, 6);
+  expect(at(10).rms).toBeCloseTo(1 / Math.SQRT2, 6);
+  const all = bands.reduce((sum, { rms }) => sum + rms * rms, 0);
+  expect(all).toBeCloseTo(path.reduce((sum, v) => sum + v * v, 0) / n, 6);
+});
+
+describe('dirt on the lens', () => {
+  const clip = (spot: ((x: number, y: number) => number | null) | null, rides?: (x: number, y: number) => boolean) => {
+    const watch = new DirtWatch(rides ?? (() => false));
+    for (let k = 0; k < 40; k++) {
+      const { grey, ...size } = taken(
+        () => [-6 * k, 2 * k, 0],
+        0,
+        0,
+        () => 0,
+      );
+      const dirty = Float32Array.from(grey, (g, i) => spot?.((i % WIDTH) / WIDTH, Math.floor(i / WIDTH) / HEIGHT) ?? g);
+      watch.push({ grey: dirty, ...size });
+    }
+    return watch.found();
+  };
+  const upperLeft = (x: number, y: number) => (Math.hypot((x - 0.2) * 1.67, y - 0.25) < 0.08 ? 70 : null);
+
+  it('stays where it is while the land goes by: its share and place are told', () => {
+    const found = clip(upperLeft)!;
+    expect(found.where).toBe('upper left');
+    // A circle of 0.08 of the height in a picture 1.67 times as wide.
+    const share = (Math.PI * 0.08 ** 2) / (WIDTH / HEIGHT);
+    expect(found.share).toBeGreaterThan(share * 0.4);
+    expect(found.share).toBeLessThan(share * 1.5);
+  });
+
+  it('is not told of a clean lens, of what rides along, or where nothing moves', () => {
+    expect(clip(null)).toBeNull();
+    expect(
+      clip(upperLeft, (x, y) => upperLeft(x, y) !== null || Math.hypot((x - 0.2) * 1.67, y - 0.25) < 0.16),
+    ).toBeNull();
+    expect(clip(() => 80)).toBeNull();
   });
 });

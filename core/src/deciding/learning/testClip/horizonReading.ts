@@ -39,10 +39,13 @@ export function readHorizon(lens: Lens, left: Pixel, right: Pixel): HorizonReadi
 
 /**
  * The turn between what was predicted and what the clip shows, in the world of the action stance: the posture, the spot or
- * the level was off by this much. The clip says nothing about pan, so the predicted pan is kept.
+ * the level was off by this much. A horizon says nothing about pan: where nothing else does either, the predicted pan is kept.
  */
-export function postureError(predicted: Rotation, reading: { tiltDeg: number; rollDeg: number }): Rotation {
-  const { panDeg } = panTiltRollFromRotation(predicted);
+export function postureError(
+  predicted: Rotation,
+  reading: { readonly panDeg?: number; readonly tiltDeg: number; readonly rollDeg: number },
+): Rotation {
+  const { panDeg = panTiltRollFromRotation(predicted).panDeg } = reading;
   const actual = rotationFromPanTiltRoll({ panDeg, tiltDeg: reading.tiltDeg, rollDeg: reading.rollDeg });
   return multiplyRotations(actual, inverseRotation(predicted));
 }

@@ -14,6 +14,9 @@ import { RADIAL_PROJECTION_IDS } from '../../../mathematics/lens/projection';
 import { poseRig } from '../../../posing/rig/poseRig';
 import { poseStrut } from '../../../posing/strut/kinematics';
 import { resolveSetUp } from '../../../posing/strut/resolveSetUp';
+import { kitWith } from '../../../posing/lookup/kit';
+import { plainSetUp } from '../../../posing/strut/plainSetUp';
+import { WHOLE_SPHERE } from '../../../mathematics/lens/projection';
 import { correctFromClip } from './correction';
 import { readHorizon } from './horizonReading';
 
@@ -107,4 +110,87 @@ describe('correction from a clip', () => {
     expect(up.notches).toBe(1);
     expect(up.restDeg).toBeCloseTo(2.5, 6);
   });
+
+  it('a camera that looks past the way is turned back by as much, once somebody marks where the way vanishes', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -18, max: 18, noNaN: true }),
+        fc.double({ min: -8, max: 8, noNaN: true }),
+        fc.double({ min: -6, max: 6, noNaN: true }),
+        (panError, tiltError, rollError) => {
+          const resolved = resolveSetUp(rig, plainAt('chest', 48));
+          const { rotation } = poseStrut(resolved, setUpRig, crouch).worldFromCamera;
+          const { panDeg, tiltDeg, rollDeg } = panTiltRollFromRotation(rotation);
+          const real = rotationFromPanTiltRoll({
+            panDeg: panDeg + panError,
+            tiltDeg: tiltDeg + tiltError,
+            rollDeg: rollDeg + rollError,
+          });
+          const marks = horizonMarks(resolved.lens, real, 20);
+          const way = projectDirectionToPixel(resolved.lens, rotate(inverseRotation(real), [1, 0, 0]))!;
+          const result = correctFromClip(resolved, setUpRig, crouch, { ...marks, way }, null);
+          if (result.kind !== 'correction') throw new Error(result.because);
+          // The turn that was left over, carried along with the new angles, ends where it was meant to look.
+          const off = multiplyRotations(real, inverseRotation(rotation));
+          const after = { ...resolved, setUp: { ...resolved.setUp, angles: result.newAngles } };
+          const now = panTiltRollFromRotation(
+            multiplyRotations(off, poseStrut(after, setUpRig, crouch).worldFromCamera.rotation),
+          );
+          expect(now.panDeg).toBeCloseTo(panDeg, 4);
+          expect(now.tiltDeg).toBeCloseTo(tiltDeg, 4);
+          if (Math.abs(panError) > 8) expect(Math.sign(result.panByDeg!)).toBe(-Math.sign(panError));
+        },
+      ),
+      { seed: 31, numRuns: 30 },
+    );
+    const plain = correctFromClip(
+      resolveSetUp(rig, plainAt('chest', 48)),
+      setUpRig,
+      crouch,
+      horizonMarks(
+        resolveSetUp(rig, plainAt('chest', 48)).lens,
+        poseStrut(resolveSetUp(rig, plainAt('chest', 48)), setUpRig, crouch).worldFromCamera.rotation,
+        20,
+      ),
+      null,
+    );
+    expect(plain).toMatchObject({ panByDeg: null, by: 'joint' });
+  });
+
+  it('with a gimbal it is the gimbal that is set, by what its picture shows; the strut stays', () => {
+    const setUp = plainSetUp(rig, 'chest', {
+      cameraId: 'pocket-gimbal',
+      modeId: kitMode('pocket-gimbal'),
+      stabiliserId: 'off',
+    })!;
+    const resolved = resolveSetUp(rig, { ...setUp, gimbalTiltDeg: -4 });
+    const { rotation } = poseStrut(resolved, setUpRig, crouch).worldFromCamera;
+    const { panDeg, tiltDeg } = panTiltRollFromRotation(rotation);
+    const real = rotationFromPanTiltRoll({ panDeg, tiltDeg: tiltDeg - 3, rollDeg: 1 });
+    const marks = horizonMarks(resolved.lens, real, 15);
+    const back = correctFromClip(resolved, setUpRig, crouch, marks, null);
+    expect(back).toMatchObject({ by: 'gimbal', newAngles: resolved.setUp.angles, notches: null, lesson: null });
+    if (back.kind !== 'correction') throw new Error(back.because);
+    expect(back.gimbalTiltDeg).toBeCloseTo(-1, 6);
+    expect(back.rollByDeg).toBeCloseTo(-1, 6);
+    // Wanted in the middle of the picture it is level.
+    const level = correctFromClip(resolved, setUpRig, crouch, marks, 0.5);
+    if (level.kind !== 'correction') throw new Error(level.because);
+    expect(level.gimbalTiltDeg! - -4).toBeCloseTo(-(tiltDeg - 3), 6);
+  });
+
+  it('a view that is cut out of a sphere is turned where it is cut', () => {
+    const setUp = plainSetUp(rig, 'chest', { cameraId: 'two-lens-360', modeId: viewMode(), stabiliserId: 'off' })!;
+    const resolved = resolveSetUp(rig, setUp);
+    const { rotation } = poseStrut(resolved, setUpRig, crouch).worldFromCamera;
+    const low = multiplyRotations(rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: -6, rollDeg: 0 }), rotation);
+    const result = correctFromClip(resolved, setUpRig, crouch, horizonMarks(resolved.lens, low, 20), null);
+    expect(result).toMatchObject({ by: 'view', notches: null });
+    if (result.kind !== 'correction') throw new Error(result.because);
+    expect(result.tiltByDeg).toBeCloseTo(6, 1);
+  });
 });
+
+const modesOf = (cameraId: string) => kitWith().cameras.find((c) => c.id === cameraId)!.modes;
+const kitMode = (cameraId: string): string => modesOf(cameraId)[0]!.id;
+const viewMode = (): string => modesOf('two-lens-360').find(({ lens }) => lens.projection !== WHOLE_SPHERE)!.id;

@@ -1,5 +1,5 @@
 import { array, boolean, object } from 'yup';
-import { id, instant, OUTING_LIMITS, truth, UNKNOWN_FIELDS, within } from './schemaParts';
+import { id, instant, maybeWithin, OUTING_LIMITS, truth, UNKNOWN_FIELDS, within } from './schemaParts';
 
 const fields = {
   machineId: id(),
@@ -32,6 +32,8 @@ export const shakeClipSchema = object({
   rollDeg: within(0, 180),
   modelJumpPx: within(0, 1e5),
   modelJellyPx: within(0, 1e5),
+  blurPx: maybeWithin(0, 1e5),
+  modelBlurPx: maybeWithin(0, 1e5),
   lesson: object(shakeFields).noUnknown(UNKNOWN_FIELDS).default(undefined).optional(),
 }).noUnknown(UNKNOWN_FIELDS);
 

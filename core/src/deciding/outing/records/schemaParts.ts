@@ -78,6 +78,13 @@ export const pair = () =>
   mixed<[number, number]>()
     .defined('${path} is missing')
     .test('pair', '${path} is not a pair of fractions', numbers(2, 1e4));
+/** The same where it may be missing. */
+export const maybePair = () =>
+  mixed<[number, number]>().test(
+    'pair',
+    '${path} is not a pair of fractions',
+    (value) => value === undefined || numbers(2, 1e4)(value),
+  );
 export const vector = () =>
   mixed<[number, number, number]>()
     .defined('${path} is missing')

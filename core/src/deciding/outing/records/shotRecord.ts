@@ -15,6 +15,7 @@ import {
   maybeWithin,
   oneOf,
   OUTING_LIMITS,
+  maybePair,
   pair,
   text,
   truth,
@@ -34,11 +35,18 @@ export interface ClipRecord {
   readonly id: string;
   /** ISO 8601 date and time. */
   readonly at: string;
-  readonly marks: { readonly left: readonly [number, number]; readonly right: readonly [number, number] };
+  readonly marks: {
+    readonly left: readonly [number, number];
+    readonly right: readonly [number, number];
+    /** Where the way ahead vanishes, where it was marked. */
+    readonly way?: readonly [number, number];
+  };
   readonly measuredTiltDeg: number;
   readonly measuredRollDeg: number;
   readonly tiltByDeg: number;
   readonly rollByDeg: number;
+  /** Where the way was marked. */
+  readonly panByDeg?: number;
   readonly applied: boolean;
   /** What it teaches; none = nothing (filmed before anything was learnt, or with a gimbal). */
   readonly lesson?: Lesson;
@@ -55,6 +63,9 @@ export interface ShakeClip {
   /** What the model said before anything was learnt. */
   readonly modelJumpPx: number;
   readonly modelJellyPx: number;
+  /** Where its edges told. */
+  readonly blurPx?: number;
+  readonly modelBlurPx?: number;
   /** What it teaches; none = a measured log speaks for this spot already. */
   readonly lesson?: ShakeLesson;
 }
@@ -145,11 +156,14 @@ export interface Shot {
 const clip = object({
   id: id(),
   at: instant(),
-  marks: object({ left: pair(), right: pair() }).required('${path} is missing').noUnknown(UNKNOWN_FIELDS),
+  marks: object({ left: pair(), right: pair(), way: maybePair() })
+    .required('${path} is missing')
+    .noUnknown(UNKNOWN_FIELDS),
   measuredTiltDeg: within(-180, 180),
   measuredRollDeg: within(-180, 180),
   tiltByDeg: within(-360, 360),
   rollByDeg: within(-360, 360),
+  panByDeg: maybeWithin(-360, 360),
   applied: boolean().strict().required().typeError(truth),
   lesson: lessonSchema(),
 }).noUnknown(UNKNOWN_FIELDS);
