@@ -21,9 +21,9 @@ export const STOREYS = {
     'src/words/ride',
     'src/words/rule',
     'src/words/setUp',
+    'src/words/learning',
     'src/words/shot',
     'src/words/check',
-    'src/words/learning',
     // 3 from definitions to bodies and struts that stand somewhere; between them what the catalogue is built with, and the catalogue
     'src/posing/body/meshes',
     'src/posing/body',

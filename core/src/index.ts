@@ -164,6 +164,7 @@ export { type ClipMarks, type ClipResult, correctFromClip } from './deciding/lea
 export { type ClipShake, ClipMeasurer } from './deciding/learning/movingClip/measureClip';
 export { type RidesAlong, ridesAlong, ridesAt } from './deciding/learning/movingClip/ridesAlong';
 export { type TrainerRound, trainerAnswer, trainerRounds } from './deciding/learning/trainer/trainer';
+export { applyCorrection } from './deciding/learning/testClip/applyCorrection';
 export { nearFocus } from './deciding/learning/testClip/nearFocus';
 export { densityInThirds, type SwingBand } from './deciding/learning/movingClip/pathSpectrum';
 export { exposureShown } from './deciding/learning/testClip/exposureShown';
@@ -194,7 +195,8 @@ export {
 export { predictionsOf, predictionWords } from './deciding/outing/predictions';
 export { LENS_AFTER, WHY_NOT } from './deciding/outing/records/shotRecord';
 export type { ClipRecord, LogEntry, ShakeClip, Shot } from './deciding/outing/records/shotRecord';
-export { dateOf, momentOf, runningOf, shotQuestion } from './deciding/outing/shotQuestion';
+export { drawFromLog } from './deciding/outing/learnt/drawFromLog';
+export { dateOf, heldOf, momentOf, runningOf, shotQuestion } from './deciding/outing/shotQuestion';
 export { profileLine, trackMap, type TrackMap } from './showing/drawing/trackMap';
 export { octantsOf } from './deciding/track/octantsOf';
 export { trackReport, type TrackPoint, type TrackReport } from './deciding/track/track';

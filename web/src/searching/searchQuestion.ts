@@ -2,6 +2,7 @@ import {
   kitWith,
   piecesLeft,
   bandsAt,
+  heldOf,
   placedSpots,
   momentOf,
   runningOf,
@@ -35,6 +36,7 @@ export function searchQuestionOf(
       ride: carrier.ride,
       ...momentOf(outing, shot),
       ...runningOf(outing, shot),
+      ...heldOf(outing, carrier),
       measured: Object.fromEntries(
         spotsHeardOf(outing, carrier)
           .map((spotId) => [spotId, bandsAt(outing, carrier, spotId)] as const)

@@ -1,6 +1,7 @@
 import {
   bandsAt,
   carrierOfShot,
+  heldOf,
   rigOfShot,
   setUpFileOf,
   shotQuestion,
@@ -24,9 +25,10 @@ export function useShot() {
   const rig = rigOfShot(outing, shot);
   const carrier = carrierOfShot(outing, shot);
   const bandsKey = JSON.stringify(bandsAt(outing, carrier, shot.setUp.spotId));
+  const heldKey = JSON.stringify(heldOf(outing, carrier));
   const question = useMemo<ShotQuestion>(
-    () => shotQuestion({ ...outing, carriers: [carrier] }, shot),
-    // Of the outing only carrier and own kit count, and both are in the rig, where and when it is, and what there is for its cameras.
+    () => shotQuestion(outing, shot),
+    // Of the outing only carrier, own kit and log count, the first two are in the rig, where and when it is, and what there is for its cameras.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [
       rig,
@@ -41,8 +43,9 @@ export function useShot() {
       outing.date,
       outing.startsAt,
       shot.use,
-      // What moving clips of any shot taught.
+      // What moving clips and the log of any shot taught.
       bandsKey,
+      heldKey,
       shot.seconds,
       outing.supplies,
     ],

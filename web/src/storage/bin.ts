@@ -1,5 +1,6 @@
 import { database } from './database';
 import { forgetLeft } from './leftBehind';
+import { dropStillsOfGone } from './stills';
 
 /** So long a deleted outing is kept. */
 export const BIN_DAYS = 30;
@@ -30,10 +31,12 @@ export async function putAllIntoBin(at: string): Promise<void> {
 export async function deleteForGood(id: string): Promise<void> {
   forgetLeft(id);
   await database.outings.delete(id);
+  await dropStillsOfGone();
 }
 
 export async function emptyBin(): Promise<void> {
   await database.outings.filter((row) => row.deletedAt !== null).delete();
+  await dropStillsOfGone();
 }
 
 /** Deletes for good what has been in the bin for longer than it is kept. */
@@ -41,4 +44,5 @@ export async function emptyBinOfOld(nowMs: number): Promise<void> {
   await database.outings
     .filter(({ deletedAt }) => deletedAt !== null && nowMs - Date.parse(deletedAt) > BIN_DAYS * DAY_MS)
     .delete();
+  await dropStillsOfGone();
 }

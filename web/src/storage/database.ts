@@ -47,6 +47,15 @@ export interface OutingRow {
   readonly document: unknown;
 }
 
+/** A small still of a take, in this browser only. */
+export interface StillRow {
+  /** Of the log entry that it belongs to. */
+  readonly id: string;
+  readonly outingId: string;
+  /** A picture file (JPEG). */
+  readonly bytes: Uint8Array<ArrayBuffer>;
+}
+
 export const STANDARD_KIT_BOX: KitBox = { key: 'kit', inBox: null, own: NO_OWN_KIT };
 
 export const STANDARD_SETTINGS: Settings = { key: 'settings', units: 'metric', theme: 'system', demoPlaced: false };
@@ -56,6 +65,7 @@ type Database = Dexie & {
   settings: EntityTable<Settings, 'key'>;
   kit: EntityTable<KitBox, 'key'>;
   shapes: EntityTable<OwnShape, 'id'>;
+  stills: EntityTable<StillRow, 'id'>;
 };
 
 // What was written is on the disk before it is called saved, and nothing is shown that was not read from there.
@@ -83,3 +93,5 @@ database
         ref.value = { id, revision: 1, deletedAt: null, document: { ...(document as object) } } satisfies OutingRow;
       }),
   );
+// Stills of takes lie beside the outings: they go into no file.
+database.version(6).stores({ ...third, outings: 'id', stills: 'id, outingId' });

@@ -2,6 +2,8 @@ import { dateAfter } from '../../physics/light/clock';
 import type { Moment } from '../../words/shot/moment';
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
 import { bandsAt, carrierOfShot, rigOfShot } from './outing';
+import { heldBefore } from './learnt/heldBefore';
+import type { OutingCarrier } from './records/carrierRecord';
 import type { Outing } from './records/outingRecord';
 import type { Shot } from './records/shotRecord';
 
@@ -21,7 +23,14 @@ export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
     measured: bandsAt(outing, carrier, setUp.spotId),
     ...momentOf(outing, shot),
     ...runningOf(outing, shot),
+    ...heldOf(outing, carrier),
   };
+}
+
+/** How it held before, where the log says something. */
+export function heldOf(outing: Pick<Outing, 'shots' | 'carriers'>, carrier: OutingCarrier) {
+  const held = heldBefore(outing, carrier);
+  return held.length > 0 ? { heldBefore: held } : {};
 }
 
 /** How a shot's camera is run over the day, as far as it was told. */

@@ -10,7 +10,7 @@ import type { Spotted } from './sketch';
 
 /** A strut of a search as a question about a shot. */
 export function shotQuestionAt(
-  { rig, actionStanceId, ride, measured, moment, use, supplies, seconds }: SearchedCarrier,
+  { rig, actionStanceId, ride, measured, moment, use, supplies, seconds, heldBefore }: SearchedCarrier,
   ask: Ask,
   setUp: SetUp,
   horizonAt: number | null,
@@ -26,6 +26,7 @@ export function shotQuestionAt(
     ride,
     ...(log ? { measured: log } : {}),
     ...(moment ? { moment } : {}),
+    ...(heldBefore ? { heldBefore } : {}),
     ...(use ? { use } : {}),
     ...(supplies ? { supplies } : {}),
     ...(seconds === undefined ? {} : { seconds }),

@@ -1,3 +1,4 @@
+import type { HeldBefore } from '../../words/learning/heldBefore';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { placedSpots } from '../../posing/rig/spots';
 import type { MeasuredBand } from '../../words/ride/measuredBand';
@@ -17,6 +18,7 @@ export interface SearchedCarrier {
   readonly use?: ShotUse;
   readonly supplies?: Supplies;
   readonly seconds?: number;
+  readonly heldBefore?: readonly HeldBefore[];
   /** What measured logs found, by spot. */
   readonly measured: Readonly<Record<string, readonly MeasuredBand[]>>;
 }

@@ -1,3 +1,4 @@
+import type { HeldBefore } from '../learning/heldBefore';
 import type { RigSpec } from '../rig/rigSpec';
 import type { Ask } from './ask';
 import type { Moment } from './moment';
@@ -25,6 +26,8 @@ export interface ShotQuestion {
   readonly supplies?: Supplies;
   /** Of film that it is to give; none = as such shots usually do. */
   readonly seconds?: number;
+  /** How bases held at the places of this machine, by the log. */
+  readonly heldBefore?: readonly HeldBefore[];
   /** What a measured log of this spot found. */
   readonly measured?: readonly MeasuredBand[];
 }

@@ -1,5 +1,5 @@
 import { HEADS, type ClipResult } from '@strut-spot/core';
-import { willRead } from './correctionWords';
+import { willRead } from '../../ui/correctionWords';
 
 interface ClipResultPanelProps {
   readonly result: ClipResult | undefined;

@@ -1,11 +1,10 @@
 import {
+  applyCorrection,
   exposureShown,
   kitWith,
-  placedSpots,
   resolveRig,
   tiltWords,
   wantedHorizon,
-  type ClipRecord,
   type ClipResult,
 } from '@strut-spot/core';
 import { format, parseISO } from 'date-fns';
@@ -20,10 +19,10 @@ import { useLatest } from '../../workers/useLatest';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { ClipPicture, type Marks } from './ClipPicture';
 import { ClipResultPanel } from './ClipResultPanel';
-import { nowReads } from './correctionWords';
+import { nowReads } from '../../ui/correctionWords';
 import { LearntPanel } from './LearntPanel';
 import { ShakePanel } from './ShakePanel';
-import { pixelsOf } from './pixelsOf';
+import { pixelsOf } from '../../ui/pixelsOf';
 
 interface Clip {
   readonly url: string;
@@ -141,44 +140,7 @@ export function ClipScreen() {
   const apply = () => {
     const value = result.value;
     if (value?.kind !== 'correction') return;
-    const round = (deg: number) => Math.round(deg * 10) / 10;
-    const spot = placedSpots(rig).find((placed) => placed.spot.id === shot.setUp.spotId)?.spot;
-    const record: ClipRecord = {
-      id: newId(),
-      at: nowIso(),
-      marks,
-      measuredTiltDeg: value.measured.tiltDeg,
-      measuredRollDeg: value.measured.rollDeg,
-      tiltByDeg: value.tiltByDeg,
-      rollByDeg: value.rollByDeg,
-      ...(value.panByDeg === null ? {} : { panByDeg: value.panByDeg }),
-      applied: true,
-      ...(value.lesson && spot
-        ? {
-            lesson: {
-              machineId: rig.machineId,
-              partId: spot.partId,
-              spotId: spot.id,
-              pitchDeg: round(value.lesson.pitchDeg),
-              rollDeg: round(value.lesson.rollDeg),
-              used: true,
-            },
-          }
-        : {}),
-    };
-    change((s) => ({
-      ...s,
-      clips: [...s.clips, record],
-      setUp: {
-        ...s.setUp,
-        ...(value.gimbalTiltDeg === undefined ? {} : { gimbalTiltDeg: round(value.gimbalTiltDeg) }),
-        angles: {
-          panDeg: round(value.newAngles.panDeg),
-          tiltDeg: round(value.newAngles.tiltDeg),
-          rollDeg: round(value.newAngles.rollDeg),
-        },
-      },
-    }));
+    change((s) => applyCorrection(s, rig, value, { id: newId(), at: nowIso(), marks }));
     setClip(null);
     toast(`Set: ${nowReads(value)}. Take another clip.`);
   };

@@ -12,8 +12,10 @@ import { PictureCanvas } from '../../ui/PictureCanvas';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { computing, refining } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
+import { keepStill, smallStill } from '../../storage/stills';
 import { LevelPanel } from './LevelPanel';
 import { StepTimer } from './StepTimer';
+import { TakenPicture } from './TakenPicture';
 
 const OUTCOMES = [
   { name: 'It is in the box', usable: 'yes', held: 'held' },
@@ -27,6 +29,7 @@ export function FieldShot({ shot }: { readonly shot: Shot }) {
   const { outing, change, changeShot } = useOuting();
   const { units } = useSettings();
   const [levelling, setLevelling] = useState(false);
+  const [taken, setTaken] = useState<File | null>(null);
   const rig = rigOfShot(outing, shot);
   const question = shotQuestion(outing, shot);
   const key = JSON.stringify([question, units]);
@@ -54,6 +57,12 @@ export function FieldShot({ shot }: { readonly shot: Shot }) {
   const log = ({ usable, held, name }: (typeof OUTCOMES)[number]) => {
     const entry: LogEntry = { id: newId(), at: nowIso(), done: true, usable, held, note: '', lap: shot.log.length + 1 };
     changeShot(shot.id, (s) => ({ ...s, log: [...s.log, entry] }));
+    // Its still goes with the take.
+    if (taken)
+      void smallStill(taken).then(
+        (bytes) => keepStill({ id: entry.id, outingId: outing.id, bytes }),
+        () => undefined,
+      );
     toast(`Logged, take ${entry.lap}: ${name.toLowerCase()}.`, {
       action: {
         label: 'Undo',
@@ -92,6 +101,7 @@ export function FieldShot({ shot }: { readonly shot: Shot }) {
         label={`The picture it should give, ${card?.stance ?? ''}`}
         className="mt-2 aspect-video w-full border border-hair-strong bg-paper-2 object-contain"
       />
+      <TakenPicture key={shot.id} shot={shot} question={question} onTaken={setTaken} />
       <ol className="mt-2" aria-label="Steps">
         {card?.steps.map(({ id, name, words, timer }) => {
           const on = done.includes(tickOf(id));

@@ -3,6 +3,11 @@ import { BatteryCharging, Square } from 'lucide-react';
 import { useStandInBattery } from '../../devices/standInBattery';
 import { useOuting } from '../../state/OutingProvider';
 import { useShot } from '../../state/useShot';
+import { judging } from '../../workers/core';
+import { useLatest } from '../../workers/useLatest';
+
+/** Less of a difference, in the logarithm, is not worth a word. */
+const TOLD_FROM = 0.05;
 
 /** A camera tried on the table, and the reckoning set right by what its battery showed. */
 export function PowerMeter({ report }: { readonly report: ShotReport }) {
@@ -13,6 +18,9 @@ export function PowerMeter({ report }: { readonly report: ShotReport }) {
   const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === cameraId)!;
   const { drawFactor } = suppliesOf(outing.supplies, cameraId);
   const { power } = foundBy(report, 'last');
+  const fromLog = useLatest(JSON.stringify([outing.shots, outing.supplies, cameraId]), () =>
+    judging.drawFromLog(outing, cameraId),
+  ).value;
   const latest = readings.at(-1);
   const watts = measuredWatts(readings, power.usableWh);
   // Over what was reckoned before anything was measured.
@@ -65,6 +73,15 @@ export function PowerMeter({ report }: { readonly report: ShotReport }) {
           </button>
         )}
       </div>
+      {fromLog && Math.abs(Math.log(fromLog.factor / (drawFactor ?? 1))) > TOLD_FROM && (
+        <p data-testid="draw-from-log">
+          Learnt from {fromLog.takes} {fromLog.takes === 1 ? 'take' : 'takes'} in the log: it draws{' '}
+          <span className="reading">{fromLog.factor.toFixed(2)}</span> times as much.{' '}
+          <button type="button" className="action" onClick={() => take(Math.round(fromLog.factor * 100) / 100)}>
+            Count with it
+          </button>
+        </p>
+      )}
       <p className="reading" aria-live="polite" data-testid="battery-shown">
         {latest && `${Math.floor(latest.recordedMin)} min: ${latest.percent} %`}
         {latest && watts === null && ', too little gone yet'}

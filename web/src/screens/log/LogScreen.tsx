@@ -2,6 +2,7 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { LENS_AFTER, OUTING_LIMITS, WHY_NOT, WHY_NOT_WORDS, type LogEntry } from '@strut-spot/core';
 import { format, parseISO } from 'date-fns';
 import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { useForm, useWatch, type UseFormRegisterReturn } from 'react-hook-form';
 import { toast } from 'sonner';
 import { array, boolean, number, object, string } from 'yup';
@@ -9,6 +10,9 @@ import { changeLater, putBack } from '../../state/changeLater';
 import { newId, nowIso } from '../../state/newId';
 import { useDraft } from '../../state/useDraft';
 import { useShot } from '../../state/useShot';
+import { dropStill, keepStill } from '../../storage/stills';
+import { StillOf } from '../../ui/StillOf';
+import { StillField, type SmallStill } from './StillField';
 
 /** A number that may be left out. */
 const maybe = (low: number, high: number) =>
@@ -66,6 +70,7 @@ export function LogScreen() {
     resolver: yupResolver(schema),
     defaultValues: { ...EMPTY, note: draft },
   });
+  const [still, setStill] = useState<SmallStill | null>(null);
   const usable = useWatch({ control, name: 'usable' });
   const add = handleSubmit(({ whyNot, usableS, lap, lens, batteryPct, ...values }) => {
     const entry: LogEntry = {
@@ -79,20 +84,25 @@ export function LogScreen() {
       ...(batteryPct === undefined ? {} : { batteryPct }),
     };
     change((s) => ({ ...s, log: [...s.log, entry] }));
+    if (still) void keepStill({ id: entry.id, outingId: outing.id, bytes: still.bytes });
+    setStill(null);
     setDraft('');
     reset(EMPTY);
   });
   const remove = (entry: LogEntry) => {
     const at = shot.log.indexOf(entry);
     change((s) => ({ ...s, log: s.log.filter((e) => e.id !== entry.id) }));
+    const dropped = dropStill(entry.id);
     toast('The entry is deleted.', {
       action: {
         label: 'Undo',
-        onClick: () =>
+        onClick: () => {
+          void dropped.then((row) => row && keepStill(row));
           void changeLater(outing.id, (o) => ({
             ...o,
             shots: o.shots.map((s) => (s.id === shot.id ? { ...s, log: putBack(s.log, entry, at) } : s)),
-          })),
+          }));
+        },
       },
     });
   };
@@ -150,6 +160,7 @@ export function LogScreen() {
           />
           {formState.errors.note && <p role="alert">{formState.errors.note.message}</p>}
         </div>
+        <StillField still={still} onStill={setStill} />
         <button type="submit" className="action action-main">
           Add to the log
         </button>
@@ -177,6 +188,7 @@ export function LogScreen() {
                   {factsOf(entry) && <p className="text-ink-2">{factsOf(entry)}</p>}
                   {entry.note && <p className="whitespace-pre-wrap">{entry.note}</p>}
                 </div>
+                <StillOf entryId={entry.id} />
                 <button
                   type="button"
                   className="action action-quiet"

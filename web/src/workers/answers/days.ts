@@ -1,5 +1,6 @@
 import {
   dayPlans,
+  drawFromLog,
   eveningBefore,
   packList,
   powerOfDay,
@@ -41,6 +42,9 @@ function stretchOfShot(
 export const days = {
   /** Batteries and cards of all cameras over the outing. */
   powerOfDay: (outing: Outing) => powerOfDay(outing),
+
+  /** What a camera draws by the log. */
+  drawFromLog: (outing: Outing, cameraId: string) => drawFromLog(outing, cameraId),
 
   /** The outing's track and the stretches of it that shots have; null without one. */
   track(outing: Outing) {

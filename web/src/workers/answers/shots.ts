@@ -88,6 +88,12 @@ export const shots = {
     return found && { id: found.spot.id, partId: found.spot.partId };
   },
 
+  /** Pixels of the picture that a shot gives. */
+  pictureSize({ rig, setUp }: ShotQuestion) {
+    const { widthPx, heightPx } = resolveSetUp(rig, setUp).lens;
+    return { widthPx, heightPx };
+  },
+
   /** How sharp a still is near and far. */
   nearFocus: (question: ShotQuestion, picture: Parameters<typeof nearFocus>[0]) =>
     nearFocus(picture, ridesAlong(question.rig, question.setUp, question.actionStanceId)),

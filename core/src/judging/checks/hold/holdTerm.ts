@@ -4,6 +4,7 @@ import type { SearchTerm } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { holdScene, thrownIn, type Thrown } from './holdScene';
 import { judgeHold, rulesFor } from './judgeHold';
+import { slipChance, slipsAt } from './slips';
 
 /** Shaken by this much at least, whatever the ground: a place is not given up for what it may not meet. m/s² rms; estimate. */
 const LEAST_THROWN: Thrown = { shakeRmsMS2: 2, shakeHz: 10, landingG: 0 };
@@ -16,7 +17,7 @@ export const holdTerm: SearchTerm = {
   cost: 'dear',
   atPlace: (scene) => held(scene, LEAST_THROWN).rejection,
   judge(scene) {
-    const { rejection, verdict, weakest } = held(scene, thrownIn(scene));
+    const { rejection, verdict, weakest, slips } = held(scene, thrownIn(scene));
     const { forMinutes } = scene.resolved.base;
     return {
       verdict,
@@ -24,7 +25,7 @@ export const holdTerm: SearchTerm = {
       terms: [
         {
           id: 'holds',
-          value: Math.max(0, 1 - 1 / Math.max(weakest.margin, 1)) * (forMinutes ? MINUTES_ONLY : 1),
+          value: Math.max(0, 1 - 1 / Math.max(weakest.margin, 1)) * (forMinutes ? MINUTES_ONLY : 1) * (1 - slips),
           text: `${forMinutes ? 'for minutes only; ' : ''}${weakest.name} bears ${weakest.margin >= 100 ? 'far more than' : `${weakest.margin.toFixed(1)} ×`} the worst load`,
         },
       ],
@@ -34,10 +35,12 @@ export const holdTerm: SearchTerm = {
 
 function held(scene: ShotScene, thrown: Thrown) {
   const { hold, situation } = holdScene(scene, thrown);
-  const result = judgeHold(hold, situation);
+  const past = slipsAt(scene.question.heldBefore, scene.question.setUp);
+  const result = judgeHold(hold, situation, past);
   const verdict = result.verdict === "can't say" ? ('watch' as const) : result.verdict;
   return {
     weakest: hold.weakest,
+    slips: past ? slipChance(past) : 0,
     verdict,
     rejection: verdict === 'stop' ? rejectionFor(scene, rulesFor(situation)[0], findingsOf(result)[0]?.label) : null,
   };

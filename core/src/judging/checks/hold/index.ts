@@ -10,6 +10,7 @@ import { holdScene, thrownIn } from './holdScene';
 import { holdTerm } from './holdTerm';
 import { HAND_MINUTES, judgeHold, LEVER_LIMIT_NM, rulesFor, WANTED_MARGIN } from './judgeHold';
 import type { RuleSituation } from './ruleApplies';
+import { SLIP_CHANCE, slipsAt } from './slips';
 
 /** Whether it stays on, and the rules that count for it; plain data. */
 export interface HeldReport extends Loads {
@@ -21,18 +22,24 @@ export const hold: Check<HeldReport> = {
   id: 'hold',
   name: 'Hold',
   question: 'Does every piece stay on at the worst moment of the ride?',
-  units: ['N', 'N·m', 'kPa', 'min'],
+  units: ['N', 'N·m', 'kPa', 'min', '%'],
   limits: [
     { what: 'times the worst load that is wanted', value: WANTED_MARGIN, unit: '', source: 'common practice' },
     { what: 'lever on a canopy', value: LEVER_LIMIT_NM['acrylic canopy'], unit: 'N·m', source: 'estimate' },
     { what: 'lever on glass', value: LEVER_LIMIT_NM.glass, unit: 'N·m', source: 'estimate' },
+    {
+      what: 'of slipping in the next take, by the log',
+      value: SLIP_CHANCE.watch * 100,
+      unit: '%',
+      source: 'common practice',
+    },
     { what: 'that a hand holds it out', value: HAND_MINUTES, unit: 'min', source: 'common practice' },
   ],
   report(scene) {
     const { hold: loads, situation } = holdScene(scene, thrownIn(scene));
     return { ...loads, situation, rules: rulesFor(situation) };
   },
-  judge: (found) => judgeHold(found, found.situation),
+  judge: (found, { question }) => judgeHold(found, found.situation, slipsAt(question.heldBefore, question.setUp)),
   searchTerm: holdTerm,
   mend: holdAttempts,
 };

@@ -3,6 +3,8 @@ import { RULES } from '../../../../catalog/index.generated';
 import { worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
 import type { SurfaceMaterial } from '../../../words/carrier/surface';
 import type { RuleDefinition } from '../../../words/rule/rule';
+import type { HeldBefore } from '../../../words/learning/heldBefore';
+import { slipsFinding } from './slips';
 import { ruleApplies, type RuleSituation } from './ruleApplies';
 
 /** Twice the worst load is wanted; at the worst load itself it goes. Common practice. */
@@ -33,7 +35,7 @@ export const rulesFor = (situation: RuleSituation): readonly RuleDefinition[] =>
   );
 
 /** Does it stay on? Every interface at its worst moment, what the lever does to the surface, and rules that stop. */
-export function judgeHold(report: HoldReport, situation: RuleSituation): CheckResult {
+export function judgeHold(report: HoldReport, situation: RuleSituation, past: HeldBefore | null = null): CheckResult {
   const findings: Finding[] = rulesFor(situation)
     .filter((rule) => rule.kind === 'stop')
     .map((rule) => ({
@@ -63,6 +65,8 @@ export function judgeHold(report: HoldReport, situation: RuleSituation): CheckRe
   for (const face of report.interfaces) {
     findings.push(interfaceFinding(face));
   }
+  const slips = slipsFinding(past);
+  if (slips) findings.push(slips);
   if (report.handMinutes !== null) {
     findings.push({
       id: 'hand',

@@ -1,0 +1,115 @@
+import { applyCorrection, type ClipMarks, type ClipResult, type Shot, type ShotQuestion } from '@strut-spot/core';
+import { Camera } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { newId, nowIso } from '../../state/newId';
+import { useOuting } from '../../state/OutingProvider';
+import { correctionSteps, nowReads } from '../../ui/correctionWords';
+import { pixelsOf } from '../../ui/pixelsOf';
+import { computing } from '../../workers/core';
+
+interface TakenPictureProps {
+  readonly shot: Shot;
+  readonly question: ShotQuestion;
+  /** Called with each picture that is chosen. */
+  readonly onTaken: (file: File) => void;
+}
+
+/** Its horizon, and what follows from it; null = none was found. */
+type Read = { readonly marks: { left: [number, number]; right: [number, number] }; readonly result: ClipResult } | null;
+
+/** The still that was really taken, under the one that was wanted: its horizon is found, and what to turn is told. */
+export function TakenPicture({ shot, question, onTaken }: TakenPictureProps) {
+  const { changeShot } = useOuting();
+  const input = useRef<HTMLInputElement>(null);
+  const [url, setUrl] = useState<string | null>(null);
+  const [read, setRead] = useState<Read | undefined>(undefined);
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => () => (url ? URL.revokeObjectURL(url) : undefined), [url]);
+
+  const look = async (image: HTMLImageElement) => {
+    const pixels = pixelsOf(image);
+    if (!pixels) return;
+    setRead(undefined);
+    try {
+      const found = await computing.findHorizon(question, pixels);
+      if (found.kind !== 'found') return setRead(null);
+      const size = await computing.pictureSize(question);
+      const pixel = ([x, y]: readonly [number, number]) => ({ u: x * size.widthPx, v: y * size.heightPx });
+      const marks: ClipMarks = { left: pixel(found.left), right: pixel(found.right) };
+      setRead({
+        marks: { left: [...found.left], right: [...found.right] },
+        result: await computing.correct(question, marks),
+      });
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+  };
+  const apply = () => {
+    if (read?.result.kind !== 'correction') return;
+    const { result, marks } = read;
+    changeShot(shot.id, (s) => applyCorrection(s, question.rig, result, { id: newId(), at: nowIso(), marks }));
+    setUrl(null);
+    setRead(undefined);
+    toast(`Set: ${nowReads(result)}. Level it again.`);
+  };
+  const choose = (file: File) => {
+    setProblem(null);
+    setRead(undefined);
+    if (!file.type.startsWith('image/')) {
+      setProblem(`${file.name} is no picture. A PNG, JPEG or WebP would do.`);
+      return;
+    }
+    setUrl(URL.createObjectURL(file));
+    onTaken(file);
+  };
+  return (
+    <section aria-label="The picture it gave" className="mt-1">
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label="Still of the camera"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) choose(file);
+        }}
+      />
+      {url && (
+        <img
+          src={url}
+          alt="The picture it gave"
+          className="aspect-video w-full border border-hair-strong bg-paper-2 object-contain"
+          onLoad={(event) => void look(event.currentTarget)}
+          onError={() => setProblem('This picture cannot be shown here. A PNG, JPEG or WebP would do.')}
+        />
+      )}
+      {url && (
+        <p role="status" className="text-lg leading-snug" data-testid="taken-says">
+          {read === undefined && !problem && 'Looking for the horizon…'}
+          {read === null && 'No clear horizon in it: mark it by hand under Test clip.'}
+          {read?.result.kind === "can't say" && `Can't say: ${read.result.because}.`}
+          {read?.result.kind === 'correction' && correctionSteps(read.result)}
+        </p>
+      )}
+      {problem && (
+        <p role="alert" className="text-lg">
+          {problem}
+        </p>
+      )}
+      <div className="mt-1 flex flex-wrap gap-2">
+        <button type="button" className="action min-h-12" onClick={() => input.current?.click()}>
+          <Camera size={18} aria-hidden /> {url ? 'Another still' : 'Compare with a still of the camera'}
+        </button>
+        {read?.result.kind === 'correction' && (
+          <button type="button" className="action action-main min-h-12" onClick={apply}>
+            Apply it
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
