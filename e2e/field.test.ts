@@ -1,6 +1,7 @@
 /** At the trailhead: the steps and the level on a phone, a test clip that finds its horizon and teaches, a moving one that is measured. */
-import { writeFileSync } from 'node:fs';
-import type { Page } from './support/browser';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { PNG } from 'pngjs';
+import { CAMERA_FILM, type Page } from './support/browser';
 import { withDemo } from './support/withDemo';
 
 let page: Page;
@@ -111,7 +112,8 @@ it('a video of known movement is measured as that', async () => {
   expect(px).toBeLessThan(22);
 });
 
-it('a day goes to the phone as codes and comes in again from pictures of them', async () => {
+/** The codes of the day, as pictures in files. */
+async function codesOfTheDay(): Promise<readonly string[]> {
   await page.go(`${outing}/day`);
   await page.press('To the phone');
   const code = await page.find('[data-testid=share-code]');
@@ -130,9 +132,64 @@ it('a day goes to the phone as codes and comes in again from pictures of them', 
     if (count > 1) await page.press('Next code');
   }
   await page.press('Close');
+  return files;
+}
+
+/** A film of pictures, each for a second, as cameras that are files must be: YUV4MPEG2, 4:2:0, shades of grey. */
+function filmOf(files: readonly string[], side = 640, fps = 10): Buffer {
+  const parts = [Buffer.from(`YUV4MPEG2 W${side} H${side} F${fps}:1 Ip A1:1 C420jpeg\n`)];
+  const colourless = Buffer.alloc((side * side) / 2, 128);
+  for (const file of files) {
+    const { data, width, height } = PNG.sync.read(readFileSync(file));
+    const grey = Buffer.alloc(side * side, 255);
+    for (let y = 0; y < side; y++)
+      for (let x = 0; x < side; x++)
+        grey[y * side + x] = data[4 * (Math.floor((y * height) / side) * width + Math.floor((x * width) / side))]!;
+    for (let k = 0; k < fps; k++) parts.push(Buffer.from('FRAME\n'), grey, colourless);
+  }
+  return Buffer.concat(parts);
+}
+
+it('a day goes to the phone as codes and comes in again from pictures of them', async () => {
+  const files = await codesOfTheDay();
   await page.go('/');
   await page.press('Read codes');
   await (await page.find('input[aria-label="Pictures of codes"]')).sendKeys(files.join('\n'));
   await page.press('Join the two');
   await page.at('//*[contains(., "Both are in")]');
+});
+
+it('and through its camera, held in front of them', async () => {
+  writeFileSync(page.scratch(CAMERA_FILM), filmOf(await codesOfTheDay()));
+  await page.go('/');
+  await page.press('Read codes');
+  await page.find('video[aria-label="What this camera sees"]');
+  await page.press('Join the two');
+  await page.at('//*[contains(., "Both are in")]');
+});
+
+it('at the trailhead a still of the camera beside the wanted picture says what to turn; applied it is the new reading', async () => {
+  await page.resize(390, 844, true);
+  await page.go(`${outing}/shot/kayak-ahead/card`);
+  await page.press('Export the set-up');
+  const setUp = await page.download('.set-up.json');
+  // What the stand-in camera films of another rider.
+  const still = await page.driver.executeAsyncScript<string>(
+    `const done = arguments[arguments.length - 1];
+     fetch('/api/stand-in/still', { method: 'POST', headers: { 'content-type': 'application/json' }, body: arguments[0] })
+       .then((r) => r.blob())
+       .then((blob) => {
+         const reader = new FileReader();
+         reader.onload = () => done(reader.result.split(',')[1]);
+         reader.readAsDataURL(blob);
+       });`,
+    JSON.stringify({ file: setUp.toString(), take: 3 }),
+  );
+  writeFileSync(page.scratch('still.png'), Buffer.from(still, 'base64'));
+  await page.go(`${outing}/field?shot=kayak-ahead`);
+  const before = await page.text('[data-testid=field-level]');
+  await (await page.find('input[aria-label="Still of the camera"]')).sendKeys(page.scratch('still.png'));
+  await page.untilText('[data-testid=taken-says]', /^Turn it \d+\.\d°/);
+  await page.press('Apply it');
+  await page.until('another reading', async () => (await page.text('[data-testid=field-level]')) !== before);
 });

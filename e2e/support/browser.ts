@@ -24,6 +24,9 @@ const WAIT_MS = 25_000;
 const LOOK_EVERY_MS = 50;
 
 /** The built application in a new browser profile, with what a person does on it. */
+/** Name of the film that the browser's camera sees, in the scratch folder. */
+export const CAMERA_FILM = 'camera.y4m';
+
 export class Page {
   private constructor(
     readonly driver: WebDriver,
@@ -56,7 +59,14 @@ export class Page {
     logs.setLevel(logging.Type.PERFORMANCE, logging.Level.ALL);
     logs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
     const options = new chrome.Options();
-    options.addArguments(...FLAGS, `--user-data-dir=${join(folder, 'profile')}`);
+    options.addArguments(
+      ...FLAGS,
+      `--user-data-dir=${join(folder, 'profile')}`,
+      // What its camera sees is a film that a test may write before the page asks for the camera.
+      '--use-fake-ui-for-media-stream',
+      '--use-fake-device-for-media-stream',
+      `--use-file-for-fake-video-capture=${join(folder, CAMERA_FILM)}`,
+    );
     options.setBinaryPath('/usr/bin/chromium');
     options.setUserPreferences({
       'download.default_directory': join(folder, 'downloads'),

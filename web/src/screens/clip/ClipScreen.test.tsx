@@ -75,3 +75,25 @@ it('clips of the same rider in another outing are offered, and learnt from once 
   expect((await screen.findByText(/5° higher/)).textContent).toMatch(/no lean/);
   await waitFor(async () => expect((await readBack('outing')).lessons).toEqual([{ id: 'c', at: clip.at, ...lesson }]));
 });
+
+it('once the way is marked the pan is told as well, kept with the correction, and left out again at a press', async () => {
+  const { stored } = await openSheet(<ClipScreen />);
+  choose(file('still.png', 'image/png'));
+  const picture = await screen.findByRole('img', { name: /Test clip: still\.png/ });
+  Object.defineProperty(picture, 'naturalWidth', { value: 1920 });
+  Object.defineProperty(picture, 'naturalHeight', { value: 1080 });
+  fireEvent.load(picture);
+  fireEvent.keyDown(await screen.findByRole('slider', { name: /Left end/ }), { key: 'ArrowUp', shiftKey: true });
+  await screen.findByTestId('clip-tilt');
+  expect(screen.queryByTestId('clip-pan')).toBeNull();
+  fireEvent.click(screen.getByRole('button', { name: 'Mark where the way vanishes' }));
+  const way = await screen.findByRole('slider', { name: /Where the way ahead vanishes/ });
+  for (let i = 0; i < 5; i++) fireEvent.keyDown(way, { key: 'ArrowRight', shiftKey: true });
+  // The way lies to the right of the middle: the camera looks too far to the left.
+  expect((await screen.findByTestId('clip-pan')).textContent).toMatch(/^turn \d+\.\d° to the right/);
+  fireEvent.click(screen.getByRole('button', { name: 'Apply to the set-up' }));
+  await waitFor(async () => expect((await stored()).shots[0]!.clips[0]!.panByDeg).toBeGreaterThan(1));
+  const { clips, setUp } = (await stored()).shots[0]!;
+  expect(clips[0]!.marks.way).toBeDefined();
+  expect(setUp.angles.panDeg).not.toBe(outingWithShot().shots[0]!.setUp.angles.panDeg);
+});

@@ -73,3 +73,21 @@ export const learntSchema = () =>
     )
     .default(undefined)
     .optional();
+
+/** How bases held, as a set-up file carries it. */
+export const heldBeforeSchema = () =>
+  array()
+    .strict()
+    .typeError('${path} is not a list')
+    .max(OUTING_LIMITS.lessons, `\${path} has more than ${OUTING_LIMITS.lessons} entries`)
+    .of(
+      object({
+        spotId: id(),
+        baseId: id(),
+        takes: within(0, 1e6),
+        moved: within(0, 1e6),
+        lost: within(0, 1e6),
+      }).noUnknown(UNKNOWN_FIELDS),
+    )
+    .default(undefined)
+    .optional();

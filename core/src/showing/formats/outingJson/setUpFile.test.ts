@@ -24,6 +24,19 @@ it('what clips taught goes along', () => {
   expect(parseSetUpFile(JSON.stringify(taught))).toEqual({ ok: true, value: taught });
 });
 
+it('how bases held goes along, and what is no such list is refused', () => {
+  const shots = outing.shots.map((shot) => ({
+    ...shot,
+    log: [
+      { id: 'e', at: '2027-02-14T10:00:00Z', done: true, usable: 'yes' as const, held: 'slipped' as const, note: '' },
+    ],
+  }));
+  const logged = setUpFileOf({ ...outing, shots }, 's1');
+  expect(logged.heldBefore).toContainEqual(expect.objectContaining({ spotId: logged.setUp.spotId, moved: 1 }));
+  expect(parseSetUpFile(JSON.stringify(logged))).toEqual({ ok: true, value: logged });
+  expect(problemsOf({ heldBefore: [{ spotId: 'chest' }] })).toMatch(/heldBefore\[0\]/);
+});
+
 it('one of before there was a ride is read', () => {
   const { ride, measured, ...old } = file;
   expect([ride, measured]).not.toContain(undefined);

@@ -16,7 +16,7 @@ import {
 } from '../../../deciding/outing/records/schemaParts';
 import { setUpSchema } from '../../../deciding/outing/records/setUpRecord';
 import { suppliesSchema, useSchema } from '../../../deciding/outing/records/useRecord';
-import { learntSchema } from '../../../deciding/outing/records/lessonRecord';
+import { heldBeforeSchema, learntSchema } from '../../../deciding/outing/records/lessonRecord';
 import { horizonSchema } from '../../../deciding/outing/records/shotRecord';
 import { shotQuestion } from '../../../deciding/outing/shotQuestion';
 import { whyUnplaced } from '../../../posing/rig/spots';
@@ -50,6 +50,7 @@ const setUpFileSchema = validatorOf<SetUpFile>()(
     use: useSchema(),
     supplies: suppliesSchema(),
     seconds: maybeWithin(0, 36000),
+    heldBefore: heldBeforeSchema(),
     measured: measuredBandsSchema.optional(),
   }).noUnknown(UNKNOWN_FIELDS),
 );
