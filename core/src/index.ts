@@ -164,6 +164,7 @@ export { type ClipMarks, type ClipResult, correctFromClip } from './deciding/lea
 export { type ClipShake, ClipMeasurer } from './deciding/learning/movingClip/measureClip';
 export { type RidesAlong, ridesAlong, ridesAt } from './deciding/learning/movingClip/ridesAlong';
 export { type TrainerRound, trainerAnswer, trainerRounds } from './deciding/learning/trainer/trainer';
+export { horizonBetween } from './deciding/learning/testClip/horizonReading';
 export { applyCorrection } from './deciding/learning/testClip/applyCorrection';
 export { nearFocus } from './deciding/learning/testClip/nearFocus';
 export { densityInThirds, type SwingBand } from './deciding/learning/movingClip/pathSpectrum';

@@ -12,6 +12,8 @@ export interface Marks {
 interface ClipPictureProps {
   readonly clip: { readonly url: string; readonly kind: 'still' | 'video'; readonly name: string };
   readonly marks: Marks;
+  /** The horizon through the marks as this lens draws it, fractions of the picture. */
+  readonly horizon: readonly Point[];
   readonly wantedHeight: number | null;
   readonly band: readonly [number, number] | null;
   readonly onMarks: (marks: Marks) => void;
@@ -28,6 +30,7 @@ const STEP = 0.002;
 export function ClipPicture({
   clip,
   marks,
+  horizon,
   wantedHeight,
   band,
   onMarks,
@@ -113,24 +116,19 @@ export function ClipPicture({
               vectorEffect="non-scaling-stroke"
             />
           )}
-          <line
-            x1={marks.left[0]}
-            y1={marks.left[1]}
-            x2={marks.right[0]}
-            y2={marks.right[1]}
-            stroke="#22272b"
-            strokeWidth="4"
-            vectorEffect="non-scaling-stroke"
-          />
-          <line
-            x1={marks.left[0]}
-            y1={marks.left[1]}
-            x2={marks.right[0]}
-            y2={marks.right[1]}
-            stroke="#ff6416"
-            strokeWidth="2"
-            vectorEffect="non-scaling-stroke"
-          />
+          {[
+            ['#22272b', 4],
+            ['#ff6416', 2],
+          ].map(([stroke, width]) => (
+            <polyline
+              key={stroke}
+              points={horizon.map(([x, y]) => `${x},${y}`).join(' ')}
+              fill="none"
+              stroke={String(stroke)}
+              strokeWidth={width}
+              vectorEffect="non-scaling-stroke"
+            />
+          ))}
         </svg>
         <MarkHandle name="left" at={marks.left} place={place} onMove={(left) => onMarks({ ...marks, left })} />
         <MarkHandle name="right" at={marks.right} place={place} onMove={(right) => onMarks({ ...marks, right })} />

@@ -1,8 +1,10 @@
 import {
   applyCorrection,
   exposureShown,
+  horizonBetween,
   kitWith,
   resolveRig,
+  resolveSetUp,
   tiltWords,
   wantedHorizon,
   type ClipResult,
@@ -41,12 +43,6 @@ const SEARCH_WORDS: Readonly<Record<Exclude<HorizonSearch, 'idle'>, string>> = {
   'by hand': 'Marked by hand.',
 };
 
-/** On the horizon, halfway between its ends. */
-const middleOf = ({ left, right }: Marks): readonly [number, number] => [
-  (left[0] + right[0]) / 2,
-  (left[1] + right[1]) / 2,
-];
-
 /** Test clip in, correction out: the horizon is found or marked, and told as degrees and notches. */
 export function ClipScreen() {
   const { shot, question, change, setUpFile, rig } = useShot();
@@ -84,6 +80,10 @@ export function ClipScreen() {
         right: pixel(marks.right),
         ...(marks.way ? { way: pixel(marks.way) } : {}),
       }),
+  );
+  // What the lens makes of a straight horizon: bent, unless it goes through the middle.
+  const horizon = horizonBetween(resolveSetUp(rig, clipQuestion.setUp).lens, pixel(marks.left), pixel(marks.right)).map(
+    ({ u, v }) => [u / widthPx, v / heightPx] as const,
   );
   const shapeDiffers = size && Math.abs(size[0] / size[1] - widthPx / heightPx) > 0.03 * (widthPx / heightPx);
 
@@ -193,6 +193,7 @@ export function ClipScreen() {
           <ClipPicture
             clip={clip}
             marks={marks}
+            horizon={horizon}
             wantedHeight={shot.horizonAt}
             band={band}
             onMarks={(next) => {
@@ -225,7 +226,11 @@ export function ClipScreen() {
               type="button"
               className="action"
               aria-pressed={marks.way !== undefined}
-              onClick={() => setMarks(({ way, ...ends }) => (way ? ends : { ...ends, way: middleOf(ends) }))}
+              onClick={() =>
+                setMarks(({ way, ...ends }) =>
+                  way ? ends : { ...ends, way: horizon[horizon.length >> 1] ?? [0.5, 0.5] },
+                )
+              }
             >
               <Signpost size={16} aria-hidden /> {marks.way ? 'Leave the way out' : 'Mark where the way vanishes'}
             </button>

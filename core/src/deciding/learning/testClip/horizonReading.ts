@@ -6,8 +6,13 @@ import {
   type PanTiltRoll,
   type Rotation,
 } from '../../../mathematics/geometry/rotation';
-import { cross, dot, length, scale, type Vec3 } from '../../../mathematics/geometry/vec3';
-import { unprojectPixelToDirection, type Lens, type Pixel } from '../../../mathematics/lens/lens';
+import { addScaled, cross, dot, length, normalize, scale, type Vec3 } from '../../../mathematics/geometry/vec3';
+import {
+  projectDirectionToPixel,
+  unprojectPixelToDirection,
+  type Lens,
+  type Pixel,
+} from '../../../mathematics/lens/lens';
 import { clamp, toDeg } from '../../../mathematics/units/angle';
 
 type HorizonReading =
@@ -53,3 +58,19 @@ export function postureError(
 /** Set-up angles at which a camera, carried through `change` (set-up to action stance), points as wanted in the action stance. */
 export const setUpAnglesFor = (change: Rotation, wanted: PanTiltRoll): PanTiltRoll =>
   panTiltRollFromRotation(multiplyRotations(inverseRotation(change), rotationFromPanTiltRoll(wanted)));
+
+/** The horizon from one mark to the other as the lens draws it, and a little beyond both; pixels, from left to right. Empty where a mark lies outside the lens circle. */
+export function horizonBetween(lens: Lens, left: Pixel, right: Pixel, points = 41): readonly Pixel[] {
+  const a = unprojectPixelToDirection(lens, left);
+  const b = unprojectPixelToDirection(lens, right);
+  if (!a || !b || length(cross(a, b)) < 1e-6) return [];
+  const normal = normalize(cross(a, b));
+  const across = cross(normal, a);
+  const angle = Math.acos(clamp(dot(a, b), -1, 1));
+  return Array.from({ length: points }, (_, i) => (1.1 * i) / (points - 1) - 0.05).flatMap((share) => {
+    const turned = share * angle;
+    const direction = addScaled(scale(a, Math.cos(turned)), across, Math.sin(turned));
+    const pixel = projectDirectionToPixel(lens, direction);
+    return pixel ? [pixel] : [];
+  });
+}

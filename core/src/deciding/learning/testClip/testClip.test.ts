@@ -18,7 +18,7 @@ import { kitWith } from '../../../posing/lookup/kit';
 import { plainSetUp } from '../../../posing/strut/plainSetUp';
 import { WHOLE_SPHERE } from '../../../mathematics/lens/projection';
 import { correctFromClip } from './correction';
-import { readHorizon } from './horizonReading';
+import { horizonBetween, readHorizon } from './horizonReading';
 
 const rig = bikeRig();
 const setUpRig = poseRig(rig, 'set-up');
@@ -61,6 +61,26 @@ describe('reading the horizon of a clip', () => {
       ),
       { seed: 23 },
     );
+  });
+
+  it('is drawn through both marks and every point of the horizon between them', () => {
+    const { lens } = resolveSetUp(rig, plainAt('chest'));
+    const real = rotationFromPanTiltRoll({ panDeg: 3, tiltDeg: -24, rollDeg: 5 });
+    const marks = horizonMarks(lens, real, 30);
+    const curve = horizonBetween(lens, marks.left, marks.right);
+    for (const deg of [-30, -17, 0, 9, 30]) {
+      const a = ((3 + deg) * Math.PI) / 180;
+      const on = projectDirectionToPixel(lens, rotate(inverseRotation(real), [Math.cos(a), 0, Math.sin(a)]))!;
+      // Between points of the curve a straight piece is near enough.
+      const i = Math.max(
+        1,
+        curve.findIndex(({ u }) => u > on.u),
+      );
+      const [p, q] = [curve[i - 1]!, curve[i]!];
+      const v = p.v + ((on.u - p.u) / (q.u - p.u)) * (q.v - p.v);
+      expect(Math.abs(v - on.v)).toBeLessThan(2);
+    }
+    expect(horizonBetween(lens, marks.left, marks.left)).toEqual([]);
   });
 
   it('does not guess from two marks on one spot', () => {
