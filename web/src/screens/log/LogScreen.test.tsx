@@ -1,6 +1,19 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { openSheet } from '../../../testing/openSheet';
+import { database } from '../../storage/database';
+import type * as Stills from '../../storage/stills';
 import { LogScreen } from './LogScreen';
+
+// No picture is drawn here.
+jest.mock('../../storage/stills', () => ({
+  ...jest.requireActual<typeof Stills>('../../storage/stills'),
+  smallStill: (file: File) =>
+    file.name.endsWith('.jpg')
+      ? Promise.resolve(Uint8Array.from([1, 2, 3]))
+      : Promise.reject(new Error('it cannot be shown here: a PNG, JPEG or WebP would do')),
+}));
+URL.createObjectURL = () => 'blob:still';
+URL.revokeObjectURL = () => undefined;
 
 const add = () => fireEvent.click(screen.getByRole('button', { name: 'Add to the log' }));
 
@@ -67,4 +80,24 @@ it('the message of a deletion brings the entry back once, whatever was done mean
   action.onClick();
   action.onClick();
   await waitFor(async () => expect((await stored()).shots[0]!.log).toHaveLength(1));
+});
+
+it('a still of the take is kept beside its entry in this browser, goes with it and comes back with it', async () => {
+  const { stored } = await openSheet(<LogScreen />);
+  const give = (file: File) =>
+    fireEvent.change(screen.getByLabelText('Still of the take'), { target: { files: [file] } });
+  give(new File(['x'], 'notes.pdf'));
+  expect((await screen.findByRole('alert')).textContent).toMatch(/notes\.pdf: it cannot be shown here/);
+  give(new File(['x'], 'take.jpg'));
+  expect(await screen.findByText('take.jpg')).toBeTruthy();
+  add();
+  await waitFor(async () => expect((await stored()).shots[0]!.log).toHaveLength(1));
+  const [entry] = (await stored()).shots[0]!.log;
+  expect(await screen.findByAltText('Still of this take')).toBeTruthy();
+  expect(await database.stills.get(entry!.id)).toMatchObject({ outingId: 'outing' });
+  fireEvent.click(screen.getByLabelText('Delete this entry'));
+  await waitFor(async () => expect(await database.stills.count()).toBe(0));
+  const { action } = said.mock.lastCall![1] as { action: { onClick: () => void } };
+  action.onClick();
+  await waitFor(async () => expect(await database.stills.count()).toBe(1));
 });
