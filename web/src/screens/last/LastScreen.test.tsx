@@ -85,3 +85,20 @@ it('a camera is tried on the table, and what it drew is counted from then on', a
   fireEvent.click(screen.getByText('Forget it'));
   await waitFor(async () => expect((await stored()).supplies!.cameras[0]).not.toHaveProperty('drawFactor'));
 });
+
+it('what the log says of the battery is told with its takes, and counted once it is taken over', async () => {
+  const outing = outingWithShot();
+  const [shot] = outing.shots;
+  const take = (i: number, batteryPct: number) => ({
+    id: `e${i}`, at: `2027-02-1${i}T10:00:00Z`, done: true, usable: 'yes' as const, held: 'held' as const, note: '', batteryPct,
+  }); // prettier-ignore
+  const hungry = { ...outing, shots: [{ ...shot!, log: [take(1, 20), take(2, 20), take(3, 20)] }] };
+  const { stored } = await openSheet(<LastScreen />, { outing: hungry });
+  const said = await screen.findByTestId('draw-from-log');
+  expect(said.textContent).toMatch(/Learnt from 3 takes in the log: it draws \d\.\d\d times as much/);
+  const factor = Number(/draws (\d\.\d\d)/.exec(said.textContent)![1]);
+  expect(factor).toBeGreaterThan(1.1);
+  fireEvent.click(within(said).getByText('Count with it'));
+  await waitFor(async () => expect((await stored()).supplies!.cameras[0]!.drawFactor).toBeCloseTo(factor, 6));
+  await waitFor(() => expect(screen.queryByTestId('draw-from-log')).toBeNull());
+});
