@@ -9,7 +9,8 @@ import { kitWith } from '../../posing/lookup/kit';
 import { placedSpots } from '../../posing/rig/spots';
 import { basesByHabit, plainOn, type CameraChoice } from '../../posing/strut/plainSetUp';
 import { CHECKS } from '../../judging/checks';
-import { shotScene } from '../../judging/scene/shotScene';
+import { frame } from '../../judging/checks/frame';
+import { shotScene, type ShotScene } from '../../judging/scene/shotScene';
 import { judgedBy } from './judgeStrut';
 import { rankSpots } from './rankSpots';
 import { isStopped, scoreOf } from './score';
@@ -32,11 +33,15 @@ interface PlacementQuestion {
   readonly ride: RideConditions;
 }
 
+/** Bases that are tried at a place, the usual ones first. */
+const BASES_TRIED = 3;
 /** Columns of the pictures that placements are judged by. */
 const COLUMNS = 32;
-/** Places whose other bases and cameras are tried where every plain strut is stopped, and tries in all. */
-const TRIED_AGAIN = 5;
-const MOST_TRIES = 60;
+/** Looks and whole judgements that are spent where every plain strut is stopped. */
+const MOST_LOOKS = 140;
+const MOST_JUDGED = 36;
+/** Plain struts that are looked at closely before others are tried. */
+const MOST_SURE = 3;
 
 /** The plainest strut at every spot, held against all checks: best first, those that a check stops behind those that none does. */
 function placements(question: PlacementQuestion): readonly Placement[] {
@@ -47,42 +52,65 @@ function placements(question: PlacementQuestion): readonly Placement[] {
 }
 
 /**
- * Where a new shot begins: the best plain strut that no check stops; where each is stopped, the first of other bases, cameras and levels of
- * stabiliser at the best places that none is; where there is none either, the best of all. Null where nothing shows anything of it.
+ * Where a new shot begins: the best plain strut that no check stops; where each is stopped, the first of other cameras, modes, bases and levels of
+ * stabiliser, place by place in turns, that none is; where there is none either, the best of all. Null where nothing shows anything of it.
  */
 export function firstPlacement(question: PlacementQuestion): Placement | null {
   const plain = placements(question);
   const [best] = plain;
-  if (!best?.stopped) return best ?? null;
+  if (!best) return null;
+  const sure = plain
+    .filter(({ stopped }) => !stopped)
+    .slice(0, MOST_SURE)
+    .find((place) => holdsUp(question, place));
+  if (sure) return sure;
   // In turns, so that one place does not take all the tries.
-  let open = plain.slice(0, TRIED_AGAIN).map((place) => ({ ...place, others: variations(question, place.spotId) }));
-  let tries = 0;
-  while (open.length > 0 && tries < MOST_TRIES) {
+  let open = plain.map((place) => ({ ...place, views: views(question, place.spotId) }));
+  let [looks, whole] = [0, 0];
+  while (open.length > 0) {
     const left: typeof open = [];
     for (const place of open) {
-      const { value: setUp } = place.others.next();
-      if (!setUp) continue;
+      const { value: view } = place.views.next();
+      if (!view) continue;
       left.push(place);
-      tries++;
+      if (++looks > MOST_LOOKS) return best;
       const { spotId, horizonAt } = place;
-      const aimed = aimedSetUp(question.rig, setUp, question.intent, question.actionStanceId, horizonAt);
-      const placed = aimed && judged(question, spotId, aimed, horizonAt);
-      if (placed && !placed.stopped) return placed;
+      const aim = (setUp: SetUp) =>
+        aimedSetUp(question.rig, setUp, question.intent, question.actionStanceId, horizonAt);
+      const first = view[0] && aim(view[0]);
+      if (!first || !showsIt(question, first, horizonAt)) continue;
+      for (const setUp of view) {
+        if (++whole > MOST_JUDGED) return best;
+        const aimed = aim(setUp);
+        const placed = aimed && judged(question, spotId, aimed, horizonAt);
+        if (placed && !placed.stopped && holdsUp(question, placed)) return placed;
+      }
     }
     open = left;
   }
   return best;
 }
 
-function judged(
+/** Whether none of the checks stops it once all is looked at as the bench does. */
+const holdsUp = (question: PlacementQuestion, { setUp, horizonAt }: Placement): boolean =>
+  !isStopped(judgedBy(CHECKS, sceneOf(question, setUp, horizonAt, {}), { all: true }));
+
+const sceneOf = (
   { rig, intent, actionStanceId, ride }: PlacementQuestion,
-  spotId: string,
   setUp: SetUp,
   horizonAt: number | null,
-): Placement {
-  const asked = { rig, setUp, intentId: intent.id, actionStanceId, horizonAt, ride };
-  const found = judgedBy(CHECKS, shotScene(asked, { columns: COLUMNS, coarse: true }), { all: true });
-  const score = scoreOf(found, weightsOf(newAsk(intent.id, '')));
+  options: Parameters<typeof shotScene>[1] = { columns: COLUMNS, coarse: true },
+): ShotScene => shotScene({ rig, setUp, intentId: intent.id, actionStanceId, horizonAt, ride }, options);
+
+/** Whether the picture is one that was asked for: looked at first, since the other checks take several times as long. */
+function showsIt(question: PlacementQuestion, setUp: SetUp, horizonAt: number | null): boolean {
+  const { verdict, rejection } = frame.searchTerm.judge(sceneOf(question, setUp, horizonAt));
+  return verdict !== 'stop' && rejection === null;
+}
+
+function judged(question: PlacementQuestion, spotId: string, setUp: SetUp, horizonAt: number | null): Placement {
+  const found = judgedBy(CHECKS, sceneOf(question, setUp, horizonAt), { all: true });
+  const score = scoreOf(found, weightsOf(newAsk(question.intent.id, '')));
   return { spotId, setUp, horizonAt, score, stopped: isStopped(found) };
 }
 
@@ -93,18 +121,23 @@ const modesTried = ({ modes }: CameraDefinition, intent: IntentDefinition): read
   return [...new Set([suited[0], byWidth[0], byWidth.at(-1)])].flatMap((mode) => mode ?? []);
 };
 
-/** Every camera of the kit on every base that goes there, steadied as well as it can be. */
-function* variations({ rig, camera, intent }: PlacementQuestion, spotId: string): Generator<SetUp> {
+/** Cameras and modes, each with the bases that go there and the two best levels of its stabiliser: all of one view show about the same. */
+function* views({ rig, camera, intent }: PlacementQuestion, spotId: string): Generator<readonly SetUp[]> {
   const kit = kitWith(rig.ownKit);
   const placed = placedSpots(rig).find((p) => p.spot.id === spotId);
   if (!placed) return;
-  const cameras = [...kit.cameras].sort((a, b) => Number(b.id === camera.cameraId) - Number(a.id === camera.cameraId));
+  const bases = basesByHabit(kit.bases, placed.spot.surface);
+  // The camera in hand, then the lightest first.
+  const cameras = [...kit.cameras].sort(
+    (a, b) => Number(b.id === camera.cameraId) - Number(a.id === camera.cameraId) || a.massKg.value - b.massKg.value,
+  );
   for (const other of cameras) {
-    for (const base of basesByHabit(kit.bases, placed.spot.surface)) {
-      const levels = intent.exposedS ? other.stabilisers.slice(0, 1) : [...other.stabilisers].reverse().slice(0, 2);
-      for (const mode of modesTried(other, intent))
-        for (const { id } of levels)
-          yield plainOn(rig, placed, base, { cameraId: other.id, modeId: mode.id, stabiliserId: id });
-    }
+    const levels = intent.exposedS ? other.stabilisers.slice(0, 1) : [...other.stabilisers].reverse().slice(0, 2);
+    for (const mode of modesTried(other, intent))
+      yield levels.flatMap(({ id }) =>
+        bases
+          .slice(0, BASES_TRIED)
+          .map((base) => plainOn(rig, placed, base, { cameraId: other.id, modeId: mode.id, stabiliserId: id })),
+      );
   }
 }
