@@ -25,6 +25,7 @@ import { nowReads } from '../../ui/correctionWords';
 import { LearntPanel } from './LearntPanel';
 import { ShakePanel } from './ShakePanel';
 import { pixelsOf } from '../../ui/pixelsOf';
+import { HiddenFile } from '../../ui/HiddenFile';
 
 interface Clip {
   readonly url: string;
@@ -157,19 +158,7 @@ export function ClipScreen() {
           <button type="button" className="action action-main" onClick={() => input.current?.click()}>
             <ImageUp size={16} aria-hidden /> Choose a still or a video
           </button>
-          <input
-            ref={input}
-            type="file"
-            accept="image/*,video/*"
-            className="sr-only"
-            tabIndex={-1}
-            aria-label="Test clip file"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = '';
-              if (file) choose(file);
-            }}
-          />
+          <HiddenFile input={input} label="Test clip file" accept="image/*,video/*" onFile={choose} />
           <button type="button" className="action" disabled={still.isPending} onClick={() => void practise()}>
             <Camera size={16} aria-hidden /> {still.isPending ? 'Filming…' : 'Practise with the stand-in camera'}
           </button>

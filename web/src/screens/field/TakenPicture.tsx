@@ -7,6 +7,7 @@ import { useOuting } from '../../state/OutingProvider';
 import { correctionSteps, nowReads } from '../../ui/correctionWords';
 import { pixelsOf } from '../../ui/pixelsOf';
 import { computing } from '../../workers/core';
+import { HiddenFile } from '../../ui/HiddenFile';
 
 interface TakenPictureProps {
   readonly shot: Shot;
@@ -65,19 +66,7 @@ export function TakenPicture({ shot, question, onTaken }: TakenPictureProps) {
   };
   return (
     <section aria-label="The picture it gave" className="mt-1">
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Still of the camera"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) choose(file);
-        }}
-      />
+      <HiddenFile input={input} label="Still of the camera" accept="image/*" onFile={choose} />
       {url && (
         <img
           src={url}

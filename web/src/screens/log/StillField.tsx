@@ -1,6 +1,7 @@
 import { ImagePlus, X } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { LARGEST_STILL, smallStill } from '../../storage/stills';
+import { HiddenFile } from '../../ui/HiddenFile';
 
 export interface SmallStill {
   readonly name: string;
@@ -30,19 +31,7 @@ export function StillField({
   return (
     <div>
       <span className="caption block">A still of it</span>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Still of the take"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) void take(file);
-        }}
-      />
+      <HiddenFile input={input} label="Still of the take" accept="image/*" onFile={(file) => void take(file)} />
       {still ? (
         <p className="flex items-center gap-2">
           <span className="min-w-0 truncate">{still.name}</span>
