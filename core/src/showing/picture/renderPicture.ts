@@ -67,6 +67,8 @@ const TONE_COLOURS: Readonly<Record<Tone, Rgb>> = {
 const SKIN_M = 0.004;
 /** What is left of the light in the shade of a clear day: for drawing only. */
 const SHADE = 0.62;
+/** From this width on a ray to the sun is cast for one pixel in four. */
+const SPARSE_FROM_PX = 200;
 /** Beyond that a shadow is a few pixels: not looked for. */
 const SHADOWS_TO_M = 60;
 
@@ -130,11 +132,19 @@ export function renderPicture(
   ];
   const cast = castFrame(scene, worldFromCamera, rayGrid(lens, widthPx, heightPx));
   const inShade = shadows && toSun && toSun[1] > 0 ? shading(scene) : null;
-  /** How much of the light is left at a point: in the shade the sky's alone. */
-  const lightAt = (point: Vec3, normal: Vec3): number => {
-    if (!inShade || !toSun) return 1;
-    const turnedAway = dot(normal, toSun) <= 0;
-    return turnedAway || inShade(addScaled(addScaled(point, normal, SKIN_M), toSun, SKIN_M), toSun) ? SHADE : 1;
+  const asked = inShade ? new Float32Array(widthPx * heightPx) : null;
+  const stride = widthPx >= SPARSE_FROM_PX ? 2 : 1;
+  /** How much of the light is left at a pixel's point: in the shade the sky's alone. Pixels between those that are asked take over from them where they show the same. */
+  const lightAt = (index: number, point: Vec3, normal: Vec3): number => {
+    if (!inShade || !asked || !toSun) return 1;
+    if (dot(normal, toSun) <= 0) return SHADE;
+    const x = index % widthPx;
+    const y = (index - x) / widthPx;
+    const corner = index - (y % stride) * widthPx - (x % stride);
+    if (asked[corner]! > 0 && cast.part[corner] === cast.part[index]) return asked[corner]!;
+    const lit = inShade(addScaled(addScaled(point, normal, SKIN_M), toSun, SKIN_M), toSun) ? SHADE : 1;
+    asked[index] = lit;
+    return lit;
   };
   // Clouds light from above.
   const skyLight = toSun ?? SUN;
@@ -174,7 +184,7 @@ export function renderPicture(
       sky[index] = skyness(ground, direction) >= 0 ? 1 : 0;
       const hit = sky[index] === 1 ? null : groundHit(ground, origin, direction);
       const near = hit && hit.distanceM < SHADOWS_TO_M;
-      const lit = near ? lightAt(hit.point, ground.normal) : 1;
+      const lit = near ? lightAt(index, hit.point, ground.normal) : 1;
       const colour = backgroundColour(
         world,
         ground,
@@ -201,7 +211,7 @@ export function renderPicture(
     normals[index * 3 + 2] = normal[2];
     const isScenery = part >= solid.length;
     const base = isScenery ? scenery[part - solid.length]!.colour : TONE_COLOURS[posed.tone];
-    const lit = isScenery ? 1 : lightAt(point, normal);
+    const lit = isScenery ? 1 : lightAt(index, point, normal);
     const washed = isScenery
       ? hazeAt(
           wash(base, [normal[0], 0.4 + 0.5 * normal[1], normal[2]], direction, 0, lamp),
