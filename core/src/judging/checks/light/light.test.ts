@@ -12,6 +12,7 @@ import { darkFrom } from '../../../physics/light/darkFrom';
 import { exposingOf } from '../../../physics/light/exposing';
 import { filmedMin, filmedThen } from '../../../physics/light/clock';
 import { kitWith } from '../../../posing/lookup/kit';
+import { resolveRig } from '../../../posing/lookup/resolveRig';
 import type { SunOnWay } from './found/sunOnWays';
 import { wishMet } from './lightWish';
 import { foundBy, shotReport } from '../../report/shotReport';
@@ -262,19 +263,14 @@ describe('a shot', () => {
 
   it('behind a screen mirrors the dashboard in the sun, and less of it through a polarising filter', () => {
     const car = newCarrier('k', 'coupe', 1.75);
-    const inside = placedSpots(car.rig).flatMap(({ spot: { id } }) => {
+    const inside = ['dash', 'screen-inside'].flatMap((id) => {
       const setUp = plainSetUp(car.rig, id, { cameraId: 'cube-camera', modeId: 'wide', stabiliserId: 'off' });
       if (!setUp) return [];
       const asked = {
         ...question(),
         rig: car.rig,
         setUp,
-        actionStanceId: newShot(
-          's',
-          car,
-          car.rig,
-          INTENTS.find((i) => i.id === 'clear-ahead')!,
-        ).actionStanceId,
+        actionStanceId: resolveRig(car.rig).machine.actionStanceId,
         intentId: 'clear-ahead',
         ride: { ...car.ride, lightId: 'bright-sun' as const },
         moment: { ...WINTER, date: '2027-06-21', at: '12:00', headingDeg: 180 },
