@@ -9,7 +9,7 @@ import { bladeSlices } from './bladeSlices';
 import { glassMirror, paneMirrors } from './glassMirror';
 import { lampFlicker, steadyExposureS } from './lampFlicker';
 import { metered } from './metering';
-import { ownShadow } from './ownShadow';
+import { ownShadows, type OwnShadow } from './ownShadow';
 import { shading } from './partRays';
 
 const post: PosedPart = {
@@ -52,7 +52,7 @@ describe('a shadow', () => {
       position: [1, 20, 0] as const,
       rotation: rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: -90, rollDeg: 0 }),
     };
-    const { share, ofCamera } = ownShadow([post], down, lens, ground, toSun, 400);
+    const [{ share, ofCamera }] = ownShadows([post], down, lens, ground, [toSun], 400) as [OwnShadow];
     expect(share).toBeGreaterThan((0.1 * 1.9) / 23.1 ** 2 / 1.6);
     expect(share).toBeLessThan((0.1 * 2.1 * 1.6) / 23.1 ** 2);
     expect(ofCamera).toBe(0);

@@ -74,13 +74,3 @@ export function ownShadows(
   }
   return found.map(({ all, camera }) => ({ share: all / (image || 1), ofCamera: camera / (image || 1) }));
 }
-
-/** The same for one place of the sun. */
-export const ownShadow = (
-  parts: readonly PosedPart[],
-  worldFromCamera: Pose,
-  lens: Lens,
-  ground: Ground,
-  toSun: Vec3,
-  columns?: number,
-): OwnShadow => ownShadows(parts, worldFromCamera, lens, ground, [toSun], columns)[0]!;

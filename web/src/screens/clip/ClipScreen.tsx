@@ -208,25 +208,27 @@ export function ClipScreen() {
         )}
         {clip && search !== 'idle' && (
           <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1">
-            <p role="status" className="min-w-0 flex-1" data-testid="horizon-search">
+            <p role="status" className="min-w-0 flex-1 max-sm:basis-full" data-testid="horizon-search">
               {SEARCH_WORDS[search]}
             </p>
-            <button
-              type="button"
-              className="action"
-              aria-pressed={marks.way !== undefined}
-              onClick={() =>
-                setMarks(({ way, ...ends }) =>
-                  way ? ends : { ...ends, way: horizon[horizon.length >> 1] ?? [0.5, 0.5] },
-                )
-              }
-            >
-              <Signpost size={16} aria-hidden /> {marks.way ? 'Leave the way out' : 'Mark where the way vanishes'}
-            </button>
             {search !== 'searching' && (
-              <button type="button" className="action" onClick={() => void find()}>
-                <ScanLine size={16} aria-hidden /> Find the horizon
-              </button>
+              <>
+                <button
+                  type="button"
+                  className="action"
+                  aria-pressed={marks.way !== undefined}
+                  onClick={() =>
+                    setMarks(({ way, ...ends }) =>
+                      way ? ends : { ...ends, way: horizon[horizon.length >> 1] ?? [0.5, 0.5] },
+                    )
+                  }
+                >
+                  <Signpost size={16} aria-hidden /> {marks.way ? 'Leave the way out' : 'Mark where the way vanishes'}
+                </button>
+                <button type="button" className="action" onClick={() => void find()}>
+                  <ScanLine size={16} aria-hidden /> Find the horizon
+                </button>
+              </>
             )}
           </div>
         )}
