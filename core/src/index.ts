@@ -85,7 +85,7 @@ export { filtersFor, filtersOf, type Kit, kitWith, polariserOf } from './posing/
 export { knownMachines, registerOwnShapes, resolveRig } from './posing/lookup/resolveRig';
 export { withStanceShare } from './posing/lookup/stanceShares';
 export { poseRig } from './posing/rig/poseRig';
-export { lostSpots, placedAt, placedSpots, whyUnplaced, worldFromSpot } from './posing/rig/spots';
+export { lostSpots, placedAt, placedSpot, placedSpots, whyUnplaced, worldFromSpot } from './posing/rig/spots';
 export { tiltWords } from './mathematics/units/tiltWords';
 export { fromMarkM, slides, type SpotZone } from './words/carrier/spotZone';
 export { baseRefusal } from './posing/strut/baseRefusal';

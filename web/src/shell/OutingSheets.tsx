@@ -15,7 +15,7 @@ import { computing } from '../workers/core';
 import { useLatest } from '../workers/useLatest';
 
 /** So long nothing is touched before the searching workers are made ready. */
-const QUIET_MS = 4000;
+const QUIET_MS = 8000;
 
 /** On a phone at the trailhead nobody searches: its battery is spared. */
 const DESK = '(min-width: 1024px)';
@@ -30,8 +30,17 @@ function ReadyToSearch() {
   const { pathname } = useLocation();
   const shot = outing.shots.find((s) => s.id === shotId) ?? outing.shots[0];
   useQuiet(`${shot?.carrierId ?? ''} ${pathname}`, QUIET_MS, () => {
+    let wanted = true;
+    let stop = () => {};
     if (shot && BEFORE_FIND.test(pathname) && matchMedia(DESK).matches)
-      void import('../searching/warmSearch').then(({ warmSearch }) => warmSearch(outing, shot));
+      void import('../searching/warmSearch').then(({ warmSearch }) => {
+        if (!wanted) return;
+        stop = warmSearch(outing, shot);
+      });
+    return () => {
+      wanted = false;
+      stop();
+    };
   });
   return null;
 }

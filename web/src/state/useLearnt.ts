@@ -2,7 +2,7 @@ import {
   carrierOfShot,
   learntWords,
   lessonsOf,
-  placedSpots,
+  placedSpot,
   rigOfShot,
   shakeLearnt,
   shakeLessonsOf,
@@ -18,7 +18,7 @@ export function useLearnt(): { readonly tilt: string | null; readonly shake: str
   // Places are found by rays: nothing for the page's thread where there is nothing to be said.
   if (lessons.length === 0 && shakes.length === 0) return { tilt: null, shake: null };
   const rig = rigOfShot(outing, shot);
-  const spot = placedSpots(rig).find((placed) => placed.spot.id === shot.setUp.spotId)?.spot;
+  const spot = placedSpot(rig, shot.setUp.spotId)?.spot;
   if (!spot) return { tilt: null, shake: null };
   const carrier = carrierOfShot(outing, shot);
   const place = { machineId: rig.machineId, partId: spot.partId, spotId: spot.id };

@@ -5,20 +5,26 @@ beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
 
 describe('what waits for a still hand', () => {
-  it('runs once, when nothing was touched for so long', () => {
-    const run = jest.fn();
+  it('runs once a rest, and is ended as soon as the hand stirs', () => {
+    const end = jest.fn();
+    const run = jest.fn(() => end);
     renderHook(() => useQuiet('bike', 4000, run));
     jest.advanceTimersByTime(3999);
     expect(run).not.toHaveBeenCalled();
     jest.advanceTimersByTime(1);
     expect(run).toHaveBeenCalledTimes(1);
-    window.dispatchEvent(new Event('pointermove'));
     jest.advanceTimersByTime(20_000);
     expect(run).toHaveBeenCalledTimes(1);
+    expect(end).not.toHaveBeenCalled();
+    window.dispatchEvent(new Event('pointermove'));
+    expect(end).toHaveBeenCalledTimes(1);
+    jest.advanceTimersByTime(4000);
+    expect(run).toHaveBeenCalledTimes(2);
+    expect(end).toHaveBeenCalledTimes(1);
   });
 
   it.each(['pointermove', 'pointerdown', 'keydown', 'wheel'])('begins anew at a %s', (stir) => {
-    const run = jest.fn();
+    const run = jest.fn(() => () => undefined);
     renderHook(() => useQuiet('bike', 4000, run));
     jest.advanceTimersByTime(3900);
     window.dispatchEvent(new Event(stir));
@@ -30,9 +36,12 @@ describe('what waits for a still hand', () => {
 
   it('waits again for another key and runs what is newest; gone, it never runs', () => {
     const runs: string[] = [];
-    const { rerender, unmount } = renderHook(({ key }) => useQuiet(key, 1000, () => runs.push(key)), {
-      initialProps: { key: 'bike' },
-    });
+    const { rerender, unmount } = renderHook(
+      ({ key }) => useQuiet(key, 1000, () => (runs.push(key), () => undefined)),
+      {
+        initialProps: { key: 'bike' },
+      },
+    );
     jest.advanceTimersByTime(500);
     rerender({ key: 'kayak' });
     jest.advanceTimersByTime(999);

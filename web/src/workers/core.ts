@@ -1,6 +1,7 @@
 import type { OwnShape } from '@strut-spot/core';
 import type { Remote } from 'comlink';
 import type { CoreWorker } from './core.worker';
+import { pictures } from './atRest';
 import { failingWorker } from './failing';
 
 /** Shapes of the user's own that every worker must know, whenever it is started. */
@@ -21,19 +22,32 @@ function start(ended: () => void): Remote<CoreWorker> {
   return worker;
 }
 
-/** A worker that is started by the first thing asked of it, and anew when it failed: most screens need one or two. */
-function startedWhenAsked(): Remote<CoreWorker> {
+type Asked = (...asked: unknown[]) => Promise<unknown>;
+
+/**
+ * A worker that is started by the first thing asked of it, and anew when it failed: most screens need one or two.
+ * @param asking what is done around each question
+ */
+function startedWhenAsked(asking: (question: () => Promise<unknown>) => Promise<unknown>): Remote<CoreWorker> {
   let worker: Remote<CoreWorker> | null = null;
   return new Proxy({} as Remote<CoreWorker>, {
-    get: (_, name: keyof CoreWorker) => (worker ??= start(() => (worker = null)))[name],
+    get:
+      (_, name: keyof CoreWorker) =>
+      (...asked: unknown[]) =>
+        asking(() => ((worker ??= start(() => (worker = null)))[name] as unknown as Asked)(...asked)),
   });
 }
 
-/** One draws the coarse picture under the hand, one the fine picture when it rests, one judges at length, one does everything else. */
-export const drawing = startedWhenAsked();
-export const refining = startedWhenAsked();
-export const judging = startedWhenAsked();
-export const computing = startedWhenAsked();
+const ofPictures = (question: () => Promise<unknown>) => pictures.counted(question());
+
+/** Draws the coarse picture under the hand. */
+export const drawing = startedWhenAsked(ofPictures);
+/** Draws the fine picture when the hand rests. */
+export const refining = startedWhenAsked(ofPictures);
+/** Judges at length, once the pictures are there. */
+export const judging = startedWhenAsked((question) => pictures.atRest().then(question));
+/** Does everything else. */
+export const computing = startedWhenAsked((question) => question());
 
 let searchers: readonly Remote<CoreWorker>[] | null = null;
 

@@ -1,4 +1,5 @@
 import { wrap, type Remote } from 'comlink';
+import { questions } from './atRest';
 import { tellFailure } from './failures';
 
 const NOT_STARTED =
@@ -42,6 +43,8 @@ export function failingWorker<Api>(worker: Worker, ended: () => void = () => und
   return new Proxy({} as Remote<Api> & object, {
     // A promise that resolves with it must not take it for a promise.
     get: (_, name) =>
-      typeof name === 'string' && name !== 'then' ? (...asked: unknown[]) => ask(name, asked) : undefined,
+      typeof name === 'string' && name !== 'then'
+        ? (...asked: unknown[]) => questions.counted(ask(name, asked))
+        : undefined,
   });
 }

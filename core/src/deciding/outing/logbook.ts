@@ -1,5 +1,5 @@
 import { resolveRig } from '../../posing/lookup/resolveRig';
-import { placedSpots } from '../../posing/rig/spots';
+import { placedSpot } from '../../posing/rig/spots';
 import { missingPiece, resolvePieces } from '../../posing/strut/resolveSetUp';
 import { groundById } from '../../posing/lookup/grounds';
 import { carrierOfShot, rigOfShot } from './outing';
@@ -29,7 +29,7 @@ function namesOf(outing: Outing, shot: Shot): Pick<LogRow, 'carrier' | 'place' |
   const carrier = carrierOfShot(outing, shot);
   const rig = rigOfShot(outing, shot);
   const { machine } = resolveRig(rig);
-  const spot = placedSpots(rig).find((placed) => placed.spot.id === shot.setUp.spotId)?.spot;
+  const spot = placedSpot(rig, shot.setUp.spotId)?.spot;
   const pieces = missingPiece(rig, shot.setUp) === null ? resolvePieces(rig, shot.setUp) : null;
   return {
     carrier: machine.name,

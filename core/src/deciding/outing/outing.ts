@@ -1,6 +1,6 @@
 import type { MeasuredBand } from '../../words/ride/measuredBand';
 import type { RigSpec, StanceShares } from '../../words/rig/rigSpec';
-import { placedSpots } from '../../posing/rig/spots';
+import { placedSpot } from '../../posing/rig/spots';
 import { learntOn, shakeLessonsOf } from './learnt/lessons';
 import { learntBands } from './learnt/shakeLearnt';
 import type { OutingCarrier } from './records/carrierRecord';
@@ -50,7 +50,7 @@ export function bandsAt(
   const log = measuredBands(carrier, spotId);
   const lessons = log.length > 0 ? [] : shakeLessonsOf(outing);
   if (lessons.length === 0) return log;
-  const partId = placedSpots(rigOfCarrier(outing, carrier)).find(({ spot }) => spot.id === spotId)?.spot.partId;
+  const partId = placedSpot(rigOfCarrier(outing, carrier), spotId)?.spot.partId;
   if (partId === undefined) return log;
   return learntBands(lessons, { machineId: carrier.rig.machineId, partId, spotId, groundId: carrier.ride.groundId });
 }

@@ -6,7 +6,7 @@ import { suitsIntent, type IntentDefinition } from '../../words/shot/intent';
 import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { kitWith } from '../../posing/lookup/kit';
-import { placedSpots } from '../../posing/rig/spots';
+import { placedSpot } from '../../posing/rig/spots';
 import { basesByHabit, plainOn, type CameraChoice } from '../../posing/strut/plainSetUp';
 import { CHECKS } from '../../judging/checks';
 import { frame } from '../../judging/checks/frame';
@@ -124,7 +124,7 @@ const modesTried = ({ modes }: CameraDefinition, intent: IntentDefinition): read
 /** Cameras and modes, each with the bases that go there and the two best levels of its stabiliser: all of one view show about the same. */
 function* views({ rig, camera, intent }: PlacementQuestion, spotId: string): Generator<readonly SetUp[]> {
   const kit = kitWith(rig.ownKit);
-  const placed = placedSpots(rig).find((p) => p.spot.id === spotId);
+  const placed = placedSpot(rig, spotId);
   if (!placed) return;
   const bases = basesByHabit(kit.bases, placed.spot.surface);
   // The camera in hand, then the lightest first.

@@ -6,7 +6,7 @@ import { sceneAt } from './sceneAt';
 import { carrierScene } from '../../posing/scene/carrierScene';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import { coarseFramed, coarseStance, forget, type CoarseFor } from '../../physics/framing/sightlines';
-import { placedSpots } from '../../posing/rig/spots';
+import { placedSpot } from '../../posing/rig/spots';
 import { baseRefusal } from '../../posing/strut/baseRefusal';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
@@ -51,7 +51,7 @@ export function* searchSteps(
 ): Generator<number, SpotResult> {
   const carrier = searchedCarrier(question, job.carrierId);
   const { rig } = carrier;
-  const spot = placedSpots(rig).find((p) => p.spot.id === job.spotId)?.spot;
+  const spot = placedSpot(rig, job.spotId)?.spot;
   if (!spot) throw new RangeError(`searchSpot: no spot "${job.spotId}" on carrier "${job.carrierId}"`);
   const kept = options.exhaustive
     ? {

@@ -12,7 +12,7 @@ import {
   rotationFromPanTiltRoll,
 } from '../../mathematics/geometry/rotation';
 import { distance, type Vec3 } from '../../mathematics/geometry/vec3';
-import { placedSpots } from '../../posing/rig/spots';
+import { placedSpot } from '../../posing/rig/spots';
 import { poseStrut } from '../../posing/strut/kinematics';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
@@ -213,7 +213,7 @@ export const plainAt = (
   links: readonly LinkUse[],
   { camera, modeId, stabiliserId, mounting }: View,
 ): SetUp => {
-  const placed = placedSpots(rig).find((p) => p.spot.id === spotId)!;
+  const placed = placedSpot(rig, spotId)!;
   const turned = mounting === 'upright' ? {} : { mounting };
   return { ...plainOn(rig, placed, base, { cameraId: camera.id, modeId, stabiliserId, ...turned }), links };
 };

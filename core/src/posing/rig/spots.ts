@@ -22,24 +22,46 @@ export interface PlacedSpot {
   readonly slideM: number;
 }
 
-const latest = keepLatest<readonly PlacedSpot[]>(12);
+/** The spots of one rig; each is found on its part when it is first asked for. */
+interface Places {
+  readonly at: (spotId: string) => PlacedSpot | undefined;
+  readonly all: () => readonly PlacedSpot[];
+}
+
+const latest = keepLatest<Places>(12);
 const spottedKey = keyOf((spec: RigSpec) => ({ ...spec, ownKit: undefined, subject: undefined }));
+const placesOf = (spec: RigSpec): Places => latest(spottedKey(spec), () => placing(spec));
 
 /** All spots of a rig, what is worn first. The same rig gives the same objects while it is among the last few. Those of the user's own that find no place are left out. @throws RangeError when a ray of the catalogue's own misses its part. */
-export const placedSpots = (spec: RigSpec): readonly PlacedSpot[] => latest(spottedKey(spec), () => placeAll(spec));
+export const placedSpots = (spec: RigSpec): readonly PlacedSpot[] => placesOf(spec).all();
 
-function placeAll(spec: RigSpec): readonly PlacedSpot[] {
+/** One spot of a rig where it usually is, the same object as among all; undefined where the rig has no such spot. */
+export const placedSpot = (spec: RigSpec, spotId: string): PlacedSpot | undefined => placesOf(spec).at(spotId);
+
+function placing(spec: RigSpec): Places {
   const { machine, worn } = resolveRig(spec);
   const body = bodySegments(spec.statureM);
   const rig = poseRig(spec, SET_UP_STANCE_ID);
-  const spots = [...worn.flatMap((w) => w.spots(body)), ...machine.spots(spec.fit, body)].map((spot) => {
-    const placed = placeSpot(rig, spot);
-    if (typeof placed === 'string') throw new RangeError(`placeSpot: spot "${spot.id}": ${placed}`);
-    return placed;
-  });
+  const spots = new Map(
+    [...worn.flatMap((w) => w.spots(body)), ...machine.spots(spec.fit, body)].map((spot) => [spot.id, spot]),
+  );
   // A spot of the user's that finds no place on this rig is kept: with another measure or another helmet it may come back.
-  const own = (spec.ownSpots ?? []).map((spot) => placeOwn(rig, spot));
-  return [...spots, ...own.filter((placed) => typeof placed !== 'string')];
+  const own = new Map((spec.ownSpots ?? []).map((spot) => [spot.id, spot]));
+  const found = new Map<string, PlacedSpot | undefined>();
+  const place = (spotId: string): PlacedSpot | undefined => {
+    const spot = spots.get(spotId);
+    const hand = own.get(spotId);
+    const placed = spot ? placeSpot(rig, spot) : hand ? placeOwn(rig, hand) : undefined;
+    if (typeof placed !== 'string') return placed;
+    if (spot) throw new RangeError(`placeSpot: spot "${spotId}": ${placed}`);
+    return undefined;
+  };
+  const at = (spotId: string) => {
+    if (!found.has(spotId)) found.set(spotId, place(spotId));
+    return found.get(spotId);
+  };
+  let all: readonly PlacedSpot[] | undefined;
+  return { at, all: () => (all ??= [...spots.keys(), ...own.keys()].flatMap((id) => at(id) ?? [])) };
 }
 
 const slid = keepLatest<PlacedSpot>(64);
@@ -55,7 +77,7 @@ export function placedAt(
   spec: RigSpec,
   { spotId, slideM = 0 }: Pick<SetUp, 'spotId' | 'slideM'>,
 ): PlacedSpot | undefined {
-  const usual = placedSpots(spec).find((placed) => placed.spot.id === spotId);
+  const usual = placedSpot(spec, spotId);
   const zone = usual?.spot.zone;
   const by = zone ? slideWithin(zone, slideM) : 0;
   if (!usual || by === 0) return usual;
@@ -86,12 +108,13 @@ export function lostSpots(spec: RigSpec): readonly LostSpot[] {
 
 /** Why nothing can be set on a spot of a rig; null where something can. */
 export function whyUnplaced(spec: RigSpec, spotId: string): string | null {
-  const placed = placedSpots(spec);
-  if (placed.some((p) => p.spot.id === spotId)) return null;
+  if (placedSpot(spec, spotId)) return null;
   const lost = lostSpots(spec).find((spot) => spot.id === spotId);
   return lost
     ? `your spot "${lost.name}" is lost: ${lost.because}`
-    : `no spot "${spotId}" on this carrier (there are ${placed.map((p) => p.spot.id).join(', ')})`;
+    : `no spot "${spotId}" on this carrier (there are ${placedSpots(spec)
+        .map((p) => p.spot.id)
+        .join(', ')})`;
 }
 
 /** Hand-placed spots are looked for from so far outside their points, nearest first: the part may have grown since. Metres. */

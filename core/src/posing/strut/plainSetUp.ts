@@ -1,6 +1,6 @@
 import type { BaseKind, Surface } from '../../words/carrier/surface';
 import type { RigSpec } from '../../words/rig/rigSpec';
-import { placedSpots, type PlacedSpot } from '../rig/spots';
+import { placedSpot, type PlacedSpot } from '../rig/spots';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition, CameraMounting } from '../../words/kit/camera';
 import { suitsIntent, type IntentDefinition } from '../../words/shot/intent';
@@ -85,7 +85,7 @@ export function plainOn(
 
 /** The strut's simplest form at a spot, on the base that people try first; null when no base of the kit goes there. */
 export function plainSetUp(spec: RigSpec, spotId: string, camera: CameraChoice): SetUp | null {
-  const placed = placedSpots(spec).find((p) => p.spot.id === spotId);
+  const placed = placedSpot(spec, spotId);
   if (!placed) throw new RangeError(`plainSetUp: no spot "${spotId}" on this rig`);
   const [base] = basesByHabit(kitWith(spec.ownKit).bases, placed.spot.surface);
   return base ? plainOn(spec, placed, base, camera) : null;

@@ -5,6 +5,8 @@ import { openEdgeCount } from '../../mathematics/geometry/mesh';
 import { poseAt, type Pose } from '../../mathematics/geometry/pose';
 import { rotationAbout, rotationFromPanTiltRoll, rotate } from '../../mathematics/geometry/rotation';
 import { calibrateLens } from '../../mathematics/lens/lens';
+import { rayGrid } from '../../mathematics/lens/rayGrid';
+import { castFrame } from '../../physics/framing/castFrame';
 import { poseRig } from '../../posing/rig/poseRig';
 import type { Ground } from '../../words/carrier/land';
 import type { PosedPart } from '../../words/carrier/posedPart';
@@ -12,7 +14,7 @@ import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { hash2, noise2 } from './worlds/noise';
 import { renderPicture, type Picture } from './renderPicture';
 import { trailColour, trailScenery } from './worlds/trail';
-import { skyColour } from './worlds/world';
+import { skyColour, skyOver } from './worlds/sky';
 
 const level: Ground = { point: [0, 0, 0], normal: [0, 1, 0], ahead: [1, 0, 0], world: 'trail' };
 const lens = calibrateLens({
@@ -137,6 +139,22 @@ describe('the world', () => {
     const side = skyColour([0, Math.sin(0.01), Math.cos(0.01)], 1);
     expect(low).not.toEqual(side);
     expect(low[2]).toBeGreaterThan(220);
+  });
+
+  it('is drawn between the corners of small squares as at each pixel, with hills and disc sharp', () => {
+    const [width, height] = [320, 180];
+    const { directions } = castFrame([], camera, rayGrid(lens, width, height));
+    for (const toSun of [null, [0.955, 0.25, -0.16], [0.95, -0.1, 0.3]] as const) {
+      const sky = skyOver(directions, width, 1, toSun);
+      let most = 0;
+      // Down to the horizon.
+      for (let i = 0; i < (width * height) / 2; i++) {
+        const exact = skyColour([directions[i * 3]!, directions[i * 3 + 1]!, directions[i * 3 + 2]!], 1, toSun);
+        const drawn = sky(i);
+        for (let k = 0; k < 3; k++) most = Math.max(most, Math.abs(exact[k]! - drawn[k]!));
+      }
+      expect(most).toBeLessThan(5);
+    }
   });
 
   it('noise is repeatable, smooth and within 0 to 1', () => {

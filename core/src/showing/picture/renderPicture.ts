@@ -14,7 +14,8 @@ import { INK, inkContours } from './inkContours';
 import { drawLamps, poolsOf, type NightLamps } from './nightLamps';
 import { outlineMask } from './shadowOutline';
 import { WORLDS } from './worlds/index';
-import { hazeAt, landCoordinates, skyColour, SUN, type Rgb, type World } from './worlds/world';
+import { skyOver } from './worlds/sky';
+import { hazeAt, landCoordinates, SUN, type Rgb, type World } from './worlds/world';
 
 interface PictureOptions {
   /** Trees, rocks and posts. */
@@ -147,13 +148,13 @@ export function renderPicture(
     return lit;
   };
   // Clouds light from above.
-  const skyLight = toSun ?? SUN;
   const lamp = toSun === null || lamps ? UP : (toSun ?? SUN);
   const dim = toSun && !lamps ? dimBy(toSun) : 1;
   const pools = lamps ? poolsOf(ground, lamps) : null;
   const afar = lamps ? FAR_AT_NIGHT : 1;
   const lampLight = (point: Vec3): number => pools?.(point) ?? 1;
   const cells = widthPx * heightPx;
+  const skyAt = skyOver(cast.directions, widthPx, world.hills, toSun === undefined ? SUN : toSun);
   const rgba = new Uint8ClampedArray(cells * 4);
   const normals = new Float32Array(cells * 3);
   const sky = new Uint8Array(cells);
@@ -185,15 +186,12 @@ export function renderPicture(
       const hit = sky[index] === 1 ? null : groundHit(ground, origin, direction);
       const near = hit && hit.distanceM < SHADOWS_TO_M;
       const lit = near ? lightAt(index, hit.point, ground.normal) : 1;
-      const colour = backgroundColour(
-        world,
-        ground,
-        origin,
-        direction,
-        sky[index] === 1,
-        toSun === null ? null : skyLight,
+      set(
+        index,
+        sky[index] === 1
+          ? skyAt(index)
+          : darker(landColour(world, ground, direction, hit), lit * dim * (hit ? lampLight(hit.point) : afar)),
       );
-      set(index, sky[index] === 1 ? colour : darker(colour, lit * dim * (hit ? lampLight(hit.point) : afar)));
       if (shadow && hit)
         shadow[index] =
           near && lit < 1 && toSun && ownShade?.(addScaled(hit.point, toSun, SKIN_M), toSun) ? IN_SHADOW : 0;
@@ -252,16 +250,7 @@ function wash(base: Rgb, normal: Vec3, direction: Vec3, gloss: number, toSun: Ve
   ];
 }
 
-function backgroundColour(
-  world: World,
-  ground: Ground,
-  origin: Vec3,
-  direction: Vec3,
-  isSky: boolean,
-  toSun: Vec3 | null,
-): Rgb {
-  if (isSky) return skyColour(direction, world.hills, toSun);
-  const hit = groundHit(ground, origin, direction);
+function landColour(world: World, ground: Ground, direction: Vec3, hit: ReturnType<typeof groundHit>): Rgb {
   if (!hit) return world.far(direction);
   if (hit.distanceM > world.nearM) return hazeAt(world.far(direction), hit.distanceM, world.hazeM);
   const [along, across] = landCoordinates(ground, hit.point);

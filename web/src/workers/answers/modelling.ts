@@ -16,6 +16,7 @@ import {
   shadedMesh,
   worldFromSpot,
   placedAt,
+  placedSpot,
   placedSpots,
   slides,
   type Pose,
@@ -77,7 +78,7 @@ export const modelling = {
   /** Places along the stretch of a spot, from one end to the other; null where it is a point or lost. */
   spotStretch(rig: RigSpec, spotId: string, stanceId: string) {
     const posed = poseRig(rig, stanceId);
-    const zone = placedSpots(rig).find(({ spot }) => spot.id === spotId)?.spot.zone;
+    const zone = placedSpot(rig, spotId)?.spot.zone;
     if (!zone || !slides(zone)) return null;
     const length = zone.nearerM + zone.fartherM;
     const path = Array.from({ length: STRETCH_STEPS + 1 }, (_, i) => {

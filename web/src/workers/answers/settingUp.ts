@@ -17,7 +17,7 @@ import {
   cameraFor,
   wantedHorizon,
   type ShotQuestion,
-  placedSpots,
+  placedSpot,
   type OutingCarrier,
   type RigSpec,
 } from '@strut-spot/core';
@@ -49,7 +49,7 @@ export const settingUp = {
 
   /** Why bases of the kit cannot go on a spot, by base id; null where they can. */
   baseRefusals(rig: RigSpec, spotId: string): Record<string, string | null> {
-    const surface = placedSpots(rig).find((p) => p.spot.id === spotId)!.spot.surface;
+    const surface = placedSpot(rig, spotId)!.spot.surface;
     return Object.fromEntries(kitWith(rig.ownKit).bases.map((base) => [base.id, baseRefusal(base, surface)]));
   },
 

@@ -9,7 +9,7 @@ import {
   findHorizon,
   lightOfDay,
   panTiltRollFromRotation,
-  placedSpots,
+  placedSpot,
   parseOuting,
   poseRig,
   poseStrut,
@@ -84,7 +84,7 @@ export const shots = {
 
   /** A spot with the part that it is on; undefined where it is lost. */
   spotPlace: (rig: RigSpec, spotId: string) => {
-    const found = placedSpots(rig).find(({ spot }) => spot.id === spotId);
+    const found = placedSpot(rig, spotId);
     return found && { id: found.spot.id, partId: found.spot.partId };
   },
 

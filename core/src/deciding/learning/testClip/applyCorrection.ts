@@ -1,4 +1,4 @@
-import { placedSpots } from '../../../posing/rig/spots';
+import { placedSpot } from '../../../posing/rig/spots';
 import type { RigSpec } from '../../../words/rig/rigSpec';
 import type { ClipRecord, Shot } from '../../outing/records/shotRecord';
 import type { ClipResult } from './correction';
@@ -15,7 +15,7 @@ export function applyCorrection(
   clip: Pick<ClipRecord, 'id' | 'at' | 'marks'>,
 ): Shot {
   const { measured, tiltByDeg, rollByDeg, panByDeg, lesson, newAngles, gimbalTiltDeg } = correction;
-  const spot = placedSpots(rig).find((placed) => placed.spot.id === shot.setUp.spotId)?.spot;
+  const spot = placedSpot(rig, shot.setUp.spotId)?.spot;
   const record: ClipRecord = {
     ...clip,
     measuredTiltDeg: measured.tiltDeg,

@@ -1,4 +1,4 @@
-import { placedSpots } from '../../../posing/rig/spots';
+import { placedSpot } from '../../../posing/rig/spots';
 import { baseRefusal } from '../../../posing/strut/baseRefusal';
 import { kitWith } from '../../../posing/lookup/kit';
 import { COST_CLASSES, type CostClass } from '../../../words/kit/cost';
@@ -22,7 +22,7 @@ export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
   const { ride, shaken } = scene;
   const { rig, setUp } = scene.question;
   const kit = kitWith(rig.ownKit);
-  const surface = placedSpots(rig).find((p) => p.spot.id === setUp.spotId)!.spot.surface;
+  const surface = placedSpot(rig, setUp.spotId)!.spot.surface;
   const base = kit.bases.find((b) => b.id === setUp.baseId)!;
   const camera = kit.cameras.find((c) => c.id === setUp.cameraId)!;
   const link = (id: string) => kit.links.find((l) => l.id === id)!;
