@@ -41,6 +41,7 @@ export { type CheckResult, type Finding, type Mend, worstCheck } from './words/c
 export type { BaseDefinition } from './words/kit/base';
 export type { CameraDefinition, CameraMounting } from './words/kit/camera';
 export type { FilterDefinition } from './words/kit/filter';
+export { METERING_WORDS } from './words/kit/metering';
 export { SURFACE_STATES, type SurfaceState } from './words/kit/grip';
 export type { HeadDefinition } from './words/kit/head';
 export type { LinkDefinition } from './words/kit/link';
@@ -103,7 +104,7 @@ export { exposureWords, isoWords, stopsToHalfTurn } from './physics/light/exposu
 export { exposingOf, openingOf } from './physics/light/exposing';
 export { darkFrom } from './physics/light/darkFrom';
 export { clockOf, dateAfter, filmedMin, filmedThen, instantOf, minutesOf } from './physics/light/clock';
-export { sunFromCourse, sunOf } from './physics/light/sunCourse';
+export { lowestSunDeg, sunFromCourse, sunOf } from './physics/light/sunCourse';
 export { type SunPlace } from './mathematics/sun/sun';
 export { type PictureLight, pictureLightOf, pictureLit } from './showing/picture/pictureLight';
 export { FIGURE_SCALES, type Figure, figureVerdict, figureWord, pxWords } from './physics/shaking/figures/figures';

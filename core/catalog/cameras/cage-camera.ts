@@ -28,6 +28,7 @@ const camera: CameraDefinition = {
   shortestS: estimated(1 / 8000, 1 / 16000, 1 / 4000),
   mostIso: estimated(51200, 12800, 102400),
   poorIso: estimated(6400, 3200, 12800),
+  metering: 'middle',
   filterFittings: ['screw-in'],
   weather: 'splashes on the body only; cover it',
   port: 'at the side, can stay plugged in',

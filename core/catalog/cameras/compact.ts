@@ -28,6 +28,7 @@ const camera: CameraDefinition = {
   shortestS: estimated(1 / 8000, 1 / 16000, 1 / 2000),
   mostIso: estimated(6400, 3200, 12800),
   poorIso: estimated(1200, 800, 3200),
+  metering: 'middle',
   filterFittings: ['screw-in'],
   weather: 'keep it dry',
   port: 'at the side, under a flap',

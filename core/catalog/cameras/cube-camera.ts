@@ -27,6 +27,7 @@ const camera: CameraDefinition = {
   shortestS: estimated(1 / 8000, 1 / 16000, 1 / 4000),
   mostIso: estimated(6400, 3200, 6400),
   poorIso: estimated(800, 500, 1600),
+  metering: 'whole',
   filterFittings: ['push-on'],
   weather: 'rain, spray and a dip to a few metres with all doors shut',
   port: 'in use only with the door off or a door with a hole',

@@ -20,6 +20,7 @@ const camera: CameraDefinition = {
   shortestS: estimated(1 / 10000, 1 / 24000, 1 / 4000),
   mostIso: estimated(6400, 3200, 10000),
   poorIso: estimated(1000, 600, 1600),
+  metering: 'middle',
   filterFittings: ['clip-on'],
   weather: 'splashes; not against salt and pressure',
   port: 'at the foot, can stay plugged in',

@@ -20,6 +20,7 @@ const camera: CameraDefinition = {
   shortestS: estimated(1 / 8000, 1 / 12000, 1 / 4000),
   mostIso: estimated(6400, 3200, 12800),
   poorIso: estimated(1600, 800, 3200),
+  metering: 'whole',
   filterFittings: ['clip-on'],
   weather: 'keep it dry: an open gimbal jams with spray and grit',
   port: 'at the foot, can stay plugged in',

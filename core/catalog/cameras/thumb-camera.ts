@@ -20,6 +20,7 @@ const camera: CameraDefinition = {
   shortestS: estimated(1 / 8000, 1 / 16000, 1 / 4000),
   mostIso: estimated(3200, 1600, 6400),
   poorIso: estimated(640, 400, 1000),
+  metering: 'whole',
   filterFittings: ['push-on'],
   weather: 'rain and spray',
   port: 'none while it records',

@@ -20,6 +20,7 @@ const camera: CameraDefinition = {
   shortestS: estimated(1 / 8000, 1 / 12000, 1 / 2000),
   mostIso: estimated(3200, 1600, 6400),
   poorIso: estimated(640, 400, 1200),
+  metering: 'whole',
   filterFittings: [],
   weather: 'spray; scratches on its round lenses show in every picture',
   port: 'at the side, open',

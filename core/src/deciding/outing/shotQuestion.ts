@@ -47,7 +47,7 @@ export const dateOf = ({ date }: Pick<Outing, 'date'>, { hour }: Pick<Shot, 'hou
 /** Where and when a shot is taken; nothing where the outing does not say where it is. */
 export const momentOf = (
   { where, date, startsAt }: Pick<Outing, 'where' | 'date' | 'startsAt'>,
-  { hour }: Pick<Shot, 'hour'>,
+  { hour, only }: Pick<Shot, 'hour' | 'only'>,
 ): { readonly moment?: Moment } =>
   where
     ? {
@@ -58,6 +58,7 @@ export const momentOf = (
           ...(hour?.until === undefined ? {} : { until: hour.until }),
           headingDeg: hour?.headingDeg ?? null,
           ...(hour?.octants === undefined ? {} : { octants: hour.octants }),
+          ...(only ? { only: { from: only.from, to: only.to } } : {}),
         },
       }
     : {};

@@ -9,7 +9,7 @@ import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetU
 import { frameSetUp } from '../../physics/framing/frameSetUp';
 import type { Sightlines } from '../../physics/framing/sightlines';
 import { MEASURE_COLUMNS, type FramedSetUp } from '../../physics/framing/stanceFrame';
-import { sunOf } from '../../physics/light/sunCourse';
+import { lowestSunDeg } from '../../physics/light/sunCourse';
 import { landingOf, type Landing } from '../../physics/shaking/whole/landing';
 import { shakeIn, type Shake } from '../../physics/shaking/whole/shakeOf';
 import { shakeScene, type ShakeQuestion, type ShakeScene } from '../../physics/shaking/whole/shakeScene';
@@ -68,7 +68,7 @@ export const shakeQuestionOf = ({
   actionStanceId,
   ride: ride ?? usualRide(resolveRig(rig).machine),
   ...(measured && measured.length > 0 ? { measured } : {}),
-  ...(moment ? { sunHeightDeg: sunOf(moment).heightDeg } : {}),
+  ...(moment ? { sunHeightDeg: lowestSunDeg(moment) } : {}),
 });
 
 /** @throws RangeError for a machine, intent, spot or piece that nobody knows */

@@ -3,7 +3,6 @@ import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { castFrame } from './castFrame';
-import { FRAME_GROUPS, type FrameGroup } from '../../words/shot/frameGroup';
 import { measureFrame } from './measureFrame';
 import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
 import { heightAboveGround } from '../../posing/rig/groundHit';
@@ -14,7 +13,7 @@ import { stitchedParts } from './stitchZone';
 import { whereFrom } from './whereFrom';
 import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
-import { MEASURE_COLUMNS, type FramedSetUp, type StanceFrame } from './stanceFrame';
+import { MEASURE_COLUMNS, overRide, type FramedSetUp, type StanceFrame } from './stanceFrame';
 
 export function frameInStance(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: PosedRig, columns: number) {
   const strut = poseStrut(resolved, setUpRig, rig);
@@ -64,18 +63,13 @@ export function frameSetUp(
         : null,
     };
   });
-  const weightedShares = Object.fromEntries(
-    FRAME_GROUPS.map((group: FrameGroup) => [
-      group,
-      stances.reduce((sum, s) => sum + s.share * s.measures.shares[group], 0),
-    ]),
-  ) as Record<FrameGroup, number>;
   return {
     resolved,
     actionStanceId,
     working: machine.working,
     stances,
-    weightedShares,
+    weightedShares: overRide(stances, 'shares'),
+    weightedMiddle: overRide(stances, 'middle'),
     weightedSpeedFeel: feelOverRide(stances),
     problems: machine.stances.flatMap((stance) =>
       poseRig(spec, stance.id).problems.map((problem) => ({ stanceId: stance.id, ...problem })),

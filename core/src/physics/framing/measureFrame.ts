@@ -26,6 +26,8 @@ export interface PartInFrame {
 export interface FrameMeasures {
   /** Shares of the image area; they add up to 1. */
   readonly shares: FrameShares;
+  /** The same of the picture's middle half across and down. */
+  readonly middle: FrameShares;
   /** Parts seen, largest first. */
   readonly parts: readonly PartInFrame[];
   readonly horizon: Horizon;
@@ -44,6 +46,7 @@ let seen = seenFor(128);
 function seenFor(parts: number) {
   return {
     cells: new Int32Array(parts),
+    inner: new Int32Array(parts),
     u: new Float64Array(parts),
     v: new Float64Array(parts),
     cut: new Uint8Array(parts),
@@ -58,6 +61,7 @@ function seenFor(parts: number) {
 function freshSeen(parts: number): typeof seen {
   if (seen.cells.length < parts) seen = seenFor(2 * parts);
   seen.cells.fill(0);
+  seen.inner.fill(0);
   seen.u.fill(0);
   seen.v.fill(0);
   seen.cut.fill(0);
@@ -69,6 +73,18 @@ function freshSeen(parts: number): typeof seen {
   return seen;
 }
 
+const noShares = (): Record<FrameGroup, number> => ({
+  way: 0,
+  ground: 0,
+  sky: 0,
+  hands: 0,
+  machine: 0,
+  rider: 0,
+  face: 0,
+  subject: 0,
+  own: 0,
+});
+
 /** @param exactSky finds the sky line within each cell to the last digit; otherwise straight between the cell's corners */
 export function measureFrame(
   cast: CastFrame,
@@ -79,29 +95,24 @@ export function measureFrame(
   exactSky = true,
 ): FrameMeasures {
   const { columns, rows } = cast;
-  const shares: Record<FrameGroup, number> = {
-    way: 0,
-    ground: 0,
-    sky: 0,
-    hands: 0,
-    machine: 0,
-    rider: 0,
-    face: 0,
-    subject: 0,
-    own: 0,
-  };
-  const { cells, u, v, cut, left, right, top, bottom, nearestM } = freshSeen(parts.length);
+  const shares = noShares();
+  const middle = noShares();
+  const [left0, right0, top0, bottom0] = [columns / 4, (columns * 3) / 4, rows / 4, (rows * 3) / 4];
+  const { cells, inner, u, v, cut, left, right, top, bottom, nearestM } = freshSeen(parts.length);
   const sky = skyPlanes(worldFromCamera.rotation, ground);
   const corner = cornerSkyness(lens, sky, columns, rows);
   const isWay = wayTest(worldFromCamera.position, ground);
   const below = columns + 1;
   let image = 0;
+  let innerImage = 0;
   for (let row = 0; row < rows; row++) {
     for (let column = 0; column < columns; column++) {
       const index = row * columns + column;
       const part = cast.part[index]!;
       if (part === NO_IMAGE) continue;
       image++;
+      const isInner = column + 0.5 > left0 && column + 0.5 < right0 && row + 0.5 > top0 && row + 0.5 < bottom0;
+      if (isInner) innerImage++;
       if (part === NO_PART) {
         const at = row * below + column;
         const a = corner[at]!;
@@ -114,6 +125,7 @@ export function measureFrame(
         else if (exactSky) share = crossedShare(lens, sky, { column, row, columns, rows }, [a, b, c, d]);
         else share = straightShare(a, b, c, d);
         shares.sky += share;
+        if (isInner) middle.sky += share;
         if (share < 1) {
           const way = isWay(
             cast.directions[index * 3]!,
@@ -121,10 +133,12 @@ export function measureFrame(
             cast.directions[index * 3 + 2]!,
           );
           shares[way ? 'way' : 'ground'] += 1 - share;
+          if (isInner) middle[way ? 'way' : 'ground'] += 1 - share;
         }
         continue;
       }
       cells[part]!++;
+      if (isInner) inner[part]!++;
       u[part]! += column + 0.5;
       v[part]! += row + 0.5;
       if (column < left[part]!) left[part] = column;
@@ -142,6 +156,7 @@ export function measureFrame(
     const { id, name } = parts[index]!;
     const group = groupSeen(parts[index]!, worldFromCamera.position);
     shares[group] += count;
+    middle[group] += inner[index]!;
     inFrame.push({
       id,
       name,
@@ -155,6 +170,7 @@ export function measureFrame(
     });
   }
   if (image > 0) for (const group of FRAME_GROUPS) shares[group] /= image;
+  if (innerImage > 0) for (const group of FRAME_GROUPS) middle[group] /= innerImage;
   inFrame.sort((a, b) => b.share - a.share);
   const nearest = inFrame.reduce<PartInFrame | null>(
     (best, p) => (!best || p.nearestM < best.nearestM ? p : best),
@@ -162,6 +178,7 @@ export function measureFrame(
   );
   return {
     shares,
+    middle,
     parts: inFrame,
     horizon: horizonAtCentre(lens, worldFromCamera.rotation, ground),
     nearest: nearest && { name: nearest.name, distanceM: nearest.nearestM },

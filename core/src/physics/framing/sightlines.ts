@@ -1,5 +1,5 @@
 import { rayGrid, rowsFor, type RayGrid } from '../../mathematics/lens/rayGrid';
-import type { FramedSetUp, StanceFrame } from './stanceFrame';
+import { overRide, type FramedSetUp, type StanceFrame } from './stanceFrame';
 import {
   castCube,
   CUBE_SIZE,
@@ -9,7 +9,6 @@ import {
   sharedFrame,
   type VisibilityCube,
 } from './visibilityCube';
-import { FRAME_GROUPS } from '../../words/shot/frameGroup';
 import { measureFrame, type FrameMeasures } from './measureFrame';
 import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
 import { heightAboveGround } from '../../posing/rig/groundHit';
@@ -148,18 +147,13 @@ export function coarseFramed(
   resolved: ResolvedSetUp,
   stances: readonly StanceFrame[],
 ): FramedSetUp {
-  const ridden = stances.reduce((sum, s) => sum + s.share, 0) || 1;
   return {
     resolved,
     actionStanceId: scene.ridden[0]!.stance.id,
     working: scene.working,
     stances,
-    weightedShares: Object.fromEntries(
-      FRAME_GROUPS.map((group) => [
-        group,
-        stances.reduce((sum, s) => sum + (s.share / ridden) * s.measures.shares[group], 0),
-      ]),
-    ) as FramedSetUp['weightedShares'],
+    weightedShares: overRide(stances, 'shares'),
+    weightedMiddle: overRide(stances, 'middle'),
     weightedSpeedFeel: feelOverRide(stances),
     problems: [],
   };

@@ -1,5 +1,5 @@
 import type { FrameMeasures } from './measureFrame';
-import type { FrameShares } from '../../words/shot/frameGroup';
+import { FRAME_GROUPS, type FrameShares } from '../../words/shot/frameGroup';
 import type { GimbalState } from '../../posing/strut/gimbal';
 import type { StitchedPart } from './stitchZone';
 import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
@@ -35,8 +35,21 @@ export interface FramedSetUp {
   readonly stances: readonly StanceFrame[];
   /** Shares weighted by riding time. */
   readonly weightedShares: FrameShares;
+  /** The same of the picture's middle half across and down. */
+  readonly weightedMiddle: FrameShares;
   readonly weightedSpeedFeel: number | null;
   readonly problems: readonly { readonly stanceId: string; readonly limb: string; readonly shortM: number }[];
+}
+
+/** Shares of several stances' pictures, by the time that is ridden in each. */
+export function overRide(stances: readonly StanceFrame[], of: 'shares' | 'middle'): FrameShares {
+  const ridden = stances.reduce((sum, s) => sum + s.share, 0) || 1;
+  return Object.fromEntries(
+    FRAME_GROUPS.map((group) => [
+      group,
+      stances.reduce((sum, s) => sum + (s.share / ridden) * s.measures[of][group], 0),
+    ]),
+  ) as FrameShares;
 }
 
 /** Columns of the grid that shares are read from; worst error 0.57 percentage points at 64, see docs/models.md. */

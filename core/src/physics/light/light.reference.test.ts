@@ -83,7 +83,9 @@ it('the sun stands outside the edge of a 90° picture by what it is off the axis
 describe('metering', () => {
   const none = { way: 0, ground: 0, sky: 0, hands: 0, machine: 0, rider: 0, face: 0, subject: 0, own: 0 };
   const half = { ...none, way: 0.5, sky: 0.5 };
-  const off = (...of: Parameters<typeof metered>) => metered(...of).groundOffStops;
+  const all = (whole: typeof none) => ({ whole, middle: whole });
+  const off = (shares: typeof none, ...of: ['bright-sun', 'trail' | 'snow']) =>
+    metered(all(shares), 'whole', ...of).groundOffStops;
 
   it('half sky four times as bright as the ground puts the ground down by log2(2.5); snow is as bright as the sky', () => {
     expect(off(half, 'bright-sun', 'trail')).toBeCloseTo(-Math.log2(2.5), 9);
@@ -93,16 +95,23 @@ describe('metering', () => {
   });
 
   it('locked on the way gives it its due and the sky log2(4) more; by hand both move alike', () => {
-    const locked = metered(half, 'bright-sun', 'trail', { exposureLock: true });
+    const locked = metered(all(half), 'whole', 'bright-sun', 'trail', { exposureLock: true });
     expect(locked.groundOffStops).toBeCloseTo(0, 9);
     expect(locked.skyOffStops).toBeCloseTo(2, 9);
-    const less = metered(half, 'bright-sun', 'trail', { compensation: -1 });
-    const plain = metered(half, 'bright-sun', 'trail');
+    const less = metered(all(half), 'whole', 'bright-sun', 'trail', { compensation: -1 });
+    const plain = metered(all(half), 'whole', 'bright-sun', 'trail');
     expect(less.groundOffStops - plain.groundOffStops).toBeCloseTo(-1, 9);
     expect(less.skyOffStops - plain.skyOffStops).toBeCloseTo(-1, 9);
     // Between ground and sky there are always as many stops as there are.
     expect(plain.skyOffStops - plain.groundOffStops).toBeCloseTo(2, 9);
   });
+});
+
+it('a meter that looks at the middle sees less of a sky that lies above it: 0.3 · 2.5 + 0.7 · 1.3 of the ground', () => {
+  const none = { way: 0, ground: 0, sky: 0, hands: 0, machine: 0, rider: 0, face: 0, subject: 0, own: 0 };
+  const shown = { whole: { ...none, way: 0.5, sky: 0.5 }, middle: { ...none, way: 0.9, sky: 0.1 } };
+  expect(metered(shown, 'middle', 'bright-sun', 'trail').groundOffStops).toBeCloseTo(-Math.log2(1.66), 9);
+  expect(metered(shown, 'whole', 'bright-sun', 'trail').groundOffStops).toBeCloseTo(-Math.log2(2.5), 9);
 });
 
 describe('a pane of glass', () => {

@@ -1,9 +1,9 @@
 /** Sun, daylight and exposure against others: the suncalc package, Meinel's and photographers' tables. */
 import * as suncalc from 'suncalc';
-import { clockOf, instantOf, knowsZone } from './clock';
+import { clockOf, instantOf, knowsZone, minutesOf } from './clock';
 import { daylightStops, airMass, exposureValue, isSunny } from './daylight';
 import { exposed, exposureS, exposureWords, type Exposing } from './exposure';
-import { sunAt, sunCourse, sunFromCourse } from './sunCourse';
+import { lowestSunDeg, sunAt, sunCourse, sunFromCourse, sunOf } from './sunCourse';
 
 const PLACES = [
   ['far north in summer', 69.6, 18.9, Date.UTC(2027, 5, 21, 22, 30)],
@@ -54,6 +54,33 @@ describe('the sun', () => {
     expect(Math.abs(own(sets) - minutes(other.sunset as Date))).toBeLessThanOrEqual(2);
     for (const date of ['2027-06-21', '2027-12-21'])
       expect(sunCourse({ latDeg: 78, lonDeg: 15, timeZone: 'UTC' }, date)).toMatchObject({ rises: null, sets: null });
+  });
+
+  // Sunrise and sunset as almanacs and calendars print them for big towns at the solstices, from memory, rounded to the minute; the
+  // upper rim and 34' of refraction, as the Explanatory Supplement to the Astronomical Almanac reckons them.
+  it.each([
+    [51.5, -0.12, 'UTC', '2027-06-21', '03:43', '20:21'],
+    [51.5, -0.12, 'UTC', '2027-12-21', '08:04', '15:53'],
+    [40.71, -74.01, 'Etc/GMT+4', '2027-06-21', '05:25', '20:31'],
+    [40.71, -74.01, 'Etc/GMT+5', '2027-12-21', '07:17', '16:32'],
+    [34.05, -118.24, 'Etc/GMT+7', '2027-06-21', '05:42', '20:08'],
+    [35.68, 139.69, 'Etc/GMT-9', '2027-06-21', '04:25', '19:00'],
+    [60.17, 24.94, 'Etc/GMT-2', '2027-12-21', '09:24', '15:13'],
+    [-33.87, 151.21, 'Etc/GMT-11', '2027-12-21', '05:41', '20:05'],
+  ])(
+    'at %s° north, %s° east (%s) rises and sets on %s as almanacs print it',
+    (latDeg, lonDeg, timeZone, date, rise, set) => {
+      const { rises, sets } = sunCourse({ latDeg, lonDeg, timeZone }, date);
+      expect(Math.abs(minutesOf(rises!) - minutesOf(rise))).toBeLessThanOrEqual(2);
+      expect(Math.abs(minutesOf(sets!) - minutesOf(set))).toBeLessThanOrEqual(2);
+    },
+  );
+
+  it('of a shot that takes some time stands lowest at its darkest', () => {
+    const moment = { latDeg: 50, lonDeg: 0, timeZone: 'UTC', date: '2027-02-14', at: '15:30', headingDeg: null };
+    expect(lowestSunDeg(moment)).toBe(sunOf(moment).heightDeg);
+    expect(lowestSunDeg({ ...moment, until: '17:00' })).toBe(sunOf({ ...moment, at: '17:00' }).heightDeg);
+    expect(lowestSunDeg({ ...moment, at: '07:30', until: '12:00' })).toBe(sunOf({ ...moment, at: '07:30' }).heightDeg);
   });
 
   it('is told from the way of travel; down, or with no way, it is told to nobody', () => {

@@ -2,7 +2,7 @@ import { AstroTime, Body, Equator, Horizon, Observer } from 'astronomy-engine';
 import { keepLatest } from '../../mathematics/caching/keepLatest';
 import type { SunPlace } from '../../mathematics/sun/sun';
 import type { GlobePlace, Moment } from '../../words/shot/moment';
-import { clockOf, instantOf, minutesOf } from './clock';
+import { clockOf, filmedAt, instantOf, minutesOf } from './clock';
 
 /** Where the sun stands over a place. */
 export interface SunAt {
@@ -29,6 +29,14 @@ const moments = keepLatest<SunAt>(4);
 export const sunOf = (moment: Moment): SunAt =>
   moments([moment.latDeg, moment.lonDeg, moment.timeZone, moment.date, moment.at].join(' '), () =>
     sunAt(moment, instantOf(moment.date, moment.at, moment.timeZone)),
+  );
+
+const lowest = keepLatest<number>(4);
+
+/** Height of the sun at the darkest time of a shot that takes some, degrees. */
+export const lowestSunDeg = (moment: Moment): number =>
+  lowest([moment.latDeg, moment.lonDeg, moment.timeZone, moment.date, moment.at, moment.until ?? ''].join(' '), () =>
+    Math.min(...filmedAt(moment).map((at) => sunOf(at).heightDeg)),
   );
 
 /** The sun as somebody who rides that way sees it; null where it is down, or the way is not known. */

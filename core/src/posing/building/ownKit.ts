@@ -27,6 +27,7 @@ export function ownCamera(own: OwnCamera): CameraDefinition {
     shortestS: { value: 1 / 8000, source: { kind: 'estimate', low: 1 / 16000, high: 1 / 2000 } },
     mostIso: { value: 6400, source: { kind: 'estimate', low: 1600, high: 12800 } },
     poorIso: { value: 800, source: { kind: 'estimate', low: 400, high: 3200 } },
+    metering: 'whole',
     filterFittings: FILTER_FITTINGS,
     weather: 'see its manual',
     port: 'see its manual',

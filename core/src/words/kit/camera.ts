@@ -5,6 +5,7 @@ import type { Source, Sourced } from '../sourced/source';
 import type { CostClass } from './cost';
 import type { CameraLasting } from './cameraLasting';
 import type { FilterFitting } from './filter';
+import type { Metering } from './metering';
 import type { StabiliserLevel } from './stabiliser';
 
 /** Angles that a powered gimbal can take up against its handle, degrees. */
@@ -59,6 +60,8 @@ export interface CameraDefinition {
   readonly mostIso: Sourced;
   /** Gain from which its picture is poor, ISO. */
   readonly poorIso: Sourced;
+  /** What its automatic exposure looks at. */
+  readonly metering: Metering;
   /** What filters sit on its lens by; empty = none fits. */
   readonly filterFittings: readonly FilterFitting[];
   /** What rain, spray and a dip do to it, in words. */

@@ -23,4 +23,6 @@ export interface ShotHour {
 export interface Moment extends GlobePlace, ShotHour {
   /** yyyy-mm-dd */
   readonly date: string;
+  /** Between what times it can be filmed at all (tide, lift), hh:mm; none = all day. */
+  readonly only?: { readonly from: string; readonly to: string };
 }

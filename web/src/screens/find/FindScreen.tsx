@@ -12,6 +12,7 @@ import {
   momentOf,
   pictureLightOf,
   sunFromCourse,
+  lowestSunDeg,
   sunOf,
   type ShakeQuestion,
 } from '@strut-spot/core';
@@ -113,7 +114,7 @@ export function FindScreen() {
         actionStanceId,
         ride,
         measured: measured[spotId] ?? [],
-        ...(moment ? { sunHeightDeg: sunOf(moment).heightDeg } : {}),
+        ...(moment ? { sunHeightDeg: lowestSunDeg(moment) } : {}),
       };
     },
     [question],

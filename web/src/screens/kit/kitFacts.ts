@@ -1,11 +1,12 @@
-import type {
-  BaseDefinition,
-  CameraDefinition,
-  FilterDefinition,
-  HeadDefinition,
-  KitKind,
-  LinkDefinition,
-  Sourced,
+import {
+  METERING_WORDS,
+  type BaseDefinition,
+  type CameraDefinition,
+  type FilterDefinition,
+  type HeadDefinition,
+  type KitKind,
+  type LinkDefinition,
+  type Sourced,
 } from '@strut-spot/core';
 
 export type KitPiece = CameraDefinition | BaseDefinition | LinkDefinition | HeadDefinition | FilterDefinition;
@@ -61,6 +62,7 @@ const cameraFacts = (c: CameraDefinition): Fact[] => [
     value: `f/${c.apertureN.value}${c.apertureToN === undefined ? '' : ` to f/${c.apertureToN}`}`,
   },
   figure('Good up to', c.poorIso, (v) => `ISO ${v}`),
+  { label: 'Exposes by', value: METERING_WORDS[c.metering] },
   { label: 'Filters', value: c.filterFittings.length > 0 ? c.filterFittings.join(', ') : 'none fits' },
   { label: 'Weather', value: c.weather },
   { label: 'Fed while running', value: c.port },

@@ -1,5 +1,6 @@
 import { mixed, object } from 'yup';
 import { knowsZone } from '../../../physics/light/clock';
+import { betweenSchema } from './planRecord';
 import { day, maybeTimeOfDay, maybeWithin, text, timeOfDay, UNKNOWN_FIELDS, within } from './schemaParts';
 
 const place = {
@@ -32,7 +33,7 @@ export const whereSchema = () => object(place).noUnknown(UNKNOWN_FIELDS).default
 export const hourSchema = () => object(hour).noUnknown(UNKNOWN_FIELDS).default(undefined).optional();
 /** All of it, in the file of a set-up. */
 export const momentSchema = () =>
-  object({ ...place, ...hour, date: day() })
+  object({ ...place, ...hour, date: day(), only: betweenSchema() })
     .noUnknown(UNKNOWN_FIELDS)
     .default(undefined)
     .optional();

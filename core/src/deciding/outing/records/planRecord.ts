@@ -81,9 +81,14 @@ export const stretchSchema = () =>
     .default(undefined)
     .optional();
 
+const between = { from: timeOfDay(), to: timeOfDay() };
+
 /** Hours within which a shot is possible at all. */
 export const onlySchema = () =>
-  object({ from: timeOfDay(), to: timeOfDay(), why: text(OUTING_LIMITS.nameLength) })
+  object({ ...between, why: text(OUTING_LIMITS.nameLength) })
     .noUnknown(UNKNOWN_FIELDS)
     .default(undefined)
     .optional();
+
+/** The same without the reason, in the file of a set-up. */
+export const betweenSchema = () => object(between).noUnknown(UNKNOWN_FIELDS).default(undefined).optional();

@@ -16,6 +16,7 @@ const nothing: FrameShares = { way: 0, ground: 0, sky: 0, hands: 0, machine: 0, 
 /** A framed set-up whose every riding stance shows the same. */
 function showing(measures: Partial<FrameMeasures> & { shares: FrameShares }): FramedSetUp {
   const whole: FrameMeasures = {
+    middle: nothing,
     parts: [],
     horizon: { heightFraction: 0.3, rollDeg: 0, inPicture: true },
     nearest: null,

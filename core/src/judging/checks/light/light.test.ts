@@ -14,6 +14,7 @@ import { filmedMin, filmedThen } from '../../../physics/light/clock';
 import { kitWith } from '../../../posing/lookup/kit';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import type { SunOnWay } from './found/sunOnWays';
+import { attemptsAt } from './lightAttempts';
 import { wishMet } from './lightWish';
 import { foundBy, shotReport } from '../../report/shotReport';
 import { plainSetUp } from '../../../posing/strut/plainSetUp';
@@ -297,6 +298,14 @@ describe('a shot', () => {
     expect(text).toMatch(/^(ride it the other way|film it at \d\d:\d\d).*: mends it/);
     const then = { ...into, moment: filmedThen(into.moment!, hour!) };
     expect(told(then, 'sun')!.verdict).toBe('good');
+    // An hour is told only within those in which it can be filmed: here it must be done by 16:35.
+    const tide = { ...into, moment: { ...into.moment!, headingDeg: null, only: { from: '15:50', to: '16:35' } } };
+    const hours = attemptsAt(shotScene(tide), light(tide).checks[0]!).flatMap((a) => a.hour?.at ?? []);
+    expect(hours).toEqual([]);
+    const wide = { ...tide, moment: { ...tide.moment, only: { from: '15:00', to: '17:40' } } };
+    expect(new Set(attemptsAt(shotScene(wide), light(wide).checks[0]!).flatMap((a) => a.hour?.at ?? []))).toEqual(
+      new Set(['16:30', '17:00', '17:30', '15:30', '15:00']),
+    );
     // It takes as long as before.
     expect(filmedMin(then.moment)).toBe(10);
   });

@@ -1,4 +1,4 @@
-import { clockOf, minutesOf } from '../../../physics/light/clock';
+import { clockOf, filmedMin, minutesOf } from '../../../physics/light/clock';
 import { steadyExposureS } from '../../../physics/light/lampFlicker';
 import { exposureWords } from '../../../physics/light/exposure';
 import { filtersFor, kitWith, polariserOf } from '../../../posing/lookup/kit';
@@ -101,14 +101,16 @@ const HOURS_OFF = [0.5, 1, 1.5, 2, 3, 4, 5, 6];
 /** What hour and way decide. */
 const BY_SUN = ['sun', 'veil', 'own-shadow', 'lit', 'wish'];
 
-/** The other way, where there is one, and the nearest hours. */
+/** The other way, where there is one, and the nearest hours in which it can be filmed. */
 function sunAttempts({ question: { moment } }: ShotScene, id: string): readonly Attempt[] {
   if (!moment) return [];
-  const { headingDeg, at } = moment;
+  const { headingDeg, at, only } = moment;
   const minutes = minutesOf(at);
+  // It is filmed by then, not begun.
+  const [from, to] = only ? [minutesOf(only.from), minutesOf(only.to) - filmedMin(moment)] : [0, 1439];
   const hours = HOURS_OFF.flatMap((off) => [off, -off]).flatMap((off): Attempt[] => {
     const then = minutes + off * 60;
-    if (then < 0 || then >= 1440) return [];
+    if (then < from || then > to) return [];
     const clock = clockOf(then);
     return [
       {

@@ -2,6 +2,7 @@ import { filterStopsOf } from '../../../../physics/light/exposing';
 import { exposureWords, isoWords } from '../../../../physics/light/exposure';
 import { WHITE_STOPS } from '../../../../physics/light/metering';
 import type { Finding, Verdict } from '../../../../words/check/result';
+import { METERING_WORDS, type Metering } from '../../../../words/kit/metering';
 import { lightById } from '../../../../words/ride/lights';
 import type { ShotScene } from '../../../scene/shotScene';
 import type { LightAt } from '../found/lightFound';
@@ -64,8 +65,16 @@ function exposureFinding({ iso, exposureS, darkStops, brightStops }: LightAt, { 
   };
 }
 
+const TOO_MUCH_SKY: Readonly<Record<Metering, string>> = {
+  whole: 'so much sky',
+  middle: 'so much sky in its middle',
+};
+
 /** Only where the way or the ground is what the shot is about: behind a face or a far craft it may be dark. */
-function groundFinding({ groundOffStops }: LightAt, { intent, resolved: { setUp } }: ShotScene): Finding | null {
+function groundFinding(
+  { groundOffStops }: LightAt,
+  { intent, resolved: { setUp, camera } }: ShotScene,
+): Finding | null {
   const wanted = intent.wants.some(
     ({ of, share }) => share[0] > 0 && of.groups?.some((group) => group === 'way' || group === 'ground'),
   );
@@ -86,8 +95,8 @@ function groundFinding({ groundOffStops }: LightAt, { intent, resolved: { setUp 
     because: setUp.exposureLock
       ? `locked on the way ahead${byHand}: it comes out ${low > 0.05 ? `${stops(low)} dark` : 'as bright as it should'}`
       : verdict === 'watch'
-        ? `so much sky makes the automatic exposure darken the way ahead by ${stops(low)}${byHand} (estimate)`
-        : `the automatic exposure keeps the way ahead within ${stops(Math.abs(low))}${byHand} (estimate)`,
+        ? `${TOO_MUCH_SKY[camera.metering]} makes the automatic exposure darken the way ahead by ${stops(low)}${byHand} (estimate)`
+        : `the automatic exposure, which looks at ${METERING_WORDS[camera.metering]}, keeps the way ahead within ${stops(Math.abs(low))}${byHand} (estimate)`,
     mend:
       verdict === 'watch'
         ? {

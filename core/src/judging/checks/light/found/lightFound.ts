@@ -79,10 +79,17 @@ function lightAt(
   const parts = shadowColumns === null ? [] : partsOf(scene);
   const ways = sunny && cameras ? sunOnWays(scene, moment, { cameras, parts, shadowColumns }) : [];
   const light = lightById(ride.lightId);
+  const { weightedShares, weightedMiddle } = scene.framed();
   return {
     ev,
     ...exposure,
-    ...metered(scene.framed().weightedShares, ride.lightId, machine.world, setUp),
+    ...metered(
+      { whole: weightedShares, middle: weightedMiddle },
+      resolved.camera.metering,
+      ride.lightId,
+      machine.world,
+      setUp,
+    ),
     sun,
     ways,
     blades: bladesSeen(scene, exposure.exposureS),
