@@ -61,6 +61,7 @@ export type { OwnSpot, RigSpec, StanceShares, SubjectSpec } from './words/rig/ri
 export { closestRules, type RuleDefinition } from './words/rule/rule';
 export { FASTENINGS, type Fastening } from './words/setUp/fastening';
 export type { LinkUse, SetUp } from './words/setUp/setUp';
+export { strutOf } from './words/setUp/strutOf';
 export {
   type Ask,
   type LightWish,
@@ -249,7 +250,13 @@ export {
 } from './deciding/search/rankCandidates';
 export { rankSpots } from './deciding/search/rankSpots';
 export { countedTerms, isStopped } from './deciding/search/score';
-export { type SearchJob, type SearchQuestion, searchJobs } from './deciding/search/searchQuestion';
+export {
+  measuredFor,
+  measuredKey,
+  type SearchJob,
+  type SearchQuestion,
+  searchJobs,
+} from './deciding/search/searchQuestion';
 export { searchSteps } from './deciding/search/searchSpot';
 export { weightsOf } from './deciding/search/weights';
 export { whyNot } from './deciding/search/whyNot';

@@ -83,7 +83,7 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
   withTaught({ version: 9 }),
   withTaught({ version: 10 }, { setUp: { ...(shot.setUp as Stored), slideM: -0.02 } }),
   withTaught(
-    {},
+    { version: 11 },
     {
       hour: { at: '16:40', until: '17:20', headingDeg: 210 },
       setUp: {
@@ -96,6 +96,7 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
       },
     },
   ),
+  withTaught({ lessons: [{ id: 'c0', at: '2027-02-13T09:00:00Z', ...lesson(), strut: 'chest-harness + short-arm' }] }),
 ];
 
 /** With all that clips, log and supplies may say. */

@@ -3,6 +3,7 @@ import {
   piecesLeft,
   bandsAt,
   heldOf,
+  measuredKey,
   placedSpots,
   momentOf,
   runningOf,
@@ -22,10 +23,11 @@ import { isInBox, ownedOf } from '../storage/kitBox';
 /** The question as the search takes it: carriers as fitted, pieces by id. */
 export function searchQuestionOf(
   outing: Outing,
-  shot: Pick<Shot, 'id' | 'carrierId' | 'actionStanceId' | 'stanceShares' | 'hour' | 'use' | 'seconds'>,
+  shot: Pick<Shot, 'id' | 'carrierId' | 'actionStanceId' | 'stanceShares' | 'hour' | 'only' | 'use' | 'seconds'>,
   ask: Ask,
   box: KitBox,
 ): SearchQuestion {
+  const struts = [...new Set(shakeLessonsOf(outing).flatMap(({ used, strut }) => (used && strut ? [strut] : [])))];
   const carriers = outing.carriers
     .filter((c) => ask.carrierIds.includes(c.id))
     .map((carrier) => ({
@@ -38,9 +40,16 @@ export function searchQuestionOf(
       ...runningOf(outing, shot),
       ...heldOf(outing, carrier),
       measured: Object.fromEntries(
-        spotsHeardOf(outing, carrier)
-          .map((spotId) => [spotId, bandsAt(outing, carrier, spotId)] as const)
-          .filter(([, bands]) => bands.length > 0),
+        spotsHeardOf(outing, carrier).flatMap((spotId) => {
+          const bands = bandsAt(outing, carrier, { spotId });
+          return [
+            ...(bands.length > 0 ? [[spotId, bands] as const] : []),
+            // With nothing learnt of a strut as well, since else the spot would speak for it.
+            ...struts.map(
+              (strut) => [measuredKey(spotId, strut), bandsAt(outing, carrier, { spotId, strut })] as const,
+            ),
+          ];
+        }),
       ),
     }));
   const { cameras, bases, links, heads } = kitWith(outing.ownKit);

@@ -7,6 +7,7 @@ import {
   shakeLearnt,
   shakeLessonsOf,
   shakeWords,
+  strutOf,
   tiltLearnt,
 } from '@strut-spot/core';
 import { useShot } from './useShot';
@@ -21,7 +22,7 @@ export function useLearnt(): { readonly tilt: string | null; readonly shake: str
   const spot = placedSpot(rig, shot.setUp.spotId)?.spot;
   if (!spot) return { tilt: null, shake: null };
   const carrier = carrierOfShot(outing, shot);
-  const place = { machineId: rig.machineId, partId: spot.partId, spotId: spot.id };
+  const place = { machineId: rig.machineId, partId: spot.partId, spotId: spot.id, strut: strutOf(shot.setUp) };
   const logged = carrier.spotLogs.some((log) => log.used && log.spotId === spot.id);
   return {
     tilt: learntWords(tiltLearnt(lessons, place)),

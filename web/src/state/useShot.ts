@@ -5,6 +5,7 @@ import {
   rigOfShot,
   setUpFileOf,
   shotQuestion,
+  strutOf,
   type OutingCarrier,
   type OwnKit,
   type RideConditions,
@@ -24,7 +25,7 @@ export function useShot() {
   const shot = outing.shots.find((s) => s.id === shotId)!;
   const rig = rigOfShot(outing, shot);
   const carrier = carrierOfShot(outing, shot);
-  const bandsKey = JSON.stringify(bandsAt(outing, carrier, shot.setUp.spotId));
+  const bandsKey = JSON.stringify(bandsAt(outing, carrier, { spotId: shot.setUp.spotId, strut: strutOf(shot.setUp) }));
   const heldKey = JSON.stringify(heldOf(outing, carrier));
   const question = useMemo<ShotQuestion>(
     () => shotQuestion(outing, shot),
@@ -39,6 +40,7 @@ export function useShot() {
       shot.horizonAt,
       shot.ask,
       shot.hour,
+      shot.only,
       outing.where,
       outing.date,
       outing.startsAt,

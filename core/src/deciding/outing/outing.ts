@@ -41,18 +41,20 @@ export function carrierOfShot(outing: Outing, shot: Pick<Shot, 'carrierId'>): Ou
 export const measuredBands = ({ spotLogs }: OutingCarrier, spotId: string): readonly MeasuredBand[] =>
   spotLogs.filter((log) => log.used && log.spotId === spotId).at(-1)?.bands ?? [];
 
-/** The same with what clips taught, where no log speaks for the spot. */
+/** The same with what clips taught, where no log speaks for the spot. @param at without a strut, whatever is mounted there */
 export function bandsAt(
   outing: Pick<Outing, 'ownKit' | 'shots' | 'lessons' | 'shakeLessons'>,
   carrier: OutingCarrier,
-  spotId: string,
+  { spotId, strut }: { readonly spotId: string; readonly strut?: string },
 ): readonly MeasuredBand[] {
   const log = measuredBands(carrier, spotId);
   const lessons = log.length > 0 ? [] : shakeLessonsOf(outing);
   if (lessons.length === 0) return log;
   const partId = placedSpot(rigOfCarrier(outing, carrier), spotId)?.spot.partId;
   if (partId === undefined) return log;
-  return learntBands(lessons, { machineId: carrier.rig.machineId, partId, spotId, groundId: carrier.ride.groundId });
+  const { machineId } = carrier.rig;
+  const { groundId } = carrier.ride;
+  return learntBands(lessons, { machineId, partId, spotId, groundId, ...(strut === undefined ? {} : { strut }) });
 }
 
 const rigs = new WeakMap<OutingCarrier, RigSpec>();

@@ -1,6 +1,7 @@
 import { dateAfter } from '../../physics/light/clock';
 import type { Moment } from '../../words/shot/moment';
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
+import { strutOf } from '../../words/setUp/strutOf';
 import { bandsAt, carrierOfShot, rigOfShot } from './outing';
 import { heldBefore } from './learnt/heldBefore';
 import type { OutingCarrier } from './records/carrierRecord';
@@ -20,7 +21,7 @@ export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
     ride: carrier.ride,
     // An ask of another intent belongs to what the shot was before.
     ...(ask && ask.intentId === intentId ? { ask } : {}),
-    measured: bandsAt(outing, carrier, setUp.spotId),
+    measured: bandsAt(outing, carrier, { spotId: setUp.spotId, strut: strutOf(setUp) }),
     ...momentOf(outing, shot),
     ...runningOf(outing, shot),
     ...heldOf(outing, carrier),

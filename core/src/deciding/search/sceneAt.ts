@@ -5,7 +5,7 @@ import { sceneOf, shotScene, type ShotScene } from '../../judging/scene/shotScen
 import type { SetUp } from '../../words/setUp/setUp';
 import type { Ask } from '../../words/shot/ask';
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
-import type { SearchedCarrier } from './searchQuestion';
+import { measuredFor, type SearchedCarrier } from './searchQuestion';
 import type { Spotted } from './sketch';
 
 /** A strut of a search as a question about a shot. */
@@ -15,7 +15,7 @@ export function shotQuestionAt(
   setUp: SetUp,
   horizonAt: number | null,
 ): ShotQuestion {
-  const log = measured[setUp.spotId];
+  const log = measuredFor(measured, setUp);
   return {
     rig,
     setUp,
@@ -24,7 +24,7 @@ export function shotQuestionAt(
     actionStanceId,
     horizonAt,
     ride,
-    ...(log ? { measured: log } : {}),
+    ...(log.length > 0 ? { measured: log } : {}),
     ...(moment ? { moment } : {}),
     ...(heldBefore ? { heldBefore } : {}),
     ...(use ? { use } : {}),

@@ -2,6 +2,8 @@ import type { HeldBefore } from '../../words/learning/heldBefore';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { placedSpots } from '../../posing/rig/spots';
 import type { MeasuredBand } from '../../words/ride/measuredBand';
+import { strutOf } from '../../words/setUp/strutOf';
+import type { SetUp } from '../../words/setUp/setUp';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import type { Ask } from '../../words/shot/ask';
 import type { Moment } from '../../words/shot/moment';
@@ -19,9 +21,18 @@ export interface SearchedCarrier {
   readonly supplies?: Supplies;
   readonly seconds?: number;
   readonly heldBefore?: readonly HeldBefore[];
-  /** What measured logs found, by spot. */
+  /** What measured logs and clips found: by spot, and by measuredKey where clips tell of a strut. */
   readonly measured: Readonly<Record<string, readonly MeasuredBand[]>>;
 }
+
+/** What is mounted on a spot, as a key of what was measured. */
+export const measuredKey = (spotId: string, strut: string): string => `${spotId}: ${strut}`;
+
+/** What was measured of a strut on its spot, or of the spot whatever is mounted there; empty where nothing was. */
+export const measuredFor = (
+  measured: SearchedCarrier['measured'],
+  setUp: Pick<SetUp, 'spotId' | 'baseId' | 'links'>,
+): readonly MeasuredBand[] => measured[measuredKey(setUp.spotId, strutOf(setUp))] ?? measured[setUp.spotId] ?? [];
 
 /** Everything that a search answers; the same question gives the same answer. */
 export interface SearchQuestion {

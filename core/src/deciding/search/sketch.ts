@@ -281,9 +281,9 @@ const LEANS_DEG = 3;
 
 /** Rolled so that the picture is level in the action stance, on a ball joint; null where it is level, or nothing can turn it. */
 function levelled({ carrier, scene, question }: Spotted, free: ResolvedSetUp): ResolvedSetUp | null {
-  const { setUp, camera, placed } = free;
+  const { setUp, camera } = free;
   const action = scene.ridden[0]!.rig;
-  const change = stanceChange(scene.setUpRig, action, placed.spot);
+  const change = stanceChange(scene.setUpRig, action, free);
   const seen = panTiltRollFromRotation(multiplyRotations(change, rotationFromPanTiltRoll(setUp.angles)));
   if (Math.abs(seen.rollDeg) <= LEANS_DEG || camera.gimbal || camera.stitch) return null;
   const ball = kitWith(carrier.rig.ownKit).heads.find((h) => h.turns.roll && question.pieceIds.includes(h.id));

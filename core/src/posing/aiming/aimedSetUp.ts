@@ -41,8 +41,8 @@ export function aimedSetUp(
 /** Clear of the surface, and a powered gimbal centred in the action stance. */
 function centred(spec: RigSpec, setUp: SetUp, setUpRig: PosedRig, actionRig: PosedRig): SetUp {
   const clear = clearOfSurface(spec, setUp);
-  const { camera, placed } = resolveSetUp(spec, clear);
-  if (!camera.gimbal) return clear;
-  const tilt = centredTiltDeg(stanceChange(setUpRig, actionRig, placed.spot), clear.angles);
+  const resolved = resolveSetUp(spec, clear);
+  if (!resolved.camera.gimbal) return clear;
+  const tilt = centredTiltDeg(stanceChange(setUpRig, actionRig, resolved), clear.angles);
   return { ...clear, gimbalTiltDeg: Math.round(tilt * 10) / 10 };
 }

@@ -28,8 +28,8 @@ export function elevationOfHeightDeg(lens: Lens, heightFraction: number): number
 export const stanceChange = (
   setUpRig: PosedRig,
   actionRig: PosedRig,
-  spot: { readonly id: string; readonly partId: string },
-): Rotation => multiplyRotations(mountRotation(actionRig, spot), inverseRotation(mountRotation(setUpRig, spot)));
+  mounted: Pick<ResolvedSetUp, 'placed' | 'setUp'>,
+): Rotation => multiplyRotations(mountRotation(actionRig, mounted), inverseRotation(mountRotation(setUpRig, mounted)));
 
 /**
  * The tilt that a level must read in the set-up stance so that the sky line comes at a wanted height of the picture in the
@@ -100,7 +100,7 @@ export function solveTiltForHorizon(
   actionRig: PosedRig,
   wantedHeight: number,
 ): number | null {
-  const change = stanceChange(setUpRig, actionRig, resolved.placed.spot);
+  const change = stanceChange(setUpRig, actionRig, resolved);
   const elevation = elevationOfHeightDeg(resolved.lens, wantedHeight);
   const { angles } = resolved.setUp;
   const rotationAt = (tiltDeg: number): Rotation =>
@@ -133,7 +133,7 @@ export function solveAim(
   target: Vec3,
   wantedHeight: number,
 ): PanTiltRoll {
-  const change = stanceChange(setUpRig, actionRig, resolved.placed.spot);
+  const change = stanceChange(setUpRig, actionRig, resolved);
   const elevationDeg = elevationOfHeightDeg(resolved.lens, wantedHeight);
   let angles: PanTiltRoll = { panDeg: 0, tiltDeg: 0, rollDeg: 0 };
   for (let round = 0; round < 6; round++) {

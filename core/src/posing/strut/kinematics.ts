@@ -83,7 +83,7 @@ export function poseStrut(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: Pose
   const spot = compose(part.worldFromPart, resolved.placed.partFromSpot);
   const joints = chainJoints(resolved);
   const mount = transformPoint(spot, joints[joints.length - 1]!);
-  const stands = mountRotation(rig, resolved.placed.spot);
+  const stands = mountRotation(rig, resolved);
   const rotation = multiplyRotations(stands, partFromCameraRotation(setUpRig, resolved));
   const body = isReframed(resolved)
     ? multiplyRotations(stands, partFromCameraRotation(setUpRig, resolved, asPutUp(resolved)))

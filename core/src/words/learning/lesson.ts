@@ -3,6 +3,8 @@ export interface Lesson {
   readonly machineId: string;
   readonly partId: string;
   readonly spotId: string;
+  /** What it was mounted with, see strutOf; none = not kept, of clips before version 12 of the outing. */
+  readonly strut?: string;
   /** Turned up, and with the right side down, seen by one who looks ahead, degrees. */
   readonly pitchDeg: number;
   readonly rollDeg: number;
@@ -15,6 +17,8 @@ export interface ShakeLesson {
   readonly machineId: string;
   readonly partId: string;
   readonly spotId: string;
+  /** What it was mounted with, see strutOf; none = not kept, of clips before version 12 of the outing. */
+  readonly strut?: string;
   readonly groundId: string;
   /** Measured over modelled. */
   readonly ratio: number;

@@ -26,9 +26,12 @@ export interface RigSpec {
  * by one who looks ahead, degrees.
  */
 export interface LearntTurn {
-  readonly partId: string;
+  /** none = wherever it is. */
+  readonly partId?: string;
   /** none = wherever on the part. */
   readonly spotId?: string;
+  /** What it is mounted with, see strutOf; none = whatever it is. */
+  readonly strut?: string;
   readonly pitchDeg: number;
   readonly rollDeg: number;
 }

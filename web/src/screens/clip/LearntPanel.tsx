@@ -51,12 +51,13 @@ export function LearntPanel() {
         [
           ...lessons.map((lesson) => ({ ...lesson, groundId: '', ratio: '' })),
           ...shakes.map((lesson) => ({ ...lesson, pitchDeg: '', rollDeg: '' })),
-        ].map(({ at, machineId, partId, spotId, groundId, pitchDeg, rollDeg, ratio, used }) => ({
+        ].map(({ at, machineId, partId, spotId, strut, groundId, pitchDeg, rollDeg, ratio, used }) => ({
           at,
           rider: outing.riderName,
           carrier: machineId,
           part: partId,
           spot: spotId,
+          strut: strut ?? '',
           ground: groundId,
           higher_deg: pitchDeg,
           right_side_lower_deg: rollDeg,

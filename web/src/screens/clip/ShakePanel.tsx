@@ -1,4 +1,4 @@
-import { figureWord, pxWords, type ClipShake, type ShakeClip, type ShotQuestion } from '@strut-spot/core';
+import { figureWord, pxWords, strutOf, type ClipShake, type ShakeClip, type ShotQuestion } from '@strut-spot/core';
 import { Activity, Film, Square } from 'lucide-react';
 import { lazy, Suspense, useRef, useState } from 'react';
 import { useStandInClip } from '../../devices/standInCamera';
@@ -75,6 +75,7 @@ export function ShakePanel({ videoUrl, question, take }: ShakePanelProps) {
               machineId: rig.machineId,
               partId: spot.partId,
               spotId: spot.id,
+              strut: strutOf(shot.setUp),
               groundId: carrier.ride.groundId,
               ratio: Math.min(100, Math.max(0.01, round(ratio))),
               used: true,

@@ -13,6 +13,7 @@ import {
   pictureLightOf,
   sunFromCourse,
   lowestSunDeg,
+  measuredFor,
   sunOf,
   type ShakeQuestion,
 } from '@strut-spot/core';
@@ -106,14 +107,14 @@ export function FindScreen() {
     [question],
   );
   const shakeOf = useCallback(
-    ({ carrierId, spotId, setUp }: Candidate): ShakeQuestion => {
+    ({ carrierId, setUp }: Candidate): ShakeQuestion => {
       const { rig, actionStanceId, ride, measured, moment } = question.carriers.find((c) => c.carrierId === carrierId)!;
       return {
         rig,
         setUp,
         actionStanceId,
         ride,
-        measured: measured[spotId] ?? [],
+        measured: measuredFor(measured, setUp),
         ...(moment ? { sunHeightDeg: lowestSunDeg(moment) } : {}),
       };
     },

@@ -1,4 +1,5 @@
 import { placedSpot } from '../../../posing/rig/spots';
+import { strutOf } from '../../../words/setUp/strutOf';
 import type { RigSpec } from '../../../words/rig/rigSpec';
 import type { ClipRecord, Shot } from '../../outing/records/shotRecord';
 import type { ClipResult } from './correction';
@@ -30,6 +31,7 @@ export function applyCorrection(
             machineId: rig.machineId,
             partId: spot.partId,
             spotId: spot.id,
+            strut: strutOf(shot.setUp),
             pitchDeg: tenth(lesson.pitchDeg),
             rollDeg: tenth(lesson.rollDeg),
             used: true,

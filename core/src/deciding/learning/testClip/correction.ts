@@ -100,7 +100,7 @@ export function correctFromClip(
       lesson: null,
     };
   }
-  const change = multiplyRotations(off, stanceChange(setUpRig, actionRig, resolved.placed.spot));
+  const change = multiplyRotations(off, stanceChange(setUpRig, actionRig, resolved));
   let newAngles = setUpAnglesFor(change, { panDeg: predicted.panDeg, tiltDeg: predicted.tiltDeg, rollDeg: 0 });
   if (wantedHeight !== null) {
     const level = setUpAnglesFor(change, { panDeg: predicted.panDeg, tiltDeg: reading.tiltDeg, rollDeg: 0 });
@@ -121,7 +121,7 @@ export function correctFromClip(
     notches,
     restDeg: notches === null ? 0 : tiltByDeg - notches * step,
     newAngles: { ...newAngles, panDeg: panByDeg === null ? angles.panDeg : angles.panDeg + panByDeg },
-    lesson: lessonOf(off, turnOf(actionRig.learnt, resolved.placed.spot)),
+    lesson: lessonOf(off, turnOf(actionRig.learnt, resolved)),
   };
 }
 

@@ -13,6 +13,7 @@ import { poseRig } from '../../../posing/rig/poseRig';
 import { poseStrut } from '../../../posing/strut/kinematics';
 import { resolveSetUp } from '../../../posing/strut/resolveSetUp';
 import { solveTiltForHorizon } from '../../../posing/aiming/solveAngles';
+import { turnOf } from '../../../posing/strut/mountRotation';
 import { placedSpots } from '../../../posing/rig/spots';
 import { shakeOf } from '../../../physics/shaking/whole/shakeOf';
 import { shakeQuestionOf } from '../../../judging/scene/shotScene';
@@ -22,6 +23,7 @@ import { learntBands, shakeLearnt, shakeWords } from './shakeLearnt';
 import type { Lesson, ShakeLesson } from '../../../words/learning/lesson';
 import type { LearntTurn, RigSpec } from '../../../words/rig/rigSpec';
 import type { SetUp } from '../../../words/setUp/setUp';
+import { strutOf } from '../../../words/setUp/strutOf';
 import { rigOfShot } from '../outing';
 import type { Outing } from '../records/outingRecord';
 import { correctFromClip } from '../../learning/testClip/correction';
@@ -64,6 +66,37 @@ describe('what clips teach of a place', () => {
     expect(elsewhere.mean).toBeGreaterThan(0);
     expect(here.sd).toBeLessThan(beside.sd);
   });
+
+  it('of a strut wherever it is used: here the same one more than another, elsewhere the same one alone', () => {
+    const strut = 'chest-harness + short-arm';
+    const taught = [lesson({ strut })];
+    const at = (place: object) => tiltLearnt(taught, { ...chest, ...place }).pitchDeg.mean;
+    expect(at({ strut })).toBeGreaterThan(at({ strut: 'chest-harness' }));
+    expect(at({ strut: 'chest-harness' })).toBeCloseTo(at({}), 9);
+    const onHead = { machineId: 'kayak', partId: 'helmet', spotId: 'crown' };
+    // One clip of 6°, of which the strut's share of the spread is 1.5² of 2² + 3² + 2² + 1.5² + 1.
+    expect(at({ ...onHead, strut })).toBeCloseTo((6 * 2.25) / (4 + 9 + 4 + 2.25 + 1), 9);
+    expect(at(onHead)).toBe(0);
+    const turns = learntTurns(taught, 'mountain-bike');
+    const mounted = (spot: object, links: SetUp['links']) =>
+      turnOf(turns, {
+        placed: { spot: { id: 'chest', partId: 'torso', ...spot } },
+        setUp: { baseId: 'chest-harness', links },
+      })!.pitchDeg;
+    const arm = [{ linkId: 'short-arm', lengthM: 0.1, bendDeg: 0, turnDeg: 0 }];
+    const [same, other, beside, head] = [
+      mounted({}, arm),
+      mounted({}, []),
+      mounted({ id: 'chest-low' }, arm),
+      mounted({ id: 'crown', partId: 'helmet' }, arm),
+    ];
+    expect(same).toBeGreaterThan(other);
+    expect(other).toBeGreaterThan(head);
+    expect(beside).toBeGreaterThan(head);
+    expect(
+      turnOf(turns, { placed: { spot: { id: 'crown', partId: 'helmet' } }, setUp: { baseId: 'x', links: [] } }),
+    ).toBeUndefined();
+  });
 });
 
 /** A clip by somebody whose camera stands turned from the model: the marks that they would set, on the horizon. */
@@ -99,8 +132,10 @@ it('is told in a sentence, with how many clips stand behind it', () => {
   expect(words(lesson({ pitchDeg: -4, rollDeg: -3 }))).toMatch(
     /from 1 clip: .* lower than drawn and leans 2\.\d° to the left/,
   );
-  expect(words(lesson({ spotId: 'chest-low' }))).toMatch(/from 1 clip of the same part/);
-  expect(words(lesson(), lesson({ machineId: 'motorcycle' }))).toMatch(/from 1 clip here and 1 of the same part/);
+  expect(words(lesson({ spotId: 'chest-low' }))).toMatch(/from 1 clip of the same part or mount/);
+  expect(words(lesson(), lesson({ machineId: 'motorcycle' }))).toMatch(
+    /from 1 clip here and 1 of the same part or mount/,
+  );
 });
 
 describe('what moving clips teach of how much a place shakes', () => {
@@ -117,6 +152,11 @@ describe('what moving clips teach of how much a place shakes', () => {
     expect(ratios[0]).toBeGreaterThan(ratios[1]!);
     expect(ratios[2]).toBeGreaterThan(ratios[3]!);
     expect(ratios[3]).toBeGreaterThan(1);
+    const strut = 'tube-clamp';
+    const on = (place: object) =>
+      shakeLearnt([shake({ strut })], { ...place, strut } as typeof place & ShakeLesson).ratio;
+    expect(on(place)).toBeCloseTo(ratios[0]!, 9);
+    expect(on({ machineId: 'kayak', partId: 'deck', spotId: 'bow', groundId: 'lake' })).toBeGreaterThan(1);
   });
 
   it('is told in a sentence, and is not said to count where it changes nothing', () => {
@@ -156,6 +196,7 @@ describe('what moving clips teach of how much a place shakes', () => {
       machineId,
       partId: spot!.spot.partId,
       spotId: 'chin-bar',
+      strut: strutOf(outing.shots[0]!.setUp),
       groundId: carrier!.ride.groundId,
       ratio: 2,
       used: true,

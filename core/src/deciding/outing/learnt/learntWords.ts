@@ -10,10 +10,10 @@ export function learntWords({ pitchDeg, rollDeg, clips, others }: TiltLearnt): s
   if (clips + others === 0) return null;
   const from =
     clips === 0
-      ? `${clipWords(others)} of the same part`
+      ? `${clipWords(others)} of the same part or mount`
       : others === 0
         ? clipWords(clips)
-        : `${clipWords(clips)} here and ${others} of the same part`;
+        : `${clipWords(clips)} here and ${others} of the same part or mount`;
   const pitch =
     Math.abs(pitchDeg.mean) < LEAST_DEG
       ? 'the camera points as high as drawn'

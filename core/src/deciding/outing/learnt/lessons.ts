@@ -68,7 +68,7 @@ function keyOfLessons(outing: Taught): string {
   if (known && known.earlier === outing.lessons) return known.key;
   const key = lessonsOf(outing)
     .filter(({ used }) => used)
-    .map((l) => [l.machineId, l.partId, l.spotId, l.pitchDeg, l.rollDeg].join(' '))
+    .map((l) => [l.machineId, l.partId, l.spotId, l.strut ?? '', l.pitchDeg, l.rollDeg].join(' '))
     .join('\n');
   keys.set(outing.shots, { earlier: outing.lessons, key });
   return key;

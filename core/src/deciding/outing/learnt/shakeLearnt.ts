@@ -2,21 +2,23 @@ import { gaussianPosterior, type Posterior } from '../../../mathematics/numbers/
 import { SHAKE_BAND_HZ } from '../../../physics/shaking/whole/shakeScene';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
 import type { ShakeLesson } from '../../../words/learning/lesson';
+import { isNear, strutKey } from './tiltLearnt';
 
 /** Where and on what a camera shakes. */
 export type ShakingPlace = Omit<ShakeLesson, 'ratio' | 'used'>;
 
 /**
  * How much more or less a clip shakes than the model says, standard deviations of the logarithm of the ratio: by how this rider holds a part of the
- * body, by the machine, by the ground as it really is, by the spot; and from clip to clip. Estimates: together a factor of two either way.
+ * body, by the machine, by the ground as it really is, by the spot, by the strut wherever it is used; and from clip to clip. Estimates: together a factor of two either way.
  */
-const SPREAD = { part: 0.3, machine: 0.4, ground: 0.35, spot: 0.35, clip: 0.2 } as const;
+const SPREAD = { part: 0.3, machine: 0.4, ground: 0.35, spot: 0.28, strut: 0.21, clip: 0.2 } as const;
 const MOST_LESSONS = 120;
 
 function covariance(a: ShakingPlace, b: ShakingPlace): number {
-  if (a.partId !== b.partId) return 0;
-  const { part, machine, ground, spot } = SPREAD;
-  let shared = part * part;
+  const { part, machine, ground, spot, strut } = SPREAD;
+  let shared = strutKey(a) === strutKey(b) ? strut * strut : 0;
+  if (a.partId !== b.partId) return shared;
+  shared += part * part;
   if (a.machineId !== b.machineId) return shared;
   shared += machine * machine;
   if (a.groundId === b.groundId) shared += ground * ground;
@@ -35,7 +37,7 @@ export interface ShakeLearnt {
 
 /** What one rider's clips teach of how much a place shakes; in closed form. */
 export function shakeLearnt(lessons: readonly ShakeLesson[], place: ShakingPlace): ShakeLearnt {
-  const near = lessons.filter((lesson) => lesson.used && lesson.partId === place.partId).slice(-MOST_LESSONS);
+  const near = lessons.filter((lesson) => lesson.used && isNear(lesson, place)).slice(-MOST_LESSONS);
   const log = gaussianPosterior(
     near.map((a) => near.map((b) => covariance(a, b))),
     SPREAD.clip,
@@ -62,7 +64,7 @@ export function shakeWords({ ratio, log, clips, others }: ShakeLearnt): string |
   if (clips + others === 0) return null;
   const from =
     clips === 0
-      ? `${others} ${others === 1 ? 'clip' : 'clips'} of the same part`
+      ? `${others} ${others === 1 ? 'clip' : 'clips'} of the same part or mount`
       : `${clips} ${clips === 1 ? 'clip' : 'clips'}`;
   const [low, high] = [log.mean - log.sd, log.mean + log.sd].map((end) => Math.exp(end).toFixed(2));
   return Math.abs(log.mean) < LEAST_LOG

@@ -1,10 +1,14 @@
 import { array, boolean, object } from 'yup';
-import { id, instant, maybeWithin, OUTING_LIMITS, truth, UNKNOWN_FIELDS, within } from './schemaParts';
+import { id, instant, maybeWithin, OUTING_LIMITS, text, truth, UNKNOWN_FIELDS, within } from './schemaParts';
+
+/** Base and links of a strut. */
+const strut = () => text(OUTING_LIMITS.noteLength).optional();
 
 const fields = {
   machineId: id(),
   partId: id(),
   spotId: id(),
+  strut: strut(),
   pitchDeg: within(-180, 180),
   rollDeg: within(-180, 180),
   used: boolean().strict().required().typeError(truth),
@@ -17,6 +21,7 @@ const shakeFields = {
   machineId: id(),
   partId: id(),
   spotId: id(),
+  strut: strut(),
   groundId: id(),
   ratio: within(0.01, 100),
   used: boolean().strict().required().typeError(truth),
@@ -65,8 +70,9 @@ export const learntSchema = () =>
     .max(OUTING_LIMITS.lessons, `\${path} has more than ${OUTING_LIMITS.lessons} entries`)
     .of(
       object({
-        partId: id(),
+        partId: id().optional(),
         spotId: id().optional(),
+        strut: strut(),
         pitchDeg: within(-180, 180),
         rollDeg: within(-180, 180),
       }).noUnknown(UNKNOWN_FIELDS),

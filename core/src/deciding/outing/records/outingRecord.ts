@@ -30,7 +30,7 @@ import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 11;
+export const OUTING_VERSION = 12;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -154,6 +154,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   9: (old) => ({ ...old, version: 10 }),
   // 10 → 11: until when and how much each way a shot is filmed, and more of how it is exposed; none of it has to be there.
   10: (old) => ({ ...old, version: 11 }),
+  // 11 → 12: with what strut a clip was filmed that taught something; it does not have to be there.
+  11: (old) => ({ ...old, version: 12 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */
