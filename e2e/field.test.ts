@@ -187,6 +187,10 @@ it('at the trailhead a still of the camera beside the wanted picture says what t
   );
   writeFileSync(page.scratch('still.png'), Buffer.from(still, 'base64'));
   await page.go(`${outing}/field?shot=kayak-ahead`);
+  // Live first: this camera's lens is not the one that films.
+  await page.press('Live picture');
+  await page.at('//*[@role="status" and contains(., "for the eye only")]');
+  await page.press('End the live picture');
   const before = await page.text('[data-testid=field-level]');
   await (await page.find('input[aria-label="Still of the camera"]')).sendKeys(page.scratch('still.png'));
   await page.untilText('[data-testid=taken-says]', /^Turn it \d+\.\d°/);

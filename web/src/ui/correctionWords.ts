@@ -1,4 +1,5 @@
-import { tiltWords, type ClipResult } from '@strut-spot/core';
+import { kitWith, tiltWords, type ClipResult, type ShotQuestion } from '@strut-spot/core';
+import { clockWords, widthWords, wristWords } from './handWords';
 
 type Correction = Extract<ClipResult, { readonly kind: 'correction' }>;
 
@@ -21,15 +22,26 @@ export function nowReads(result: Correction): string {
   return `${term.toLowerCase().replace('will read', 'now reads')} ${value}`;
 }
 
-/** What to turn, in words: degrees, and notches where the joint has them. */
-export function correctionSteps({ tiltByDeg, rollByDeg, panByDeg, notches }: Correction): string {
-  const turn = (deg: number, positive: string, negative: string) =>
-    Math.abs(deg) < 0.5 ? null : `${Math.abs(deg).toFixed(1)}° ${deg > 0 ? positive : negative}`;
-  const tilt = turn(tiltByDeg, 'up', 'down');
+/** What a camera is turned by that is held in the hand. */
+export const isHeld = ({ rig, setUp }: Pick<ShotQuestion, 'rig' | 'setUp'>): boolean =>
+  kitWith(rig.ownKit).bases.find((base) => base.id === setUp.baseId)?.kind === 'hand';
+
+/** Notches where the joint has them; by hand. */
+const tiltByHand = ({ tiltByDeg, notches }: Correction, held: boolean): string =>
+  [
+    ...(notches ? [`${Math.abs(notches)} ${Math.abs(notches) === 1 ? 'notch' : 'notches'}`] : []),
+    held ? wristWords(tiltByDeg) : widthWords(tiltByDeg),
+  ].join(', ');
+
+/** What to turn, in words: degrees, notches where the joint has them, and by hand. @param held in the hand, see isHeld */
+export function correctionSteps(result: Correction, held: boolean): string {
+  const { tiltByDeg, rollByDeg, panByDeg } = result;
+  const turn = (deg: number, positive: string, negative: string, byHand: string) =>
+    Math.abs(deg) < 0.5 ? null : `${Math.abs(deg).toFixed(1)}° ${deg > 0 ? positive : negative} (${byHand})`;
   const steps = [
-    tilt && notches ? `${tilt} (${Math.abs(notches)} ${Math.abs(notches) === 1 ? 'notch' : 'notches'})` : tilt,
-    turn(rollByDeg, 'over to the right', 'over to the left'),
-    panByDeg === null ? null : turn(panByDeg, 'to the right', 'to the left'),
+    turn(tiltByDeg, 'up', 'down', tiltByHand(result, held)),
+    turn(rollByDeg, 'over to the right', 'over to the left', clockWords(rollByDeg)),
+    panByDeg === null ? null : turn(panByDeg, 'to the right', 'to the left', widthWords(panByDeg)),
   ].filter((step) => step !== null);
   return steps.length === 0 ? 'It looks as it should: nothing to turn.' : `Turn it ${steps.join(', ')}.`;
 }

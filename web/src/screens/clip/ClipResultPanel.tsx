@@ -1,15 +1,18 @@
 import { HEADS, type ClipResult } from '@strut-spot/core';
 import { willRead } from '../../ui/correctionWords';
+import { clockWords, widthWords, wristWords } from '../../ui/handWords';
 
 interface ClipResultPanelProps {
   readonly result: ClipResult | undefined;
   readonly hasClip: boolean;
   readonly joint: string;
+  /** In the hand. */
+  readonly held: boolean;
   readonly onApply: () => void;
 }
 
 /** The correction in degrees and in notches of this joint. */
-export function ClipResultPanel({ result, hasClip, joint, onApply }: ClipResultPanelProps) {
+export function ClipResultPanel({ result, hasClip, joint, held, onApply }: ClipResultPanelProps) {
   const head = HEADS.find((h) => h.id === joint)!;
   return (
     <section aria-label="Correction" aria-live="polite" className="border-2 border-ink bg-sheet p-3">
@@ -43,6 +46,10 @@ export function ClipResultPanel({ result, hasClip, joint, onApply }: ClipResultP
               <>
                 <Row term="In notches" value={notchWords(result.notches, result.restDeg, head.notchDeg.value)} />
                 <Row term="Front edge" value={edgeWords(result.tiltByDeg)} />
+                {Math.abs(result.tiltByDeg) >= 0.5 && (
+                  <Row term="By hand" value={held ? wristWords(result.tiltByDeg) : widthWords(result.tiltByDeg)} />
+                )}
+                {Math.abs(result.rollByDeg) >= 0.5 && <Row term="Roll by hand" value={clockWords(result.rollByDeg)} />}
               </>
             )}
             <Row

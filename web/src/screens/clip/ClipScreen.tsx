@@ -21,7 +21,7 @@ import { useLatest } from '../../workers/useLatest';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { ClipPicture, type Marks } from './ClipPicture';
 import { ClipResultPanel } from './ClipResultPanel';
-import { nowReads } from '../../ui/correctionWords';
+import { isHeld, nowReads } from '../../ui/correctionWords';
 import { LearntPanel } from './LearntPanel';
 import { ShakePanel } from './ShakePanel';
 import { pixelsOf } from '../../ui/pixelsOf';
@@ -264,6 +264,7 @@ export function ClipScreen() {
           result={clip && marked ? result.value : undefined}
           hasClip={clip !== null}
           joint={shot.setUp.headId}
+          held={isHeld(question)}
           onApply={apply}
         />
         <ShakePanel videoUrl={clip?.kind === 'video' ? clip.url : null} question={clipQuestion} take={take} />

@@ -1,13 +1,17 @@
 import { applyCorrection, type ClipMarks, type ClipResult, type Shot, type ShotQuestion } from '@strut-spot/core';
-import { Camera } from 'lucide-react';
+import { Camera, Video } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { newId, nowIso } from '../../state/newId';
 import { useOuting } from '../../state/OutingProvider';
-import { correctionSteps, nowReads } from '../../ui/correctionWords';
+import { correctionSteps, isHeld, nowReads } from '../../ui/correctionWords';
 import { pixelsOf } from '../../ui/pixelsOf';
 import { computing } from '../../workers/core';
 import { HiddenFile } from '../../ui/HiddenFile';
+import { LivePicture } from './LivePicture';
+
+/** The camera of the kit that this machine may itself be. */
+const PHONE = 'phone';
 
 interface TakenPictureProps {
   readonly shot: Shot;
@@ -19,13 +23,14 @@ interface TakenPictureProps {
 /** Its horizon, and what follows from it; null = none was found. */
 type Read = { readonly marks: { left: [number, number]; right: [number, number] }; readonly result: ClipResult } | null;
 
-/** The still that was really taken, under the one that was wanted: its horizon is found, and what to turn is told. */
+/** The still that was really taken, or what is seen at the moment, under the one that was wanted: its horizon is found, and what to turn is told. */
 export function TakenPicture({ shot, question, onTaken }: TakenPictureProps) {
   const { changeShot } = useOuting();
   const input = useRef<HTMLInputElement>(null);
   const [url, setUrl] = useState<string | null>(null);
   const [read, setRead] = useState<Read | undefined>(undefined);
   const [problem, setProblem] = useState<string | null>(null);
+  const [live, setLive] = useState(false);
   useEffect(() => () => (url ? URL.revokeObjectURL(url) : undefined), [url]);
 
   const look = async (image: HTMLImageElement) => {
@@ -61,13 +66,15 @@ export function TakenPicture({ shot, question, onTaken }: TakenPictureProps) {
       setProblem(`${file.name} is no picture. A PNG, JPEG or WebP would do.`);
       return;
     }
+    setLive(false);
     setUrl(URL.createObjectURL(file));
     onTaken(file);
   };
   return (
     <section aria-label="The picture it gave" className="mt-1">
       <HiddenFile input={input} label="Still of the camera" accept="image/*" onFile={choose} />
-      {url && (
+      {live && <LivePicture onTake={question.setUp.cameraId === PHONE ? choose : null} onEnd={() => setLive(false)} />}
+      {url && !live && (
         <img
           src={url}
           alt="The picture it gave"
@@ -76,12 +83,12 @@ export function TakenPicture({ shot, question, onTaken }: TakenPictureProps) {
           onError={() => setProblem('This picture cannot be shown here. A PNG, JPEG or WebP would do.')}
         />
       )}
-      {url && (
+      {url && !live && (
         <p role="status" className="text-lg leading-snug" data-testid="taken-says">
           {read === undefined && !problem && 'Looking for the horizon…'}
           {read === null && 'No clear horizon in it: mark it by hand under Test clip.'}
           {read?.result.kind === "can't say" && `Can't say: ${read.result.because}.`}
-          {read?.result.kind === 'correction' && correctionSteps(read.result)}
+          {read?.result.kind === 'correction' && correctionSteps(read.result, isHeld(question))}
         </p>
       )}
       {problem && (
@@ -89,7 +96,10 @@ export function TakenPicture({ shot, question, onTaken }: TakenPictureProps) {
           {problem}
         </p>
       )}
-      <div className="mt-1 flex flex-wrap gap-2">
+      <div className={`mt-1 flex flex-wrap gap-2 ${live ? 'hidden' : ''}`}>
+        <button type="button" className="action min-h-12" onClick={() => setLive(true)}>
+          <Video size={18} aria-hidden /> Live picture
+        </button>
         <button type="button" className="action min-h-12" onClick={() => input.current?.click()}>
           <Camera size={18} aria-hidden /> {url ? 'Another still' : 'Compare with a still of the camera'}
         </button>

@@ -1,6 +1,7 @@
 import { ImageUp, ScanLine, X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
+import { showCamera } from '../../devices/liveCamera';
 import type { ReadCodes as Read } from '../../formats/shareCodes/shareCodes';
 
 /** Pictures of codes that are read at once. */
@@ -81,7 +82,8 @@ function Reader({ onText }: ReadCodesProps) {
   });
 
   useEffect(() => {
-    let [gone, stream]: [boolean, MediaStream | null] = [false, null];
+    let gone = false;
+    let end = () => {};
     let timer: ReturnType<typeof setTimeout> | undefined;
     const look = async () => {
       const element = video.current;
@@ -92,25 +94,19 @@ function Reader({ onText }: ReadCodesProps) {
     };
     const begin = async () => {
       try {
-        stream = await navigator.mediaDevices.getUserMedia({
-          video: { facingMode: 'environment', width: { ideal: 1280 } },
-        });
-        if (gone || !video.current) return;
-        video.current.srcObject = stream;
-        await video.current.play();
+        end = await showCamera(() => video.current);
+        if (gone) return end();
         setCamera('on');
         void look();
       } catch {
         if (!gone) setCamera('none');
-      } finally {
-        if (gone) stream?.getTracks().forEach((track) => track.stop());
       }
     };
     void begin();
     return () => {
       gone = true;
       clearTimeout(timer);
-      stream?.getTracks().forEach((track) => track.stop());
+      end();
     };
   }, []);
 
