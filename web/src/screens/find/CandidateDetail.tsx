@@ -16,6 +16,7 @@ export function CandidateDetail({
   exact,
   weights,
   score,
+  learnt,
   onTake,
   onExact,
 }: {
@@ -23,6 +24,8 @@ export function CandidateDetail({
   exact: ExactCandidate | undefined;
   weights: Weights;
   score: number;
+  /** What clips taught of it, in sentences. */
+  learnt: readonly string[];
   onTake: () => void;
   onExact: () => void;
 }) {
@@ -65,6 +68,11 @@ export function CandidateDetail({
       <p className="text-[0.9rem]" data-testid="measures">
         Over the ride: {measures(candidate)}.
       </p>
+      {learnt.map((words) => (
+        <p key={words} className="text-[0.9rem]" data-testid="learnt">
+          {words}
+        </p>
+      ))}
       {exact ? (
         <ul className="text-[0.93rem]">
           {exact.checks.map((check) => (

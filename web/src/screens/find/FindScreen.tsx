@@ -24,6 +24,7 @@ import { toast } from 'sonner';
 import { useShot } from '../../state/useShot';
 import { useTold, type Told } from '../../told/Told';
 import { useSettings } from '../../storage/settings';
+import { learntOf } from '../../state/useLearnt';
 import { STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { AskPanel } from './AskPanel';
 import { CandidateCard } from './CandidateCard';
@@ -124,6 +125,12 @@ export function FindScreen() {
     ({ carrierId }: Candidate) => pictureLightOf(question.carriers.find((c) => c.carrierId === carrierId)!),
     [question],
   );
+  const learntBy = ({ carrierId, setUp }: Candidate): readonly string[] => {
+    const carrier = outing.carriers.find((c) => c.id === carrierId);
+    if (!carrier) return [];
+    const { tilt, shake } = learntOf(outing, carrier, rigOf(carrierId), setUp);
+    return [tilt, shake].filter((words) => words !== null);
+  };
   const pick = useCallback((id: string) => setChosenId(id), []);
 
   const { moment } = momentOf(outing, shot);
@@ -298,6 +305,7 @@ export function FindScreen() {
             exact={state.exact.get(chosen.candidate.id)}
             weights={weights}
             score={chosen.score}
+            learnt={learntBy(chosen.candidate)}
             onTake={() => take(chosen.candidate)}
             onExact={() => void makeExact(chosen.candidate)}
           />

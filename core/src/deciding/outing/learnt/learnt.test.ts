@@ -15,6 +15,7 @@ import { resolveSetUp } from '../../../posing/strut/resolveSetUp';
 import { solveTiltForHorizon } from '../../../posing/aiming/solveAngles';
 import { turnOf } from '../../../posing/strut/mountRotation';
 import { placedSpots } from '../../../posing/rig/spots';
+import { shakeDraws } from '../../../physics/shaking/whole/shakeDraws';
 import { shakeOf } from '../../../physics/shaking/whole/shakeOf';
 import { shakeQuestionOf } from '../../../judging/scene/shotScene';
 import { withLesson } from './editLesson';
@@ -141,6 +142,17 @@ it('is told in a sentence, with how many clips stand behind it', () => {
 describe('what moving clips teach of how much a place shakes', () => {
   const place = { ...chest, groundId: 'gravel' };
   const shake = (over: Partial<ShakeLesson> = {}): ShakeLesson => ({ ...place, ratio: 1.6, used: true, ...over });
+
+  it('begins as unsure as the sampled range is, of the logarithm 10 to 90 % over 2 · 1.28', () => {
+    const question = shakeQuestionOf(shotQuestion(ridgeLoop(), ridgeLoop().shots[0]!));
+    const sizes = shakeDraws(question, 60)
+      .map(({ jump, jelly }) => Math.log(Math.hypot(jump, jelly)))
+      .sort((a, b) => a - b);
+    const sampled = (sizes[53]! - sizes[5]!) / (2 * 1.2816);
+    const { sd } = shakeLearnt([], place).log;
+    expect(sd / sampled).toBeGreaterThan(0.6);
+    expect(sd / sampled).toBeLessThan(1.7);
+  });
 
   it('nothing at first; then the more the nearer, and never more than was measured', () => {
     expect(learntBands([], place)).toEqual([]);

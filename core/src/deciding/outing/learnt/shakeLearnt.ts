@@ -9,7 +9,8 @@ export type ShakingPlace = Omit<ShakeLesson, 'ratio' | 'used'>;
 
 /**
  * How much more or less a clip shakes than the model says, standard deviations of the logarithm of the ratio: by how this rider holds a part of the
- * body, by the machine, by the ground as it really is, by the spot, by the strut wherever it is used; and from clip to clip. Estimates: together a factor of two either way.
+ * body, by the machine, by the ground as it really is, by the spot, by the strut wherever it is used; and from clip to clip. Estimates: together a factor of two either way, as unsure as
+ * the sampled range is (docs/models.md).
  */
 const SPREAD = { part: 0.3, machine: 0.4, ground: 0.35, spot: 0.28, strut: 0.21, clip: 0.2 } as const;
 const MOST_LESSONS = 120;
