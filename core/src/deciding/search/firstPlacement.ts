@@ -13,6 +13,8 @@ import { frame } from '../../judging/checks/frame';
 import { shotScene, type ShotScene } from '../../judging/scene/shotScene';
 import { judgedBy } from './judgeStrut';
 import { rankSpots } from './rankSpots';
+import { searchJobs, type SearchQuestion } from './searchQuestion';
+import { searchSpot } from './searchSpot';
 import { isStopped, scoreOf } from './score';
 import { weightsOf } from './weights';
 
@@ -53,7 +55,8 @@ function placements(question: PlacementQuestion): readonly Placement[] {
 
 /**
  * Where a new shot begins: the best plain strut that no check stops; where each is stopped, the first of other cameras, modes, bases and levels of
- * stabiliser, place by place in turns, that none is; where there is none either, the best of all. Null where nothing shows anything of it.
+ * stabiliser, place by place in turns, that none is; else what a hasty search finds, then one with arms; where that finds none
+ * either, the best of all. Null where nothing shows anything of it.
  */
 export function firstPlacement(question: PlacementQuestion): Placement | null {
   const plain = placements(question);
@@ -63,8 +66,13 @@ export function firstPlacement(question: PlacementQuestion): Placement | null {
     .filter(({ stopped }) => !stopped)
     .slice(0, MOST_SURE)
     .find((place) => holdsUp(question, place));
-  if (sure) return sure;
-  // In turns, so that one place does not take all the tries.
+  return (
+    sure ?? inTurns(question, plain) ?? searched(question, () => true, []) ?? searched(question, reaching, ARMS) ?? best
+  );
+}
+
+/** The first of other views and bases that no check stops, place by place in turns, so that one does not take all the tries. */
+function inTurns(question: PlacementQuestion, plain: readonly Placement[]): Placement | null {
   let open = plain.map((place) => ({ ...place, views: views(question, place.spotId) }));
   let [looks, whole] = [0, 0];
   while (open.length > 0) {
@@ -73,14 +81,14 @@ export function firstPlacement(question: PlacementQuestion): Placement | null {
       const { value: view } = place.views.next();
       if (!view) continue;
       left.push(place);
-      if (++looks > MOST_LOOKS) return best;
+      if (++looks > MOST_LOOKS) return null;
       const { spotId, horizonAt } = place;
       const aim = (setUp: SetUp) =>
         aimedSetUp(question.rig, setUp, question.intent, question.actionStanceId, horizonAt);
       const first = view[0] && aim(view[0]);
       if (!first || !showsIt(question, first, horizonAt)) continue;
       for (const setUp of view) {
-        if (++whole > MOST_JUDGED) return best;
+        if (++whole > MOST_JUDGED) return null;
         const aimed = aim(setUp);
         const placed = aimed && judged(question, spotId, aimed, horizonAt);
         if (placed && !placed.stopped && holdsUp(question, placed)) return placed;
@@ -88,8 +96,45 @@ export function firstPlacement(question: PlacementQuestion): Placement | null {
     }
     open = left;
   }
-  return best;
+  return null;
 }
+
+/** What gets a camera away from its place: to an arm's length, and as far as a pole reaches. */
+const ARMS = ['long-arm', 'medium-pole'];
+/** What people put on a pole: what they have, or what sees all round. */
+const reaching = ({ standard, stitch }: CameraDefinition): boolean => standard === true || stitch !== undefined;
+/** Of what a hasty search finds so many are looked at closely. */
+const MOST_FOUND = 4;
+
+/** The best that a hasty search of all places finds and no check stops. @param linkIds what may be between base and camera */
+function searched(
+  question: PlacementQuestion,
+  withCamera: (camera: CameraDefinition) => boolean,
+  linkIds: readonly string[],
+): Placement | null {
+  const { rig, intent, actionStanceId, ride } = question;
+  const { cameras, bases, heads } = kitWith(rig.ownKit);
+  const ask: SearchQuestion = {
+    ask: { ...newAsk(intent.id, CARRIER), kit: 'anything' },
+    carriers: [{ carrierId: CARRIER, rig, actionStanceId, ride, measured: {} }],
+    pieceIds: [...[...cameras.filter(withCamera), ...bases, ...heads].map(({ id }) => id), ...linkIds],
+  };
+  const weights = weightsOf(ask.ask);
+  const open = searchJobs(ask)
+    .flatMap((job) => searchSpot(ask, job, { hasty: true }).candidates.filter((c) => !isStopped(c)))
+    .map(({ spotId, setUp, horizonAt, terms, verdicts }) => ({
+      spotId,
+      setUp,
+      horizonAt,
+      score: scoreOf({ terms, verdicts }, weights),
+      stopped: false,
+    }))
+    .sort((a, b) => b.score - a.score || a.spotId.localeCompare(b.spotId));
+  return open.slice(0, MOST_FOUND).find((place) => holdsUp(question, place)) ?? null;
+}
+
+/** A search names its carriers. */
+const CARRIER = 'carrier';
 
 /** Whether none of the checks stops it once all is looked at as the bench does. */
 const holdsUp = (question: PlacementQuestion, { setUp, horizonAt }: Placement): boolean =>
