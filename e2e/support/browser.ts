@@ -18,7 +18,7 @@ const FLAGS = [
   '--disable-sync',
   '--no-first-run',
   '--window-size=1280,943',
-  // No worker lives long enough in a test for its code to be worth the best translation, which takes a third of two processors.
+  // No worker lives long enough in a test for its code to be worth the best translation, which takes a fifth of the time.
   '--js-flags=--no-turbofan',
 ];
 const WAIT_MS = 25_000;
