@@ -4,11 +4,11 @@
  * A minute on a clock's face is 6°. A forearm turns some 80° each way from the thumb up (Boone and Azen 1979, from memory).
  */
 const WIDTHS = [
-  { deg: 2, name: 'a finger' },
-  { deg: 5, name: 'three fingers' },
-  { deg: 10, name: 'a fist' },
-  { deg: 20, name: 'a spread hand' },
-  { deg: 30, name: 'three fists' },
+  { deg: 2, name: 'a finger’s width' },
+  { deg: 5, name: 'three fingers’ width' },
+  { deg: 10, name: 'a fist’s width' },
+  { deg: 20, name: 'a spread hand’s width' },
+  { deg: 30, name: 'three fists’ width' },
 ] as const;
 const MINUTE_DEG = 6;
 const WRIST_DEG = 80;
@@ -20,7 +20,7 @@ export function widthWords(deg: number): string {
   if (turn > 36) return turn < 60 ? 'half a right angle' : turn < 105 ? 'a right angle' : 'nearly round';
   // Half as much again is nearer to the next.
   const width = WIDTHS.find((one, i) => turn <= Math.sqrt(one.deg * (WIDTHS[i + 1]?.deg ?? 44))) ?? WIDTHS.at(-1)!;
-  return `${width.name}’s width at arm’s length`.replace('fingers’s', 'fingers’').replace('fists’s', 'fists’');
+  return `${width.name} at arm’s length`;
 }
 
 /** A turn about the lens as the big hand of a clock goes. */

@@ -66,6 +66,8 @@ export function firstPlacement(question: PlacementQuestion): Placement | null {
     .filter(({ stopped }) => !stopped)
     .slice(0, MOST_SURE)
     .find((place) => holdsUp(question, place));
+  // On an arm people put what they have, or what sees all round.
+  const reaching = ({ id, stitch }: CameraDefinition) => id === question.camera.cameraId || stitch !== undefined;
   return (
     sure ?? inTurns(question, plain) ?? searched(question, () => true, []) ?? searched(question, reaching, ARMS) ?? best
   );
@@ -101,8 +103,6 @@ function inTurns(question: PlacementQuestion, plain: readonly Placement[]): Plac
 
 /** What gets a camera away from its place: to an arm's length, and as far as a pole reaches. */
 const ARMS = ['long-arm', 'medium-pole'];
-/** What people put on a pole: what they have, or what sees all round. */
-const reaching = ({ standard, stitch }: CameraDefinition): boolean => standard === true || stitch !== undefined;
 /** Of what a hasty search finds so many are looked at closely. */
 const MOST_FOUND = 4;
 
