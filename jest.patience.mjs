@@ -1,2 +1,2 @@
 /** Shared machines are slow at times: a test that ends is what counts, not how soon. */
-jest.setTimeout(90000);
+jest.setTimeout(180000);

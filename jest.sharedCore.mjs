@@ -1,11 +1,10 @@
 /**
- * The page's world for its tests, with the core from outside of it: read in and translated once a process, not once a file. What one file
- * has had the engine learn of the core, the next one uses.
+ * A world for tests with the core from outside of it: read in and translated once a process, not once a file. What one file has had the
+ * engine learn of the core, the next one uses.
  */
-import { TestEnvironment } from 'jest-environment-jsdom';
 import core from './core/dist/together/core.cjs';
 
-/** What goes to and fro between core and page is of one kind. */
+/** What goes to and fro between core and test is of one kind. */
 const SHARED = [
   'ArrayBuffer',
   'DataView',
@@ -20,10 +19,12 @@ const SHARED = [
   'Uint32Array',
 ];
 
-export default class extends TestEnvironment {
-  constructor(config, context) {
-    super(config, context);
-    for (const name of SHARED) this.global[name] = globalThis[name];
-    this.global.coreFromOutside = core;
-  }
-}
+/** The world of a runner's environment, with the core shared. */
+export const sharing = (Environment) =>
+  class extends Environment {
+    constructor(config, context) {
+      super(config, context);
+      for (const name of SHARED) this.global[name] = globalThis[name];
+      this.global.coreFromOutside = core;
+    }
+  };

@@ -1,6 +1,6 @@
 /**
  * Unit and reference tests as npm test runs them: those of the core share a few contexts instead of having one each. What the engine has
- * learnt of the core's code is then learnt four times, not a hundred times, which takes a third off their time.
+ * learnt of the core's code is then learnt twice, not a hundred times, which takes a third off their time.
  */
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
@@ -8,7 +8,7 @@ import { fileURLToPath } from 'node:url';
 import { rolldown } from 'rolldown';
 import apart from './jest.config.mjs';
 
-const CONTEXTS = 4;
+const CONTEXTS = 2;
 const root = dirname(fileURLToPath(import.meta.url));
 const core = join(root, 'core');
 const together = join(core, 'dist/together');
@@ -31,11 +31,11 @@ for (let n = 0; n < CONTEXTS; n++) {
 const bundle = await rolldown({ input: join(core, 'src/index.ts'), platform: 'node', logLevel: 'warn' });
 await bundle.write({ file: join(together, 'core.cjs'), format: 'cjs' });
 
-/** Page tests take the core ready made. */
-const withSharedCore = (project) => ({
+/** Tests of page and server take the core ready made. */
+const withSharedCore = (project, environment) => ({
   ...project,
-  testEnvironment: '<rootDir>/../jest.sharedCore.mjs',
-  moduleNameMapper: { ...project.moduleNameMapper, '^@strut-spot/core$': '<rootDir>/testing/sharedCore.cjs' },
+  testEnvironment: `<rootDir>/../${environment}`,
+  moduleNameMapper: { ...project.moduleNameMapper, '^@strut-spot/core$': '<rootDir>/../web/testing/sharedCore.cjs' },
 });
 
 export default {
@@ -44,9 +44,7 @@ export default {
     .map((project) =>
       project.displayName === 'core'
         ? { ...project, testMatch: ['<rootDir>/dist/together/*.test.js'] }
-        : project.displayName === 'web'
-          ? withSharedCore(project)
-          : project,
+        : withSharedCore(project, project.displayName === 'web' ? 'jest.page.mjs' : 'jest.server.mjs'),
     ),
   testSequencer: './jest.longestFirst.mjs',
 };

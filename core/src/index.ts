@@ -269,5 +269,5 @@ export { parseOuting, readOuting, serialiseOuting } from './showing/formats/outi
 export { LARGEST_DOCUMENT } from './showing/formats/outingJson/readDocument';
 export { parseSetUpFile, setUpFileOf } from './showing/formats/outingJson/setUpFile';
 export { type PortraitView, renderPortrait } from './showing/picture/portrait';
-export { type Picture, renderPicture } from './showing/picture/renderPicture';
+export { type Picture, pictureSteps, renderPicture } from './showing/picture/renderPicture';
 export { CAMERAS, CARRIERS, HEADS, INTENTS } from '../catalog/index.generated';

@@ -35,7 +35,6 @@ const smaller = (asked: unknown[]): unknown[] =>
   );
 
 export const drawing = worker;
-export const refining = worker;
 export const judging = worker;
 export const computing = worker;
 export const searching = () => [worker];

@@ -10,8 +10,8 @@ import {
 import type { CameraDefinition } from '../../src/words/kit/camera';
 import { estimated } from '../../src/words/sourced/estimated';
 
-const bodyM = [0.045, 0.06, 0.105] as const;
-const lensFromMountM = [0.06, 0.032, 0.0] as const;
+const bodyM = [0.05, 0.065, 0.11] as const;
+const lensFromMountM = [0.065, 0.034, 0.0] as const;
 
 /** A bigger sensor for dusk, a zoom for far subjects. */
 const camera: CameraDefinition = {
@@ -20,7 +20,7 @@ const camera: CameraDefinition = {
   bodyM,
   bodySource: { kind: 'estimate', low: 0.035, high: 0.12 },
   lensFromMountM,
-  massKg: estimated(0.3, 0.24, 0.36),
+  massKg: estimated(0.32, 0.24, 0.4),
   closestFocusM: estimated(0.08, 0.05, 0.15),
   batteryWh: estimated(4.5, 3.6, 5.2),
   apertureN: estimated(2.4, 1.8, 4),
@@ -45,7 +45,7 @@ const camera: CameraDefinition = {
   },
   cost: 'a holiday',
   modes: [
-    mode('wide', 'Wide end 16:9', 'rectilinear', 73, [70, 76], [3840, 2160], {
+    mode('wide', 'Wide end 16:9', 'rectilinear', 75, [70, 80], [3840, 2160], {
       fps: 30,
       readoutMs: 16,
       mbps: 100,
@@ -57,12 +57,12 @@ const camera: CameraDefinition = {
       mbps: 100,
       watts: 5.5,
     }),
-    mode('stills', 'Stills every second, wide end 3:2', 'rectilinear', 73, [70, 76], [4500, 3000], {
+    mode('stills', 'Stills every second, wide end 3:2', 'rectilinear', 75, [70, 80], [4500, 3000], {
       ...EVERY_SECOND,
       readoutMs: 30,
       watts: 3.5,
     }),
-    mode('stills-slow', 'Stills every 4 s, wide end 3:2', 'rectilinear', 73, [70, 76], [4500, 3000], {
+    mode('stills-slow', 'Stills every 4 s, wide end 3:2', 'rectilinear', 75, [70, 80], [4500, 3000], {
       ...EVERY_FOUR,
       readoutMs: 30,
       watts: 3.5,

@@ -10,8 +10,8 @@ import {
 import type { CameraDefinition } from '../../src/words/kit/camera';
 import { estimated } from '../../src/words/sourced/estimated';
 
-const bodyM = [0.034, 0.051, 0.071] as const;
-const lensFromMountM = [0.027, 0.045, 0.018] as const;
+const bodyM = [0.035, 0.05, 0.07] as const;
+const lensFromMountM = [0.0275, 0.044, 0.018] as const;
 
 /** Three sizes of angle, four stabiliser levels. */
 const camera: CameraDefinition = {
@@ -20,7 +20,7 @@ const camera: CameraDefinition = {
   bodyM,
   bodySource: { kind: 'estimate', low: 0.03, high: 0.08 },
   lensFromMountM,
-  massKg: estimated(0.154, 0.12, 0.17),
+  massKg: estimated(0.15, 0.12, 0.18),
   closestFocusM: estimated(0.3, 0.2, 0.4),
   batteryWh: estimated(6.5, 4.5, 7.5),
   apertureN: estimated(2.8, 2.4, 2.9),
@@ -45,25 +45,25 @@ const camera: CameraDefinition = {
   cost: 'a weekend',
   standard: true,
   modes: [
-    mode('wide', 'Wide 16:9', 'equidistant', 118, [112, 124], [3840, 2160], {
+    mode('wide', 'Wide 16:9', 'equidistant', 115, [108, 122], [3840, 2160], {
       fps: 60,
       readoutMs: 14,
       mbps: 100,
       watts: 5.2,
     }),
-    mode('widest', 'Widest 16:9', 'equidistant', 142, [135, 150], [3840, 2160], {
+    mode('widest', 'Widest 16:9', 'equidistant', 140, [132, 148], [3840, 2160], {
       fps: 60,
       readoutMs: 14,
       mbps: 100,
       watts: 5.2,
     }),
-    mode('straight', 'Straight 16:9', 'rectilinear', 87, [82, 92], [3840, 2160], {
+    mode('straight', 'Straight 16:9', 'rectilinear', 85, [80, 90], [3840, 2160], {
       fps: 60,
       readoutMs: 14,
       mbps: 100,
       watts: 5.2,
     }),
-    mode('tall', 'Wide 4:3', 'equidistant', 118, [112, 124], [4000, 3000], {
+    mode('tall', 'Wide 4:3', 'equidistant', 115, [108, 122], [4000, 3000], {
       fps: 30,
       readoutMs: 18,
       mbps: 100,
@@ -75,18 +75,18 @@ const camera: CameraDefinition = {
       mbps: 100,
       watts: 5.4,
     }),
-    mode('action', 'Wide 16:9, 120 a second', 'equidistant', 118, [112, 124], [2704, 1520], {
+    mode('action', 'Wide 16:9, 120 a second', 'equidistant', 115, [108, 122], [2560, 1440], {
       fps: 120,
       readoutMs: 7.5,
       mbps: 100,
       watts: 5.8,
     }),
-    mode('stills', 'Stills every second, 4:3', 'equidistant', 118, [112, 124], [4000, 3000], {
+    mode('stills', 'Stills every second, 4:3', 'equidistant', 115, [108, 122], [4000, 3000], {
       ...EVERY_SECOND,
       readoutMs: 18,
       watts: 3.2,
     }),
-    mode('stills-slow', 'Stills every 4 s, 4:3', 'equidistant', 118, [112, 124], [4000, 3000], {
+    mode('stills-slow', 'Stills every 4 s, 4:3', 'equidistant', 115, [108, 122], [4000, 3000], {
       ...EVERY_FOUR,
       readoutMs: 18,
       watts: 3.2,

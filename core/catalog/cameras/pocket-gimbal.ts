@@ -3,7 +3,7 @@ import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/bu
 import type { CameraDefinition } from '../../src/words/kit/camera';
 import { estimated } from '../../src/words/sourced/estimated';
 
-const bodyM = [0.03, 0.12, 0.038] as const;
+const bodyM = [0.03, 0.12, 0.04] as const;
 const lensFromMountM = [0.022, 0.135, 0.0] as const;
 
 /** Three powered axes hold the horizon as long as they have range. */
@@ -36,15 +36,15 @@ const camera: CameraDefinition = {
     preRecords: false,
   },
   cost: 'a weekend',
-  gimbal: { pan: [-220, 60], tilt: [-95, 50], roll: [-45, 45], source: { kind: 'estimate', low: 40, high: 235 } },
+  gimbal: { pan: [-150, 150], tilt: [-80, 80], roll: [-45, 45], source: { kind: 'estimate', low: 40, high: 180 } },
   modes: [
-    mode('main', 'Main 16:9', 'rectilinear', 74, [68, 84], [3840, 2160], {
+    mode('main', 'Main 16:9', 'rectilinear', 75, [68, 84], [3840, 2160], {
       fps: 60,
       readoutMs: 12,
       mbps: 100,
       watts: 4.6,
     }),
-    mode('slow', 'Main 16:9, 120 a second', 'rectilinear', 74, [68, 84], [3840, 2160], {
+    mode('slow', 'Main 16:9, 120 a second', 'rectilinear', 75, [68, 84], [3840, 2160], {
       fps: 120,
       readoutMs: 7,
       mbps: 130,

@@ -3,8 +3,8 @@ import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/bu
 import type { CameraDefinition } from '../../src/words/kit/camera';
 import { estimated } from '../../src/words/sourced/estimated';
 
-const bodyM = [0.024, 0.026, 0.054] as const;
-const lensFromMountM = [0.0195, 0.025, 0.0] as const;
+const bodyM = [0.025, 0.03, 0.05] as const;
+const lensFromMountM = [0.02, 0.027, 0.0] as const;
 
 /** About 50 g: light enough for tape. */
 const camera: CameraDefinition = {

@@ -3,7 +3,7 @@ import { mode, stabiliser, STABILISER_OFF, STEADYING } from '../../src/posing/bu
 import type { CameraDefinition } from '../../src/words/kit/camera';
 import { estimated } from '../../src/words/sourced/estimated';
 
-const bodyM = [0.026, 0.11, 0.044] as const;
+const bodyM = [0.03, 0.11, 0.045] as const;
 const lensFromMountM = [0.0, 0.097, 0.0] as const;
 
 /** Two lenses back to back; direction is chosen afterwards, placement is not. */
@@ -38,7 +38,7 @@ const camera: CameraDefinition = {
   cost: 'a weekend',
   stitch: { pupilsM: estimated(0.032, 0.025, 0.045), blendDeg: estimated(3, 1.5, 6) },
   modes: [
-    mode('sphere', 'Whole sphere', 'equirectangular', 360, [359, 361], [5760, 2880], {
+    mode('sphere', 'Whole sphere', 'equirectangular', 360, [359, 361], [6000, 3000], {
       fps: 30,
       readoutMs: 16,
       mbps: 120,

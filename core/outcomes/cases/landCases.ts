@@ -14,8 +14,6 @@ export const LAND_CASES: readonly OutcomeCase[] = [
     id: '1',
     asked: 'gravel bike, pack worn, clear ahead without hands',
     expected: 'backpack strap in the first three; the lever clamp holds there better than a strap plate',
-    notYet:
-      'it comes fourth, a hundredth behind the mount under the stem, since short cameras are seen from where their lens is',
     find() {
       const sheet = sheetFor('road-bike', 'clear-ahead', { rig: PACKED });
       const rank = rankOf(sheet, 'pack-strap');

@@ -13,7 +13,7 @@ import {
   type SideElevation,
   type UnitSystem,
 } from '@strut-spot/core';
-import { computing, drawing, refining } from '../workers/core';
+import { computing, drawing } from '../workers/core';
 import { bookletPages, type Booklet } from './bookletPages';
 import type { CardOnPaper } from './cardPage';
 import { makePdf, pngUrl } from './makePdf';
@@ -49,7 +49,7 @@ async function cardOnPaper(
   outing: Outing,
   shot: Shot,
   units: UnitSystem,
-  draw: Pick<typeof refining, 'picture'>,
+  draw: Pick<typeof drawing, 'picture'>,
 ): Promise<CardOnPaper> {
   const rig = rigOfShot(outing, shot);
   const { setUp, actionStanceId: stanceId } = shot;
@@ -81,7 +81,7 @@ export async function makeBooklet(
     onCard(i, shots.length);
     cards.push(
       ...(await Promise.all(
-        shots.slice(i, i + 2).map((shot, k) => cardOnPaper(outing, shot, units, k === 0 ? refining : drawing)),
+        shots.slice(i, i + 2).map((shot, k) => cardOnPaper(outing, shot, units, k === 0 ? drawing : drawing)),
       )),
     );
   }

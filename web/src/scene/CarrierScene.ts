@@ -173,7 +173,10 @@ export class CarrierScene {
 
   resize(width: number, height: number): void {
     if (width < 2 || height < 2) return;
-    this.renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
+    const ratio = Math.min(2, window.devicePixelRatio);
+    // Room for the picture is made anew each time, which costs more than to draw it.
+    if (ratio !== this.renderer.getPixelRatio()) this.renderer.setPixelRatio(ratio);
+    if (width === this.size.width && height === this.size.height) return this.draw();
     this.renderer.setSize(width, height, false);
     this.camera.aspect = width / height;
     // The whole carrier fits however narrow the view is.

@@ -120,7 +120,7 @@ function OutingTitle() {
               key={path}
               to={base + path}
               end
-              className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12"
+              className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-touch"
             >
               {name}
             </NavLink>
@@ -151,7 +151,7 @@ function OutingTitle() {
                 key={path}
                 to={`${base}/shot/${shot.id}${path}`}
                 end
-                className="label flex items-center border-r border-hair px-3 font-[600] whitespace-nowrap hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:flex-auto max-sm:justify-center max-sm:px-0 max-sm:text-[0.95rem]"
+                className="label flex items-center border-r border-hair px-3 font-[600] whitespace-nowrap hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-touch max-sm:flex-auto max-sm:justify-center max-sm:px-0 max-sm:text-[0.95rem]"
               >
                 {name}
               </NavLink>

@@ -25,7 +25,7 @@ export const OutingsSheet = () => {
               key={path}
               to={path}
               end={path === '/'}
-              className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-12 max-sm:px-2.5"
+              className="label flex items-center border-r border-hair px-3.5 font-[600] hover:bg-paper-2 aria-[current=page]:bg-ink aria-[current=page]:text-paper max-sm:min-h-touch max-sm:px-2.5"
             >
               {name}
             </NavLink>

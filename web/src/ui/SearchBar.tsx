@@ -30,14 +30,14 @@ export function SearchBar({ what, words, onWords, filters, filter, onFilter, fou
           onChange={(event) => onWords(event.target.value)}
         />
       </div>
-      <div role="radiogroup" aria-label={`Kind of ${what}`} className="flex flex-wrap border border-hair-strong">
+      <div role="radiogroup" aria-label={`Kind of ${what}`} className="flex flex-wrap pt-px pl-px">
         {filters.map(({ id: value, name }) => (
           <button
             key={value}
             type="button"
             role="radio"
             aria-checked={value === filter}
-            className={`label border-r border-hair px-2.5 py-1 font-[600] last:border-r-0 max-lg:min-h-12 ${value === filter ? 'bg-ink text-paper' : 'hover:bg-paper-2'}`}
+            className={`label -mt-px -ml-px border border-hair-strong px-2.5 py-1 font-[600] max-lg:min-h-touch ${value === filter ? 'bg-ink text-paper' : 'hover:bg-paper-2'}`}
             onClick={() => onFilter(value)}
           >
             {name}

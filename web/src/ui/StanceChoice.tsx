@@ -19,7 +19,7 @@ export function StanceChoice({
             type="button"
             role="radio"
             aria-checked={stance.id === chosen}
-            className={`label border-r border-hair px-3 py-1.5 font-[600] max-lg:min-h-12 ${stance.id === chosen ? 'bg-ink text-paper' : 'hover:bg-paper-2'}`}
+            className={`label border-r border-hair px-3 py-1.5 font-[600] max-lg:min-h-touch ${stance.id === chosen ? 'bg-ink text-paper' : 'hover:bg-paper-2'}`}
             onClick={() => onChoose(stance.id)}
           >
             {stance.name}{' '}

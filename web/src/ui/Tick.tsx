@@ -11,7 +11,7 @@ export function Tick({
   onChange: (on: boolean) => void;
 }) {
   return (
-    <label className="flex min-h-[24px] items-start gap-2 max-lg:min-h-12 max-lg:items-center">
+    <label className="flex min-h-[24px] items-start gap-2 max-lg:min-h-touch max-lg:items-center">
       <input
         type="checkbox"
         className="mt-1.5 shrink-0 max-lg:mt-0"

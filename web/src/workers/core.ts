@@ -40,10 +40,8 @@ function startedWhenAsked(asking: (question: () => Promise<unknown>) => Promise<
 
 const ofPictures = (question: () => Promise<unknown>) => pictures.counted(question());
 
-/** Draws the coarse picture under the hand. */
+/** Draws: the coarse picture under the hand, and the fine one in slices between. */
 export const drawing = startedWhenAsked(ofPictures);
-/** Draws the fine picture when the hand rests. */
-export const refining = startedWhenAsked(ofPictures);
 /** Judges at length, once the pictures are there. */
 export const judging = startedWhenAsked((question) => pictures.atRest().then(question));
 /** Does everything else. */

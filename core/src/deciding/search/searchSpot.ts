@@ -23,7 +23,7 @@ import { placesWith, softLinks } from './places';
 import { scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
 import { byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
-import { slidAlong, type FramedSketch } from './slidAlong';
+import { slidAlong, slidOn, type FramedSketch } from './slidAlong';
 import { basesByHabit } from '../../posing/strut/plainSetUp';
 import { viewsOf } from './views';
 
@@ -183,7 +183,7 @@ export function* searchSteps(
     (s) => s.resolved.camera.id,
     kept.judged - plain.length,
   );
-  const slid: Sketch[] = [];
+  const slid: FramedSketch[] = [];
   // To slide is simpler than to reach out: the plain struts first.
   const steadied = plain.filter(({ resolved: r }) => r.stabiliser.id !== r.camera.stabilisers[0]?.id);
   const firsts = [
@@ -206,9 +206,13 @@ export function* searchSteps(
     yield count.tried;
   }
   // Beside the others, so that none of them loses its turn.
-  for (const there of slid) {
-    const s = { ...there, framed: framedInAll(there, 'judged') };
-    for (const base of bases) judge(s, { ...s.resolved.setUp, baseId: base.id });
+  for (const there of [...slid].sort(byScore)) {
+    const onOthers = bases.slice(1).flatMap(({ id }) => {
+      const found = spot.zone && slidOn(spotted, spot.zone, there, id, inAll);
+      return found ? [found] : [];
+    });
+    slid.push(...onOthers);
+    for (const s of [there, ...onOthers]) judge({ ...s, framed: framedInAll(s, 'judged') }, s.resolved.setUp);
     yield count.tried;
   }
   count.tried += judged.length;

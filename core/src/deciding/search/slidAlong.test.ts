@@ -4,6 +4,7 @@ import { frameScore } from '../../judging/checks/frame/frameScore';
 import { frameSetUp } from '../../physics/framing/frameSetUp';
 import { askedIntent } from '../../posing/lookup/askedIntent';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
+import { exactCandidate } from './exactCandidate';
 import { searchJobs } from './searchQuestion';
 import { searchSpot } from './searchSpot';
 
@@ -45,6 +46,27 @@ it('it is no worse than the same strut at any place of the stretch that is tried
   });
   // What is found is held to the notches of the joint and looked up in a cube: within a few hundredths.
   expect(pictureOf(first)).toBeGreaterThan(Math.max(...scores) - 0.06);
+});
+
+it('on each base the strip is what was asked, as it is cast exactly: a cup of two lifts the lens, and it is slid less far forward', () => {
+  const asked = asking('four-by-four', 'strip-ahead', {
+    ask: { shares: { machine: [0.03, 0.05] } },
+    pieceIds: ['thumb-camera', 'suction-single', 'suction-double', 'adhesive-pad', 'finger-joint'],
+  });
+  const { candidates } = searchSpot(
+    asked,
+    searchJobs(asked).find((job) => job.spotId === 'bonnet')!,
+  );
+  const firstOn = (baseId: string) => candidates.find(({ setUp }) => setUp.baseId === baseId && setUp.slideM)!;
+  const [pad, double] = [firstOn('adhesive-pad'), firstOn('suction-double')];
+  for (const candidate of [pad, double]) {
+    const { candidate: exact } = exactCandidate(asked, candidate);
+    const [coarse, cast] = [candidate, exact].map(({ facts }) => facts.shares.machine!) as [number, number];
+    expect(Math.abs(cast - coarse)).toBeLessThan(0.025);
+    expect(cast).toBeGreaterThan(0.01);
+    expect(cast).toBeLessThan(0.1);
+  }
+  expect(double.setUp.slideM!).toBeGreaterThan(pad.setUp.slideM!);
 });
 
 it('nothing is slid for a picture that its usual place gives as well', () => {

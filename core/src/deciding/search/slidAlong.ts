@@ -8,9 +8,12 @@ import { sketchOf, type Sketch, type Spotted } from './sketch';
 /** With its pictures in all stances, and its score over them. */
 export type FramedSketch = Sketch & { readonly framed: FramedSetUp };
 
-/** Where on each half of a stretch is looked first, and how far to both sides of the best then, finer and finer. Shares of that half. */
-const FIRST = [-1, -0.5, 0.5, 1] as const;
-const THEN = [0.25, 0.125] as const;
+/**
+ * Where on each half of a stretch is looked first, and how far to both sides of the best then. Shares of that half. A strip of a few per cent
+ * is got on a quarter of a bonnet, and elsewhere one place is as poor as another.
+ */
+const FIRST = [-1, -0.75, -0.5, -0.25, 0.25, 0.5, 0.75, 1] as const;
+const THEN = 0.125;
 /** A place is measured with a tape. Metres. */
 const TO_M = 0.005;
 /** A picture must get so much better for the spot to be slid. */
@@ -29,23 +32,63 @@ export function* slidAlong(
 ): Generator<FramedSketch | null> {
   if (!zone || !slides(zone)) return;
   for (const first of firsts) {
-    const usual = { share: 0, found: first };
-    let best = usual;
-    const look = (share: number) => {
-      const found = slidBy(spotted, first, zone, share);
-      if (!found) return;
-      const framed = inAll(found);
-      const beaten = framed.score > best.found.score ? best.found : framed;
-      if (framed.score > best.found.score) best = { share, found: framed };
-      if (beaten !== first) forget(beaten.sightlines);
-    };
-    FIRST.forEach(look);
-    for (const step of THEN) {
-      const around = best.share;
-      for (const share of [around - step, around + step]) if (Math.abs(share) <= 1) look(share);
-    }
-    yield best.found.score >= first.score + WORTH_SLIDING ? best.found : null;
+    const look = (share: number) => slidBy(spotted, first, zone, share);
+    const best = bestAlong({ share: 0, found: first }, FIRST, look, inAll);
+    yield best && best.found.score >= first.score + WORTH_SLIDING ? best.found : null;
   }
+}
+
+/** How far from where one base has its best place another's is looked for first: it lifts the lens, and a strip grows thinner. Shares of a half. */
+const ABOUT = [0, -0.25, 0.25, -0.5, 0.5] as const;
+
+/** A strut that was slid, on another base: the best place about the one it has. Null where it cannot be built. */
+export function slidOn(
+  spotted: Spotted,
+  zone: SpotZone,
+  found: FramedSketch,
+  baseId: string,
+  inAll: (sketch: Sketch) => FramedSketch,
+): FramedSketch | null {
+  const { setUp } = found.resolved;
+  const now = setUp.slideM ?? 0;
+  const share = now / (now < 0 ? zone.nearerM : zone.fartherM);
+  const onBase = { ...found, resolved: { ...found.resolved, setUp: { ...setUp, baseId } } };
+  const look = (at: number) => slidBy(spotted, onBase, zone, at);
+  return (
+    bestAlong(
+      null,
+      ABOUT.map((off) => share + off),
+      look,
+      inAll,
+    )?.found ?? null
+  );
+}
+
+/** A strut at a place of the stretch, as a share of the half that it lies on. */
+interface Slid {
+  readonly share: number;
+  readonly found: FramedSketch;
+}
+
+/** The best of some places, and then of two beside the best. @param usual what is as good without; null = nothing */
+function bestAlong(
+  usual: Slid | null,
+  shares: readonly number[],
+  look: (share: number) => Sketch | null,
+  inAll: (sketch: Sketch) => FramedSketch,
+): Slid | null {
+  let best = usual;
+  const better = (share: number) => {
+    const sketched = Math.abs(share) > 1 ? null : look(share);
+    if (!sketched) return;
+    const found = inAll(sketched);
+    const beaten = best && best.found.score >= found.score ? found : best?.found;
+    if (beaten !== found) best = { share, found };
+    if (beaten && beaten !== usual?.found) forget(beaten.sightlines);
+  };
+  shares.forEach(better);
+  if (best) [best.share - THEN, best.share + THEN].forEach(better);
+  return best;
 }
 
 /** A strut slid to a share of the stretch (−1 = the end nearer to the mark, 1 = the other), aimed anew. */

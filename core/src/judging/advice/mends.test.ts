@@ -55,6 +55,20 @@ it('a chest camera worn too low for its shot is slid up before anything is bough
   expect(slid.elsewhere).toBe(false);
 });
 
+it('a base that ends a stop is told though more sky comes into the picture, and with that', () => {
+  const taped = shot('road-bike', 'helmet-side', { baseId: 'hook-and-loop-tape' });
+  const now = verdictsOf(taped);
+  expect([now.get('hold'), now.get('light')]).toEqual(['stop', 'good']);
+  const bases = advisedReport(taped, { only: ['hold'] }).mends.filter(({ id }) => id.startsWith('base-'));
+  expect(bases.length).toBeGreaterThan(0);
+  for (const mend of bases) {
+    const after = verdictsOf({ ...taped, setUp: mend.setUp! });
+    expect(after.get('hold')).not.toBe('stop');
+    // What it costs is said, and nothing is that it does not cost.
+    expect([mend.id, /then Light is watch/.test(mend.loses ?? '')]).toEqual([mend.id, after.get('light') === 'watch']);
+  }
+});
+
 describe('beside the finding that decides', () => {
   const stop = (mend: object | null = null): CheckResult =>
     ({

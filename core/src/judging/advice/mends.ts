@@ -19,7 +19,7 @@ import type { Attempt, Check } from '../check/check';
 import { CHECKS } from '../checks';
 import { shotScene, type ShotScene } from '../scene/shotScene';
 
-/** A change that was tried: it mends what it is for, breaks no other check, and keeps what the shot asks for. */
+/** A change that was tried: it mends what it is for, stops no other check, and keeps what the shot asks for. */
 export interface ProvedMend {
   readonly id: string;
   /** The check that it is for. */
@@ -214,7 +214,10 @@ interface Tried {
   readonly gain: string | null;
 }
 
-/** The attempt held against all other checks: nothing may get worse by a verdict, and the picture stays what was asked. */
+/**
+ * The attempt held against all other checks: nothing may get worse by a verdict, and the picture stays what was asked. Only what ends a stop
+ * may have another check say watch, and is told with it.
+ */
 function proved(
   check: Check,
   checks: readonly Check[],
@@ -222,10 +225,14 @@ function proved(
   { attempt, after, brings, lost: lostAlready, gain }: Tried,
 ): ProvedMend | null {
   const lost: string[] = [...lostAlready];
+  const endsStop = before.get(check.id)!.verdict === 'stop' && outcomeOf(check, after).verdict !== 'stop';
   for (const other of checks) {
     if (other.id === check.id) continue;
     const [was, is] = [before.get(other.id)!, outcomeOf(other, after)];
-    if (worseThan(is.verdict, was.verdict)) return null;
+    if (worseThan(is.verdict, was.verdict)) {
+      if (!endsStop || is.verdict === 'stop') return null;
+      lost.push(`then ${other.name} is ${is.verdict}`);
+    }
     for (const term of is.terms) {
       const had = was.terms.find((t) => t.id === term.id)?.value ?? 0;
       if (term.value >= had - LOST) continue;

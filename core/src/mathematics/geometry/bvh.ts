@@ -34,84 +34,138 @@ export function bvhOf(mesh: Mesh): Bvh {
 }
 
 /** Splits at the median of the widest axis of the triangles' centres. */
-export function buildBvh(mesh: Mesh): Bvh {
-  const { positions, indices } = mesh;
+export function buildBvh({ positions, indices }: Mesh): Bvh {
   const triangles = indices.length / 3;
   const low = new Float64Array(triangles * 3);
   const high = new Float64Array(triangles * 3);
-  for (let t = 0; t < triangles; t++) {
+  const centre = new Float64Array(triangles * 3);
+  for (let t = 0; t < triangles * 3; t += 3) {
     for (let axis = 0; axis < 3; axis++) {
-      const a = positions[indices[t * 3]! * 3 + axis]!;
-      const b = positions[indices[t * 3 + 1]! * 3 + axis]!;
-      const c = positions[indices[t * 3 + 2]! * 3 + axis]!;
-      low[t * 3 + axis] = min(a, b, c);
-      high[t * 3 + axis] = max(a, b, c);
+      const a = positions[indices[t]! * 3 + axis]!;
+      const b = positions[indices[t + 1]! * 3 + axis]!;
+      const c = positions[indices[t + 2]! * 3 + axis]!;
+      low[t + axis] = min(a, b, c);
+      high[t + axis] = max(a, b, c);
+      centre[t + axis] = low[t + axis]! + high[t + axis]!;
     }
   }
-  const centre = (t: number, axis: number) => low[t * 3 + axis]! + high[t * 3 + axis]!;
-
-  const order = Uint32Array.from({ length: triangles }, (_, i) => i);
-  const boxes: number[] = [];
-  const first: number[] = [];
-  const count: number[] = [];
+  const order = new Uint32Array(triangles);
+  for (let t = 0; t < triangles; t++) order[t] = t;
+  // Every split adds two: twice as many nodes as leaves, less one.
+  const most = max(1, 2 * triangles);
+  const boxes = new Float64Array(most * 6);
+  const first = new Int32Array(most);
+  const count = new Int32Array(most);
+  let nodes = 0;
 
   const addNode = (start: number, end: number): number => {
-    const box = [FAR, FAR, FAR, -FAR, -FAR, -FAR];
-    for (let i = start; i < end; i++) {
-      const t = order[i]!;
-      for (let axis = 0; axis < 3; axis++) {
-        box[axis] = min(box[axis]!, low[t * 3 + axis]!);
-        box[axis + 3] = max(box[axis + 3]!, high[t * 3 + axis]!);
+    const box = nodes * 6;
+    for (let axis = 0; axis < 3; axis++) {
+      let least = FAR;
+      let greatest = -FAR;
+      for (let i = start; i < end; i++) {
+        const at = order[i]! * 3 + axis;
+        if (low[at]! < least) least = low[at]!;
+        if (high[at]! > greatest) greatest = high[at]!;
       }
+      boxes[box + axis] = least;
+      boxes[box + axis + 3] = greatest;
     }
-    boxes.push(...box);
-    first.push(-1 - start);
-    count.push(end - start);
-    return first.length - 1;
+    first[nodes] = -1 - start;
+    count[nodes] = end - start;
+    return nodes++;
   };
 
-  const pending: [number, number, number][] = [[addNode(0, triangles), 0, triangles]];
+  const pending = [addNode(0, triangles), 0, triangles];
   while (pending.length > 0) {
-    const [node, start, end] = pending.pop()!;
+    const end = pending.pop()!;
+    const start = pending.pop()!;
+    const node = pending.pop()!;
     if (end - start <= LEAF_SIZE) continue;
-    const slice = order.subarray(start, end);
-    let axis = 0;
-    let widest = -1;
-    for (let candidate = 0; candidate < 3; candidate++) {
-      let least = FAR;
-      let most = -FAR;
-      for (const t of slice) {
-        least = min(least, centre(t, candidate));
-        most = max(most, centre(t, candidate));
-      }
-      if (most - least > widest) [axis, widest] = [candidate, most - least];
-    }
-    slice.sort((a, b) => centre(a, axis) - centre(b, axis) || a - b);
     const middle = (start + end) >> 1;
+    splitAt(order, start, end, middle, centre, widestAxis(order, start, end, centre));
     const left = addNode(start, middle);
     const right = addNode(middle, end);
     first[node] = left;
     count[node] = 0;
-    pending.push([left, start, middle], [right, middle, end]);
+    pending.push(left, start, middle, right, middle, end);
   }
 
   const corners = new Float64Array(triangles * 9);
-  order.forEach((t, slot) => {
+  for (let slot = 0; slot < triangles; slot++) {
+    const t = order[slot]! * 3;
     for (let axis = 0; axis < 3; axis++) {
-      const a = positions[indices[t * 3]! * 3 + axis]!;
+      const a = positions[indices[t]! * 3 + axis]!;
       corners[slot * 9 + axis] = a;
-      corners[slot * 9 + 3 + axis] = positions[indices[t * 3 + 1]! * 3 + axis]! - a;
-      corners[slot * 9 + 6 + axis] = positions[indices[t * 3 + 2]! * 3 + axis]! - a;
+      corners[slot * 9 + 3 + axis] = positions[indices[t + 1]! * 3 + axis]! - a;
+      corners[slot * 9 + 6 + axis] = positions[indices[t + 2]! * 3 + axis]! - a;
     }
-  });
+  }
   return {
-    boxes: Float64Array.from(boxes),
-    first: Int32Array.from(first),
-    count: Int32Array.from(count),
+    boxes: boxes.slice(0, nodes * 6),
+    first: first.slice(0, nodes),
+    count: count.slice(0, nodes),
     order,
     corners,
   };
 }
+
+/** The axis along which the centres of some triangles lie farthest apart. */
+function widestAxis(order: Uint32Array, start: number, end: number, centre: Float64Array): number {
+  let axis = 0;
+  let widest = -1;
+  for (let candidate = 0; candidate < 3; candidate++) {
+    let least = FAR;
+    let most = -FAR;
+    for (let i = start; i < end; i++) {
+      const at = centre[order[i]! * 3 + candidate]!;
+      if (at < least) least = at;
+      if (at > most) most = at;
+    }
+    if (most - least > widest) [axis, widest] = [candidate, most - least];
+  }
+  return axis;
+}
+
+/** Puts the lower ones before the place and the others from it on, by their centres and then their numbers (Hoare 1961, Find). */
+function splitAt(
+  order: Uint32Array,
+  start: number,
+  end: number,
+  place: number,
+  centre: Float64Array,
+  axis: number,
+): void {
+  let from = start;
+  let to = end - 1;
+  while (from < to) {
+    const pivot = order[(from + to) >> 1]!;
+    const at = centre[pivot * 3 + axis]!;
+    let [i, j] = [from, to];
+    while (i <= j) {
+      for (; ; i++) {
+        const t = order[i]!;
+        const c = centre[t * 3 + axis]!;
+        if (!(c < at || (c === at && t < pivot))) break;
+      }
+      for (; ; j--) {
+        const t = order[j]!;
+        const c = centre[t * 3 + axis]!;
+        if (!(c > at || (c === at && t > pivot))) break;
+      }
+      if (i > j) break;
+      const t = order[i]!;
+      order[i++] = order[j]!;
+      order[j--] = t;
+    }
+    if (place <= j) to = j;
+    else if (place >= i) from = i;
+    else return;
+  }
+}
+
+/** Nodes still to be looked at: twice as deep as any tree here, which halves at every step. */
+const nodes = new Int32Array(128);
 
 interface MeshHit {
   readonly distanceM: number;
@@ -127,23 +181,28 @@ export function castRay(mesh: Mesh, origin: Vec3, direction: Vec3, limitM = Infi
   const [ox, oy, oz] = origin;
   const [dx, dy, dz] = direction;
   // A component of exactly 0 would make 0 × ∞ on a box face it lies in.
-  const inverse = [1 / (dx || 1e-300), 1 / (dy || 1e-300), 1 / (dz || 1e-300)] as const;
+  const ix = 1 / (dx || 1e-300);
+  const iy = 1 / (dy || 1e-300);
+  const iz = 1 / (dz || 1e-300);
   let best = limitM;
   let triangle = -1;
-  const stack = [0];
-  while (stack.length > 0) {
-    const node = stack.pop()!;
-    let near = 0;
-    let far = best;
-    for (let axis = 0; axis < 3; axis++) {
-      const t0 = (boxes[node * 6 + axis]! - origin[axis as 0]!) * inverse[axis as 0]!;
-      const t1 = (boxes[node * 6 + axis + 3]! - origin[axis as 0]!) * inverse[axis as 0]!;
-      near = max(near, min(t0, t1));
-      far = min(far, max(t0, t1));
-    }
+  let depth = 1;
+  nodes[0] = 0;
+  while (depth > 0) {
+    const node = nodes[--depth]!;
+    const box = node * 6;
+    const ax = (boxes[box]! - ox) * ix;
+    const bx = (boxes[box + 3]! - ox) * ix;
+    const ay = (boxes[box + 1]! - oy) * iy;
+    const by = (boxes[box + 4]! - oy) * iy;
+    const az = (boxes[box + 2]! - oz) * iz;
+    const bz = (boxes[box + 5]! - oz) * iz;
+    const near = max(0, min(ax, bx), min(ay, by), min(az, bz));
+    const far = min(best, max(ax, bx), max(ay, by), max(az, bz));
     if (!(near <= far * (1 + 1e-12) + 1e-12)) continue;
     if (count[node] === 0) {
-      stack.push(first[node]!, first[node]! + 1);
+      nodes[depth++] = first[node]!;
+      nodes[depth++] = first[node]! + 1;
       continue;
     }
     const start = -1 - first[node]!;

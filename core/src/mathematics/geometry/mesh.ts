@@ -1,5 +1,5 @@
-import { transformPoint, type Pose } from './pose';
-import { cross, dot, subtract, type Vec3 } from './vec3';
+import type { Pose } from './pose';
+import { cross, subtract, type Vec3 } from './vec3';
 
 /** Indexed triangle mesh in a part's own frame: 3 numbers a point, 3 indices a triangle, anticlockwise seen from outside. */
 export interface Mesh {
@@ -12,10 +12,22 @@ interface Bounds {
   readonly max: Vec3;
 }
 
-export const meshOf = (points: readonly Vec3[], triangles: readonly (readonly [number, number, number])[]): Mesh => ({
-  positions: Float32Array.from(points.flat()),
-  indices: Uint32Array.from(triangles.flat()),
+type Three = readonly [number, number, number];
+
+export const meshOf = (points: readonly Vec3[], triangles: readonly Three[]): Mesh => ({
+  positions: inThrees(points, new Float32Array(points.length * 3)),
+  indices: inThrees(triangles, new Uint32Array(triangles.length * 3)),
 });
+
+function inThrees<List extends Float32Array | Uint32Array>(threes: readonly Three[], list: List): List {
+  for (let i = 0; i < threes.length; i++) {
+    const [a, b, c] = threes[i]!;
+    list[i * 3] = a;
+    list[i * 3 + 1] = b;
+    list[i * 3 + 2] = c;
+  }
+  return list;
+}
 
 export function meshPoint(mesh: Mesh, index: number): Vec3 {
   const at = index * 3;
@@ -31,22 +43,28 @@ export function mergeMeshes(meshes: readonly Mesh[]): Mesh {
   let indexAt = 0;
   for (const mesh of meshes) {
     positions.set(mesh.positions, pointAt);
-    mesh.indices.forEach((index, i) => (indices[indexAt + i] = index + pointAt / 3));
+    for (let i = 0; i < mesh.indices.length; i++) indices[indexAt + i] = mesh.indices[i]! + pointAt / 3;
     pointAt += mesh.positions.length;
     indexAt += mesh.indices.length;
   }
   return { positions, indices };
 }
 
-export function transformMesh(mesh: Mesh, pose: Pose): Mesh {
-  const positions = new Float32Array(mesh.positions.length);
-  for (let i = 0; i < mesh.positions.length / 3; i++) positions.set(transformPoint(pose, meshPoint(mesh, i)), i * 3);
-  return { positions, indices: mesh.indices };
+export function transformMesh({ positions: from, indices }: Mesh, { rotation: r, position: [tx, ty, tz] }: Pose): Mesh {
+  const positions = new Float32Array(from.length);
+  for (let i = 0; i < from.length; i += 3) {
+    const [x, y, z] = [from[i]!, from[i + 1]!, from[i + 2]!];
+    positions[i] = r[0] * x + r[1] * y + r[2] * z + tx;
+    positions[i + 1] = r[3] * x + r[4] * y + r[5] * z + ty;
+    positions[i + 2] = r[6] * x + r[7] * y + r[8] * z + tz;
+  }
+  return { positions, indices };
 }
 
 /** Left and right swapped (z → -z), faces still turned outward. */
 export function mirrorMesh(mesh: Mesh): Mesh {
-  const positions = Float32Array.from(mesh.positions, (value, i) => (i % 3 === 2 ? -value : value));
+  const positions = mesh.positions.slice();
+  for (let i = 2; i < positions.length; i += 3) positions[i]! *= -1;
   const indices = new Uint32Array(mesh.indices.length);
   for (let i = 0; i < indices.length; i += 3) {
     indices[i] = mesh.indices[i]!;
@@ -70,11 +88,17 @@ export function meshBounds(mesh: Mesh): Bounds {
 function boundsOf(mesh: Mesh): Bounds {
   const min: [number, number, number] = [Infinity, Infinity, Infinity];
   const max: [number, number, number] = [-Infinity, -Infinity, -Infinity];
-  mesh.positions.forEach((value, i) => {
-    const axis = (i % 3) as 0 | 1 | 2;
-    if (value < min[axis]) min[axis] = value;
-    if (value > max[axis]) max[axis] = value;
-  });
+  for (const axis of [0, 1, 2] as const) {
+    let least = Infinity;
+    let most = -Infinity;
+    for (let i = axis; i < mesh.positions.length; i += 3) {
+      const value = mesh.positions[i]!;
+      if (value < least) least = value;
+      if (value > most) most = value;
+    }
+    min[axis] = least;
+    max[axis] = most;
+  }
   return { min, max };
 }
 
@@ -96,12 +120,13 @@ export function openEdgeCount(mesh: Mesh): number {
 
 /** Enclosed volume in m³, positive when the faces are turned outward (divergence theorem). */
 export function signedVolume(mesh: Mesh): number {
+  const { positions: p, indices } = mesh;
   let sum = 0;
-  for (let i = 0; i < mesh.indices.length; i += 3) {
-    const a = meshPoint(mesh, mesh.indices[i]!);
-    const b = meshPoint(mesh, mesh.indices[i + 1]!);
-    const c = meshPoint(mesh, mesh.indices[i + 2]!);
-    sum += dot(a, cross(b, c)) / 6;
+  for (let i = 0; i < indices.length; i += 3) {
+    const [a, b, c] = [indices[i]! * 3, indices[i + 1]! * 3, indices[i + 2]! * 3];
+    const [bx, by, bz] = [p[b]!, p[b + 1]!, p[b + 2]!];
+    const [cx, cy, cz] = [p[c]!, p[c + 1]!, p[c + 2]!];
+    sum += (p[a]! * (by * cz - bz * cy) + p[a + 1]! * (bz * cx - bx * cz) + p[a + 2]! * (bx * cy - by * cx)) / 6;
   }
   return sum;
 }

@@ -42,9 +42,7 @@ const known = new WeakMap<RayGrid, RayBins>();
 export function rayBins(grid: RayGrid): RayBins {
   const kept = known.get(grid);
   if (kept) return kept;
-  const rays = Array.from({ length: grid.columns * grid.rows }, (_, i) => i).filter(
-    (i) => !Number.isNaN(grid.directions[i * 3]!),
-  );
+  const rays = withImage(grid);
   const along = 3 * Math.sqrt(rays.length);
   const spread = spreadOf(rays, grid.directions);
   const size = max(4, round(min(LARGEST.wide, along, LARGEST.narrow * spread) / spread));
@@ -53,65 +51,73 @@ export function rayBins(grid: RayGrid): RayBins {
   return bins;
 }
 
+/** Numbers of a grid's rays that have an image. */
+function withImage({ columns, rows, directions }: RayGrid): Int32Array {
+  const rays = new Int32Array(columns * rows);
+  let count = 0;
+  for (let i = 0; i < rays.length; i++) if (!Number.isNaN(directions[i * 3]!)) rays[count++] = i;
+  return rays.subarray(0, count);
+}
+
 /** How far the rays reach over the face ahead, as a share of it; 1 where they reach over its edge. */
-function spreadOf(rays: readonly number[], directions: Float64Array): number {
+function spreadOf(rays: Int32Array, directions: Float64Array): number {
   let widest = 0.01;
-  for (const ray of rays) {
-    const x = directions[ray * 3]!;
+  for (let k = 0; k < rays.length; k++) {
+    const at = rays[k]! * 3;
+    const x = directions[at]!;
     if (x <= 0) return 1;
-    widest = max(widest, abs(directions[ray * 3 + 1]!) / x, abs(directions[ray * 3 + 2]!) / x);
+    widest = max(widest, abs(directions[at + 1]!) / x, abs(directions[at + 2]!) / x);
   }
   return min(1, widest);
 }
 
-function sortInto(size: number, rays: readonly number[], directions: Float64Array, centred: boolean): RayBins {
-  const places = rays.map((i) => binAt(size, directions[i * 3]!, directions[i * 3 + 1]!, directions[i * 3 + 2]!));
-  let base = 0;
-  const onFace = [0, 0, 0, 0, 0, 0];
-  const windows = onFace.map((_, face): BinWindow => {
-    let [lowU, highU, lowW, highW] = [size, -1, size, -1];
-    for (const place of places) {
-      if (place.face !== face) continue;
-      onFace[face]!++;
-      lowU = min(lowU, place.u);
-      highU = max(highU, place.u);
-      lowW = min(lowW, place.w);
-      highW = max(highW, place.w);
-    }
-    const width = max(0, highU - lowU + 1);
-    const made = { lowU, highU, lowW, highW, base, width };
-    base += width * max(0, highW - lowW + 1);
-    return made;
-  });
-  const binOf = places.map(({ face, u, w }) => {
-    const { base: first, width, lowU, lowW } = windows[face]!;
-    return first + (w - lowW) * width + (u - lowU);
-  });
-  const start = new Int32Array(base + 1);
-  for (const bin of binOf) start[bin + 1]!++;
-  for (let bin = 0; bin < base; bin++) start[bin + 1]! += start[bin]!;
-  const next = start.slice();
-  const sorted = new Int32Array(rays.length);
-  rays.forEach((ray, k) => (sorted[next[binOf[k]!]!++] = ray));
-  return {
-    size,
-    windows,
-    start,
-    rays: sorted,
-    directions,
-    onFace,
-    centred,
-    leastCos: rays.reduce((least, i) => min(least, directions[i * 3]!), 1),
-  };
-}
-
 const point = new CubePoint();
 
-/** The bin that a direction of any length falls into. */
-function binAt(size: number, x: number, y: number, z: number): { face: number; u: number; w: number } {
-  point.put(x, y, z);
-  const bin = (share: number) => min(size - 1, ((share + 1) * 0.5 * size) | 0);
-  return { face: point.face, u: bin(point.u), w: bin(point.w) };
+function sortInto(size: number, rays: Int32Array, directions: Float64Array, centred: boolean): RayBins {
+  const { length } = rays;
+  const faceOf = new Uint8Array(length);
+  const [uOf, wOf] = [new Uint16Array(length), new Uint16Array(length)];
+  const onFace = [0, 0, 0, 0, 0, 0];
+  const edges = onFace.map(() => ({ lowU: size, highU: -1, lowW: size, highW: -1 }));
+  let leastCos = 1;
+  for (let k = 0; k < length; k++) {
+    const at = rays[k]! * 3;
+    const x = directions[at]!;
+    point.put(x, directions[at + 1]!, directions[at + 2]!);
+    const { face } = point;
+    const u = min(size - 1, ((point.u + 1) * 0.5 * size) | 0);
+    const w = min(size - 1, ((point.w + 1) * 0.5 * size) | 0);
+    faceOf[k] = face;
+    uOf[k] = u;
+    wOf[k] = w;
+    onFace[face]!++;
+    const edge = edges[face]!;
+    if (u < edge.lowU) edge.lowU = u;
+    if (u > edge.highU) edge.highU = u;
+    if (w < edge.lowW) edge.lowW = w;
+    if (w > edge.highW) edge.highW = w;
+    if (x < leastCos) leastCos = x;
+  }
+  let bins = 0;
+  const windows = edges.map(({ lowU, highU, lowW, highW }): BinWindow => {
+    const width = max(0, highU - lowU + 1);
+    const base = bins;
+    bins += width * max(0, highW - lowW + 1);
+    return { lowU, highU, lowW, highW, base, width };
+  });
+  const binOf = new Int32Array(length);
+  const start = new Int32Array(bins + 1);
+  for (let k = 0; k < length; k++) {
+    const { base, width, lowU, lowW } = windows[faceOf[k]!]!;
+    const bin = base + (wOf[k]! - lowW) * width + (uOf[k]! - lowU);
+    binOf[k] = bin;
+    start[bin + 1]!++;
+  }
+  for (let bin = 0; bin < bins; bin++) start[bin + 1]! += start[bin]!;
+  const next = start.slice();
+  const sorted = new Int32Array(length);
+  for (let k = 0; k < length; k++) sorted[next[binOf[k]!]!++] = rays[k]!;
+  return { size, windows, start, rays: sorted, directions, onFace, centred, leastCos };
 }
 
 const cubes = new Map<number, RayBins>();
@@ -136,12 +142,8 @@ export function cubeBins(size: number): RayBins {
       }
     }
   }
-  const bins = sortInto(
-    size,
-    Array.from({ length: 6 * size * size }, (_, i) => i),
-    directions,
-    true,
-  );
+  const every = Int32Array.from({ length: 6 * size * size }, (_, i) => i);
+  const bins = sortInto(size, every, directions, true);
   cubes.set(size, bins);
   return bins;
 }

@@ -44,12 +44,12 @@ export function flightFrom(
   const points: FlightPoint[] = [{ ahead, up, aheadMps, upMps, way }];
   for (let t = 0; t < FLIES_S && up > -radiusM - 0.02; t += STEP_S) {
     const [windAhead, windUp] = [-speedMps - aheadMps, -upMps];
-    const drag = (G / fallsMps ** 2) * Math.hypot(windAhead, windUp);
+    const drag = (G / fallsMps ** 2) * Math.sqrt(windAhead * windAhead + windUp * windUp);
     // Mean of the speeds before and after: exact where there is no air.
     const [nextAhead, nextUp] = [aheadMps + drag * windAhead * STEP_S, upMps + (drag * windUp - G) * STEP_S];
     const [stepAhead, stepUp] = [((aheadMps + nextAhead) / 2) * STEP_S, ((upMps + nextUp) / 2) * STEP_S];
     [ahead, up, aheadMps, upMps] = [ahead + stepAhead, up + stepUp, nextAhead, nextUp];
-    way += Math.hypot(stepAhead, stepUp);
+    way += Math.sqrt(stepAhead * stepAhead + stepUp * stepUp);
     points.push({ ahead, up, aheadMps, upMps, way });
   }
   return points;

@@ -18,6 +18,11 @@ export interface WheelAt {
 /** As near as that to the ground a wheel stands on it, metres: tyres are drawn a little soft. */
 const STANDS_M = 0.04;
 
+interface Ends {
+  low: number;
+  high: number;
+}
+
 const known = new WeakMap<PosedRig, readonly WheelAt[]>();
 
 /** What rolls on the ground: all that turns the whole way round about a level axis and touches it. */
@@ -31,18 +36,18 @@ export function wheelsOf(spec: RigSpec, rig: PosedRig): readonly WheelAt[] {
         kind === 'turn' && !pedalledIn && Math.abs(axis[2]) > 0.9 && high - low >= 360,
     );
   const found = turning.flatMap(({ id, name }): WheelAt[] => {
-    const points = rig.parts
-      .filter((part) => part.on === id)
-      .flatMap(({ mesh, worldFromPart }) =>
-        Array.from({ length: mesh.positions.length / 3 }, (_, i) => transformPoint(worldFromPart, meshPoint(mesh, i))),
-      );
-    if (points.length === 0) return [];
-    const ends = ([0, 1, 2] as const).map((k) => {
-      let [low, high] = [Infinity, -Infinity];
-      for (const p of points) [low, high] = [Math.min(low, p[k]), Math.max(high, p[k])];
-      return { low, high };
-    });
-    const [x, y, z] = ends as [(typeof ends)[0], (typeof ends)[0], (typeof ends)[0]];
+    const ends = [0, 1, 2].map(() => ({ low: Infinity, high: -Infinity })) as [Ends, Ends, Ends];
+    for (const { mesh, worldFromPart } of rig.parts.filter((part) => part.on === id)) {
+      for (let i = 0; i < mesh.positions.length / 3; i++) {
+        transformPoint(worldFromPart, meshPoint(mesh, i)).forEach((at, axis) => {
+          const end = ends[axis]!;
+          if (at < end.low) end.low = at;
+          if (at > end.high) end.high = at;
+        });
+      }
+    }
+    const [x, y, z] = ends;
+    if (x.low > x.high) return [];
     const middle: Vec3 = [(x.low + x.high) / 2, (y.low + y.high) / 2, (z.low + z.high) / 2];
     const radiusM = (x.high - x.low) / 2;
     const overGround = dot(subtract(middle, rig.ground.point), rig.ground.normal) - radiusM;

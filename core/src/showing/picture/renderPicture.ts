@@ -93,7 +93,13 @@ const dimBy = (toSun: Vec3): number => Math.max(0.35, Math.min(1, 1 + 3 * Math.m
  * The picture through the lens, drawn from the same kind of rays as the shares: washes lit by sky and sun, ink where a
  * part ends or folds, the land with its distance marks, sky and far country. Scenery (trees, hills) is only drawn, never measured.
  */
-export function renderPicture(
+export function renderPicture(...asked: Parameters<typeof pictureSteps>): Picture {
+  const steps = pictureSteps(...asked);
+  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
+}
+
+/** The same, row by row: whoever draws it may do something else in between. */
+export function* pictureSteps(
   parts: readonly PosedPart[],
   worldFromCamera: Pose,
   lens: Lens,
@@ -108,7 +114,7 @@ export function renderPicture(
     outlined = false,
     lamps,
   }: PictureOptions = {},
-): Picture {
+): Generator<void, Picture> {
   const world = WORLDS[ground.world];
   const toSun = lamps ? DEEP_NIGHT : told;
   // The land is laid out along x through the origin, then put where the course runs.
@@ -170,6 +176,7 @@ export function renderPicture(
   };
 
   for (let index = 0; index < cells; index++) {
+    if (index % widthPx === 0) yield;
     const part = cast.part[index]!;
     if (part === NO_IMAGE) {
       set(index, INK);

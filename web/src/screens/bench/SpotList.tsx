@@ -33,7 +33,7 @@ export function SpotList({ chosen, rules, onChoose }: SpotListProps) {
               )}
               <label
                 title={note}
-                className="relative flex min-h-6 items-center gap-2 px-1 hover:bg-paper-2 has-checked:font-[660] has-focus-visible:outline-2 has-focus-visible:outline-hivis-ink max-lg:min-h-12"
+                className="relative flex min-h-6 items-center gap-2 px-1 hover:bg-paper-2 has-checked:font-[660] has-focus-visible:outline-2 has-focus-visible:outline-hivis-ink max-lg:min-h-touch"
               >
                 <input
                   type="radio"

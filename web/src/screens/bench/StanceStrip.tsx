@@ -1,7 +1,7 @@
 import { pictureLightOf, type StanceFrame } from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
 import { PictureCanvas } from '../../ui/PictureCanvas';
-import { computing } from '../../workers/core';
+import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 
 interface StanceStripProps {
@@ -44,7 +44,7 @@ function Thumb({ stanceId }: { stanceId: string }) {
   const { shot, rig, question } = useShot();
   const light = pictureLightOf(question);
   const picture = useLatest(JSON.stringify([rig, shot.setUp, stanceId, light]), () =>
-    computing.picture({
+    drawing.picture({
       rig,
       setUp: shot.setUp,
       stanceId,

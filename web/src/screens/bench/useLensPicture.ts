@@ -1,5 +1,5 @@
 import type { Picture, PictureLight, RigSpec, SetUp } from '@strut-spot/core';
-import { drawing, refining } from '../../workers/core';
+import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';
 
@@ -26,7 +26,7 @@ export function useLensPicture(
   const coarse = useLatest(key, () => drawing.picture(ask(COARSE_PX, true)));
   const fine = useLatest(useRested(key, REST_MS), async () => ({
     key,
-    picture: await refining.picture(ask(FINE_PX, false)),
+    picture: await drawing.picture(ask(FINE_PX, false)),
   }));
   const isFine = fine.value?.key === key;
   return { picture: isFine ? fine.value?.picture : coarse.value, fine: isFine };

@@ -9,7 +9,7 @@ import { ToPhone } from '../../ui/ToPhone';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { StrutElevation } from '../../ui/StrutElevation';
 import { VerdictMark } from '../../ui/VerdictMark';
-import { computing, refining } from '../../workers/core';
+import { computing, drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 
 /** What goes along: one page for paper and for the phone. */
@@ -20,7 +20,7 @@ export function CardScreen() {
   const key = JSON.stringify([question]);
   const { value: card } = useLatest(JSON.stringify([outing, shot, units]), () => computing.card(outing, shot, units));
   const { value: picture } = useLatest(key, () =>
-    refining.picture({
+    drawing.picture({
       rig,
       setUp: shot.setUp,
       stanceId: shot.actionStanceId,
@@ -30,10 +30,10 @@ export function CardScreen() {
     }),
   );
   const { value: report } = useLatest(key, () => computing.report(question, { only: [] }));
-  const { value: drawing } = useLatest(key, () => computing.sideElevation(rig, shot.setUp));
+  const { value: elevation } = useLatest(key, () => computing.sideElevation(rig, shot.setUp));
 
   const savePdf = async () => {
-    if (!card || !picture || !drawing || !report) return;
+    if (!card || !picture || !elevation || !report) return;
     setMaking(true);
     try {
       const [{ onPaper }, { cardPage }, { makePdf }] = await Promise.all([
@@ -41,7 +41,7 @@ export function CardScreen() {
         import('../../paper/cardPage'),
         import('../../paper/makePdf'),
       ]);
-      const paper = await onPaper(outing, shot, units, { card, picture, drawing, report });
+      const paper = await onPaper(outing, shot, units, { card, picture, drawing: elevation, report });
       const bytes = await makePdf({
         title: `${paper.card.title}: ${paper.card.level.tilt}`,
         subject: `${paper.card.where}, ${outing.name}`,
@@ -75,7 +75,7 @@ export function CardScreen() {
         <button
           type="button"
           className="action action-main"
-          disabled={making || !picture || !drawing || !report}
+          disabled={making || !picture || !elevation || !report}
           onClick={() => void savePdf()}
         >
           <FileText size={16} aria-hidden /> {making ? 'Making the PDF…' : 'Save as PDF'}
@@ -108,9 +108,9 @@ export function CardScreen() {
             <p className="text-ink-2">{card.stance}</p>
           </section>
           <div>
-            {drawing && report && (
+            {elevation && report && (
               <StrutElevation
-                drawing={drawing}
+                drawing={elevation}
                 reachText={smallLength(report.reachM, units)}
                 heightText={smallLength(report.heightM, units)}
                 className="h-60 w-full"

@@ -188,7 +188,7 @@ function MarkHandle({ name, at, place, onMove }: MarkHandleProps) {
       aria-valuemax={100}
       aria-valuenow={Math.round(at[1] * 100)}
       aria-valuetext={`${Math.round(at[0] * 100)} percent across, ${(at[1] * 100).toFixed(1)} percent down`}
-      className="absolute size-12 -translate-x-1/2 -translate-y-1/2 cursor-grab touch-none active:cursor-grabbing"
+      className="absolute size-touch -translate-x-1/2 -translate-y-1/2 cursor-grab touch-none active:cursor-grabbing"
       style={{ left: `${at[0] * 100}%`, top: `${at[1] * 100}%` }}
       data-testid={`mark-${name}`}
       onPointerDown={(event) => {

@@ -38,6 +38,8 @@ export async function* videoPictures(url: string, stopped: () => boolean): Async
   const context = smallCanvas(video.videoWidth, video.videoHeight);
   const next = () =>
     new Promise<number | null>((shown) => {
+      // It may have come to its end while the last picture was still being followed.
+      if (video.ended) return shown(null);
       const ended = () => shown(null);
       video.addEventListener('ended', ended, { once: true });
       video.requestVideoFrameCallback((_, { mediaTime }) => {

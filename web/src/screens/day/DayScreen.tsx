@@ -116,7 +116,7 @@ export function DayScreen() {
             <p className="w-full">
               <button
                 type="button"
-                className="mr-2 min-h-[24px] font-[620] text-hivis-ink underline underline-offset-2 max-lg:min-h-12"
+                className="mr-2 min-h-[24px] font-[620] text-hivis-ink underline underline-offset-2 max-lg:min-h-touch"
                 onClick={() =>
                   change((o) => {
                     const { order, ...rest } = o.plan ?? {};

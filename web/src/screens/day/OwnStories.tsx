@@ -35,14 +35,14 @@ export function OwnStories({
   const room = stories.length < MOST_STORIES;
   return (
     <details open={stories.length > 0}>
-      <summary className="min-h-[24px] font-[620] max-lg:min-h-12">Stories of your own</summary>
+      <summary className="min-h-[24px] font-[620] max-lg:min-h-touch">Stories of your own</summary>
       <ul className="divide-y divide-hair">
         {stories.map((story) => (
           <li key={story.id} className="flex items-start justify-between gap-2 py-1">
             <div>
               <button
                 type="button"
-                className="text-left font-[620] text-hivis-ink underline underline-offset-2 max-lg:min-h-12"
+                className="text-left font-[620] text-hivis-ink underline underline-offset-2 max-lg:min-h-touch"
                 disabled={adding !== null}
                 onClick={() => onTake(story)}
               >

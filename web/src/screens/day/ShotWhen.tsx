@@ -40,7 +40,7 @@ export function ShotWhen({ shot }: { readonly shot: Shot }) {
   );
   return (
     <details className="text-[0.95rem]">
-      <summary className="min-h-[24px] text-ink-2 max-lg:min-h-12">
+      <summary className="min-h-[24px] text-ink-2 max-lg:min-h-touch">
         <span className="sr-only">When {shot.name} is possible: </span>
         {wordsOf(shot, others.find((s) => s.id === shot.after)?.name)}
       </summary>

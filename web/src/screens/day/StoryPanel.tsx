@@ -188,7 +188,7 @@ export function StoryPanel({ story }: { readonly story: StoryReport }) {
               <span>{gap.words}</span>
               <button
                 type="button"
-                className="inline-flex min-h-[24px] shrink-0 items-center gap-1 font-[620] text-hivis-ink underline underline-offset-2 max-lg:min-h-12"
+                className="inline-flex min-h-[24px] shrink-0 items-center gap-1 font-[620] text-hivis-ink underline underline-offset-2 max-lg:min-h-touch"
                 disabled={adding !== null}
                 onClick={() => void add(gap.words, [[gap.intentId]])}
               >
@@ -201,13 +201,13 @@ export function StoryPanel({ story }: { readonly story: StoryReport }) {
       )}
       <BesidesTheRide />
       <details>
-        <summary className="min-h-[24px] font-[620] max-lg:min-h-12">Begin from a story</summary>
+        <summary className="min-h-[24px] font-[620] max-lg:min-h-touch">Begin from a story</summary>
         <ul className="divide-y divide-hair">
           {STORIES.map((one) => (
             <li key={one.id} className="py-1">
               <button
                 type="button"
-                className="text-left font-[620] text-hivis-ink underline underline-offset-2 max-lg:min-h-12"
+                className="text-left font-[620] text-hivis-ink underline underline-offset-2 max-lg:min-h-touch"
                 disabled={adding !== null}
                 onClick={() =>
                   void add(
@@ -246,7 +246,7 @@ function BesidesTheRide() {
   const done = outing.plan?.done ?? [];
   return (
     <details open={B_PICTURES.some(({ id }) => done.includes(id))}>
-      <summary className="min-h-[24px] font-[620] max-lg:min-h-12">Pictures besides the ride</summary>
+      <summary className="min-h-[24px] font-[620] max-lg:min-h-touch">Pictures besides the ride</summary>
       <p className="text-[0.9rem] text-ink-2">By hand, {B_STILL_S} s still before and after each.</p>
       <ul>
         {B_PICTURES.map(({ id, words }) => (

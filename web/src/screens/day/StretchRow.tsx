@@ -108,7 +108,7 @@ export function StretchRow({
         />
       </div>
       <Slider.Root
-        className="relative my-1 flex h-6 touch-none items-center select-none max-lg:h-12"
+        className="relative my-1 flex h-6 touch-none items-center select-none max-lg:h-touch"
         min={0}
         max={Math.round(lengthM)}
         step={STEP_M}

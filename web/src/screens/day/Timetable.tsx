@@ -56,7 +56,7 @@ function LapRow({
         ref={setActivatorNodeRef}
         {...attributes}
         {...listeners}
-        className="flex w-8 shrink-0 touch-none items-center justify-center hover:bg-paper-2 max-lg:w-12"
+        className="flex w-8 shrink-0 touch-none items-center justify-center hover:bg-paper-2 max-lg:w-touch"
         aria-label={`Move ${shots.map((shot) => shot.name).join(' and ')}`}
       >
         <GripVertical size={15} aria-hidden />
@@ -218,7 +218,7 @@ export function Timetable({ plan, date }: { readonly plan: DayPlan; readonly dat
       </div>
       {plan.why.length > 0 && (
         <details open={plan.lateMin > 0.5 || plan.misplaced > 0}>
-          <summary className="min-h-[24px] pt-1 font-[620] max-lg:min-h-12">Why this order</summary>
+          <summary className="min-h-[24px] pt-1 font-[620] max-lg:min-h-touch">Why this order</summary>
           <ul className="pl-4">
             {plan.why.map((why) => (
               <li key={why} className="list-disc">

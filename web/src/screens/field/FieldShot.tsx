@@ -10,7 +10,7 @@ import { useSettings } from '../../storage/settings';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { VerdictMark } from '../../ui/VerdictMark';
-import { computing, refining } from '../../workers/core';
+import { computing, drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { keepStill, smallStill } from '../../storage/stills';
 import { LevelPanel } from './LevelPanel';
@@ -35,7 +35,7 @@ export function FieldShot({ shot }: { readonly shot: Shot }) {
   const key = JSON.stringify([question, units]);
   const { value: card, problem } = useLatest(key, () => computing.card(outing, shot, units));
   const { value: picture } = useLatest(key, () =>
-    refining.picture({
+    drawing.picture({
       rig,
       setUp: shot.setUp,
       stanceId: shot.actionStanceId,
@@ -131,7 +131,7 @@ export function FieldShot({ shot }: { readonly shot: Shot }) {
                   {id === 'level' && (
                     <button
                       type="button"
-                      className="action min-h-12"
+                      className="action min-h-touch"
                       aria-expanded={levelling}
                       onClick={() => setLevelling(!levelling)}
                     >
@@ -139,7 +139,7 @@ export function FieldShot({ shot }: { readonly shot: Shot }) {
                     </button>
                   )}
                   {id === 'ride' && (
-                    <Link className="action min-h-12" to={`/outing/${outing.id}/shot/${shot.id}/clip`}>
+                    <Link className="action min-h-touch" to={`/outing/${outing.id}/shot/${shot.id}/clip`}>
                       <Video size={17} aria-hidden /> Test clip
                     </Link>
                   )}
@@ -191,7 +191,7 @@ export function FieldShot({ shot }: { readonly shot: Shot }) {
               </li>
             ))}
           </ul>
-          <Link className="action mt-3 min-h-12" to={`/outing/${outing.id}/shot/${shot.id}/card`}>
+          <Link className="action mt-3 min-h-touch" to={`/outing/${outing.id}/shot/${shot.id}/card`}>
             <FileText size={17} aria-hidden /> The whole card
           </Link>
         </section>

@@ -55,11 +55,11 @@ export function LivePicture({ onTake, onEnd }: LivePictureProps) {
       </p>
       <div className="mt-1 flex flex-wrap gap-2">
         {camera === 'on' && onTake && (
-          <button type="button" className="action action-main min-h-12" onClick={take}>
+          <button type="button" className="action action-main min-h-touch" onClick={take}>
             <Camera size={18} aria-hidden /> Take this
           </button>
         )}
-        <button type="button" className="action min-h-12" onClick={onEnd}>
+        <button type="button" className="action min-h-touch" onClick={onEnd}>
           <VideoOff size={18} aria-hidden /> End the live picture
         </button>
       </div>

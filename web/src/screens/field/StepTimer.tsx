@@ -25,7 +25,7 @@ export function StepTimer({ seconds, name }: { readonly seconds: number; readonl
   return (
     <button
       type="button"
-      className={`action min-h-12 ${endsAt === null ? '' : 'action-main'}`}
+      className={`action min-h-touch ${endsAt === null ? '' : 'action-main'}`}
       onClick={() => {
         setLeft(seconds);
         setEndsAt(endsAt === null ? performance.now() + seconds * 1000 : null);

@@ -97,14 +97,14 @@ export function TakenPicture({ shot, question, onTaken }: TakenPictureProps) {
         </p>
       )}
       <div className={`mt-1 flex flex-wrap gap-2 ${live ? 'hidden' : ''}`}>
-        <button type="button" className="action min-h-12" onClick={() => setLive(true)}>
+        <button type="button" className="action min-h-touch" onClick={() => setLive(true)}>
           <Video size={18} aria-hidden /> Live picture
         </button>
-        <button type="button" className="action min-h-12" onClick={() => input.current?.click()}>
+        <button type="button" className="action min-h-touch" onClick={() => input.current?.click()}>
           <Camera size={18} aria-hidden /> {url ? 'Another still' : 'Compare with a still of the camera'}
         </button>
         {read?.result.kind === 'correction' && (
-          <button type="button" className="action action-main min-h-12" onClick={apply}>
+          <button type="button" className="action action-main min-h-touch" onClick={apply}>
             Apply it
           </button>
         )}

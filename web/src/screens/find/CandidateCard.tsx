@@ -70,7 +70,7 @@ export function CandidateCard(props: CandidateCardProps) {
       {alike > 0 && (
         <button
           type="button"
-          className="min-h-[24px] px-2 text-left text-[0.86rem] font-[620] underline underline-offset-2 max-lg:min-h-12"
+          className="min-h-[24px] px-2 text-left text-[0.86rem] font-[620] underline underline-offset-2 max-lg:min-h-touch"
           onClick={onUnfold}
         >
           and {alike} like it

@@ -223,7 +223,7 @@ export function FindScreen() {
               type="button"
               aria-pressed={schools.includes(id)}
               disabled={count === 0}
-              className={`min-h-[24px] border border-hair px-2 text-[0.9rem] disabled:opacity-50 max-lg:min-h-12 ${schools.includes(id) ? 'bg-ink text-paper' : 'bg-sheet'}`}
+              className={`min-h-[24px] border border-hair px-2 text-[0.9rem] disabled:opacity-50 max-lg:min-h-touch ${schools.includes(id) ? 'bg-ink text-paper' : 'bg-sheet'}`}
               title={
                 lost === null
                   ? 'nothing of this kind'

@@ -33,13 +33,13 @@ export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, pric
         <div className="min-w-0 flex-1">
           <h2 className="font-[640]">{piece.name}</h2>
           <p className="text-[0.9rem] text-ink-2">costs {piece.cost}</p>
-          <label className="mt-1 flex min-h-6 items-center gap-2 max-lg:min-h-12">
+          <label className="mt-1 flex min-h-6 items-center gap-2 max-lg:min-h-touch">
             <input type="checkbox" checked={inBox} onChange={(event) => onInBox(event.target.checked)} />
             in the box
             <span className="sr-only">: {piece.name}</span>
           </label>
           {!inBox && (
-            <label className="flex min-h-6 items-center gap-2 max-lg:min-h-12">
+            <label className="flex min-h-6 items-center gap-2 max-lg:min-h-touch">
               <span className="text-ink-2">price to you</span>
               <span className="sr-only">: {piece.name}</span>
               <input
@@ -58,7 +58,7 @@ export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, pric
             </label>
           )}
           {inBox && (
-            <label className="flex min-h-6 items-center gap-2 max-lg:min-h-12">
+            <label className="flex min-h-6 items-center gap-2 max-lg:min-h-touch">
               <span className="text-ink-2">how many</span>
               <span className="sr-only">: {piece.name}</span>
               <input

@@ -27,8 +27,8 @@ it('figures are in the units people use', () => {
       ).map((f) => [f.label, f.value]),
     );
   expect(facts('cameras', 'cube-camera')).toMatchObject({
-    Mass: '154 g',
-    Size: '34 × 51 × 71 mm',
+    Mass: '150 g',
+    Size: '35 × 50 × 70 mm',
     'Sharp from': '0.30 m',
   });
   expect(facts('cameras', 'cage-camera').Mass).toBe('1.10 kg');

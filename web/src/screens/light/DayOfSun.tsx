@@ -183,7 +183,7 @@ export function DayOfSun({
           step={10}
           value={now}
           aria-valuetext={moment.at}
-          className="h-6 w-full min-w-0 accent-[var(--hivis)] max-lg:min-h-12"
+          className="h-6 w-full min-w-0 accent-[var(--hivis)] max-lg:min-h-touch"
           onChange={(event) => onAt(clockOf(Number(event.target.value)))}
         />
       </div>

@@ -6,7 +6,7 @@ import { CheckSection } from '../../ui/CheckSection';
 import { GainAndLock, GlassAndShutter } from '../../ui/ExposureFields';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { StanceChoice } from '../../ui/StanceChoice';
-import { computing, drawing, judging, refining } from '../../workers/core';
+import { computing, drawing, judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';
 import { DayOfSun } from './DayOfSun';
@@ -57,7 +57,7 @@ export function LightScreen() {
     light: { ...pictureLightOf(question), outlined: true },
   });
   const coarse = useLatest(key, () => drawing.picture(ask(COARSE_PX)));
-  const fine = useLatest(useRested(key, REST_MS), async () => ({ key, picture: await refining.picture(ask(FINE_PX)) }));
+  const fine = useLatest(useRested(key, REST_MS), async () => ({ key, picture: await drawing.picture(ask(FINE_PX)) }));
   const picture = fine.value?.key === key ? fine.value.picture : coarse.value;
   const found = report.value ? foundBy(report.value, 'light') : null;
 

@@ -110,7 +110,7 @@ export function LogScreen() {
     <main className="mx-auto grid max-w-5xl gap-8 px-4 py-6 md:grid-cols-[20rem_minmax(0,1fr)]">
       <form onSubmit={(event) => void add(event)} className="space-y-4">
         <h1 className="text-3xl leading-none font-[700] [font-stretch:72%]">Log</h1>
-        <label className="flex items-center gap-3 text-lg max-md:min-h-12">
+        <label className="flex items-center gap-3 text-lg max-md:min-h-touch">
           <input type="checkbox" className="size-5 accent-[var(--hivis)]" {...register('done')} /> Filmed
         </label>
         <Choice legend="Usable" options={USABLE} field={register('usable')} />
@@ -119,7 +119,7 @@ export function LogScreen() {
             <legend className="caption mb-1">Why not</legend>
             <div className="grid grid-cols-2 gap-x-3">
               {WHY_NOT.map((why) => (
-                <label key={why} className="flex items-center gap-2 leading-tight max-md:min-h-12">
+                <label key={why} className="flex items-center gap-2 leading-tight max-md:min-h-touch">
                   <input type="checkbox" value={why} className="size-4 accent-[var(--hivis)]" {...register('whyNot')} />
                   {WHY_NOT_WORDS[why].name}
                 </label>
@@ -234,7 +234,7 @@ function Choice({
         {Object.entries(options).map(([value, label]) => (
           <label
             key={value}
-            className="-ml-px flex min-h-9 flex-1 cursor-pointer items-center justify-center border border-hair-strong px-3 font-[600] first:ml-0 has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-2 has-focus-visible:outline-offset-2 max-md:min-h-12"
+            className="-ml-px flex min-h-9 flex-1 cursor-pointer items-center justify-center border border-hair-strong px-3 font-[600] first:ml-0 has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-2 has-focus-visible:outline-offset-2 max-md:min-h-touch"
           >
             <input type="radio" value={value} className="sr-only" {...field} />
             {label}

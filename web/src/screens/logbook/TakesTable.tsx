@@ -103,7 +103,7 @@ export function TakesTable({ table }: { readonly table: ReactTable<typeof featur
                     {header.column.getCanSort() ? (
                       <button
                         type="button"
-                        className="flex min-h-6 items-center gap-1 uppercase max-lg:min-h-12"
+                        className="flex min-h-6 items-center gap-1 uppercase max-lg:min-h-touch"
                         onClick={header.column.getToggleSortingHandler()}
                       >
                         <table.FlexRender header={header} />

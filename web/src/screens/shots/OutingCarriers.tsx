@@ -32,7 +32,10 @@ export function OutingCarriers() {
         <h2 id="carriers" className="caption">
           Carriers
         </h2>
-        <Link to="trainer" className="min-h-6 text-[0.95rem] font-[620] underline underline-offset-2 max-lg:min-h-12">
+        <Link
+          to="trainer"
+          className="min-h-6 text-[0.95rem] font-[620] underline underline-offset-2 max-lg:min-h-touch"
+        >
           Guess the tilt
         </Link>
       </div>

@@ -6,7 +6,7 @@ import { CannotCompute } from '../../ui/CannotCompute';
 import { RideFields } from '../../ui/RideFields';
 import { useThemeKey } from '../../ui/useThemeKey';
 import { VerdictMark } from '../../ui/VerdictMark';
-import { computing, judging, refining } from '../../workers/core';
+import { computing, judging, drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';
 import { ContributionsTable } from './ContributionsTable';
@@ -61,7 +61,7 @@ export function SteadyScreen() {
   );
   const widthPx = mend ? PREVIEW_PX.beside : PREVIEW_PX.alone;
   const pictureOf = (setUp: typeof shot.setUp) =>
-    refining.picture({ rig, setUp, stanceId: shot.actionStanceId, widthPx, uncropped: false });
+    drawing.picture({ rig, setUp, stanceId: shot.actionStanceId, widthPx, uncropped: false });
   const picture = useLatest(JSON.stringify([rig, shot.setUp, shot.actionStanceId, widthPx]), () =>
     pictureOf(shot.setUp),
   );
@@ -109,7 +109,7 @@ export function SteadyScreen() {
                 id={`tab-${id}`}
                 aria-selected={chart === id}
                 aria-controls="chart"
-                className="label border-r border-hair px-3.5 py-1 font-[600] hover:bg-paper-2 aria-selected:bg-ink aria-selected:text-paper max-lg:min-h-12"
+                className="label border-r border-hair px-3.5 py-1 font-[600] hover:bg-paper-2 aria-selected:bg-ink aria-selected:text-paper max-lg:min-h-touch"
                 onClick={() => setChart(id)}
               >
                 {name}

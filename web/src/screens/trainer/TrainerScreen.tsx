@@ -8,7 +8,7 @@ import { withLocalStore } from '../../storage/localStore';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { NumberField } from '../../ui/NumberField';
 import { PictureCanvas } from '../../ui/PictureCanvas';
-import { computing, drawing, refining } from '../../workers/core';
+import { computing, drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 
 const KEPT = 'strut-spot-trainer';
@@ -128,7 +128,7 @@ function Round({ round, number, of, onDone }: RoundProps) {
     }),
   );
   const picture = useLatest(made ? `picture ${guess}` : null, () =>
-    refining.picture({
+    drawing.picture({
       rig: round.rig,
       setUp: { ...round.setUp, angles: { ...round.setUp.angles, tiltDeg: guess } },
       stanceId: round.stanceId,
@@ -183,7 +183,7 @@ function Round({ round, number, of, onDone }: RoundProps) {
         <p className="reading text-ink-2">horizon at {Math.round(round.wantedHeight * 100)} % from the top</p>
         <div className="mt-2 flex items-center gap-4">
           <Slider.Root
-            className="relative flex h-12 flex-1 touch-none items-center"
+            className="relative flex h-touch flex-1 touch-none items-center"
             min={-LIMIT_DEG}
             max={LIMIT_DEG}
             step={1}

@@ -9,7 +9,7 @@ import {
   type PictureLight,
   kitPieceParts,
   kitWith,
-  renderPicture,
+  pictureSteps,
   renderPortrait,
   type Ground,
   type KitKind,
@@ -22,6 +22,7 @@ import {
   type RigSpec,
   type SetUp,
 } from '@strut-spot/core';
+import { inSlices } from './inSlices';
 
 interface PictureRequest {
   readonly rig: RigSpec;
@@ -41,14 +42,17 @@ function lensOf(rig: RigSpec, setUp: SetUp, uncropped: boolean) {
   return { resolved, lens: setUp.mounting.startsWith('portrait') ? portrait(whole) : whole };
 }
 
+/** A fine picture lets what the hand asks for in between as often as that. */
+const PAUSED_EVERY_MS = 12;
+
 /** Pictures: through the lens, of a carrier, of a piece of the kit. */
 export const picturing = {
-  picture({ rig, setUp, stanceId, widthPx, uncropped, light }: PictureRequest) {
+  async picture({ rig, setUp, stanceId, widthPx, uncropped, light }: PictureRequest) {
     const { resolved, lens } = lensOf(rig, setUp, uncropped);
     const posed = poseRig(rig, stanceId);
     const strut = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), posed);
     const small = resized(lens, widthPx);
-    const picture = renderPicture(
+    const steps = pictureSteps(
       [...posed.parts, ...ownParts(resolved, strut)],
       strut.worldFromCamera,
       small,
@@ -57,6 +61,7 @@ export const picturing = {
       rowsFor(lens, widthPx),
       light ? pictureLit(resolved, posed.ground, light) : {},
     );
+    const picture = await inSlices(steps, { everyMs: PAUSED_EVERY_MS });
     return transfer(picture, [picture.rgba.buffer]);
   },
 

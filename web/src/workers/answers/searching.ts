@@ -7,6 +7,7 @@ import {
   type SearchQuestion,
   type SpotResult,
 } from '@strut-spot/core';
+import { inSlices } from './inSlices';
 
 /** Spots that were searched before anybody asked, by question and spot. */
 const prepared = new Map<string, SpotResult>();
@@ -14,33 +15,11 @@ const MOST_PREPARED = 6;
 const PAUSED_EVERY_MS = 60;
 let stops = 0;
 
-/** Runs a search step by step, letting messages in between: null when one of them was to stop. */
-async function untilStopped(
-  steps: Generator<number, SpotResult>,
-  told: (tried: number) => void,
-): Promise<SpotResult | null> {
+/** Runs a search with pauses in which it can be stopped: null when it was. */
+function untilStopped(steps: Generator<number, SpotResult>, told: (tried: number) => void): Promise<SpotResult | null> {
   const mine = stops;
-  let step = steps.next();
-  for (let last = performance.now(); !step.done; step = steps.next()) {
-    if (performance.now() - last < PAUSED_EVERY_MS) continue;
-    told(step.value);
-    await pause();
-    if (mine !== stops) return null;
-    last = performance.now();
-  }
-  return step.value;
+  return inSlices(steps, { everyMs: PAUSED_EVERY_MS, told, stopped: () => mine !== stops });
 }
-
-const channel = new MessageChannel();
-const waiting: (() => void)[] = [];
-channel.port1.onmessage = () => waiting.shift()?.();
-
-/** Lets messages in that came meanwhile; more than one search may wait. */
-const pause = (): Promise<void> =>
-  new Promise((resolve) => {
-    waiting.push(resolve);
-    channel.port2.postMessage(null);
-  });
 
 /** Weights only rank what is found. */
 const preparedKey = ({ ask, ...rest }: SearchQuestion, job: SearchJob): string =>

@@ -15,6 +15,7 @@ import {
   contactVerdict,
   DRIVERS,
   judgeClear,
+  millimetres,
   NEAR_M,
   SIGHT,
   STRIKES_M,
@@ -70,6 +71,7 @@ function measured(scene: ShotScene): Judged {
         hidden: report.sight?.middleShare ?? 0,
         aboveM: Math.max(0, (report.aboveHeadM ?? 0) - ABOVE_HEAD_M),
         family: scene.machine.family,
+        worn: scene.zone !== null,
       }),
     ],
   };
@@ -131,10 +133,17 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
         hidden,
         aboveM,
         family: machine.family,
+        worn: scene.zone !== null,
       }),
     ],
   };
 }
+
+/**
+ * What touches counts less than what only comes near: an arm that brushes a mount on the body gives way with it, a hand that meets one on the
+ * machine has work to do there. Common practice, no source.
+ */
+const TOUCHING = { worn: -0.2, mounted: -0.4 } as const;
 
 /** How free it stands: room round it, sight left free, height over the head. */
 function clearing(at: {
@@ -143,10 +152,11 @@ function clearing(at: {
   hidden: number;
   aboveM: number;
   family: ClearSituation['family'];
+  worn: boolean;
 }) {
   const bears = DRIVERS.includes(at.family) ? SIGHT.driver : SIGHT.rider;
-  // What touches counts less than what only comes near.
-  const room = at.nearM === null ? 1 : at.nearM < STRIKES_M ? -0.4 : clamp((at.nearM - NEAR_M) / 0.15, 0, 1);
+  const touching = at.worn ? TOUCHING.worn : TOUCHING.mounted;
+  const room = at.nearM === null ? 1 : at.nearM < STRIKES_M ? touching : clamp((at.nearM - NEAR_M) / 0.15, 0, 1);
   return {
     id: 'clear',
     value: 0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.aboveM / 0.5, 0, 1)),
@@ -155,7 +165,7 @@ function clearing(at: {
         ? 'nothing that moves comes near'
         : at.nearM < STRIKES_M
           ? `${at.nearName} touches it`
-          : `${at.nearName} comes within ${Math.round(at.nearM * 100)} cm`,
+          : `${at.nearName} comes within ${millimetres(at.nearM)}`,
   } as const;
 }
 

@@ -21,7 +21,8 @@ export const DRIVERS: readonly CarrierFamily[] = ['car', 'aircraft'];
 export const NECK_MINUTES = 60;
 
 /** Below a millimetre it touches. */
-const millimetres = (m: number): string => (Math.abs(m) < 0.0995 ? `${Math.round(m * 1000)} mm` : `${m.toFixed(2)} m`);
+export const millimetres = (m: number): string =>
+  Math.abs(m) < 0.0995 ? `${Math.round(m * 1000)} mm` : `${m.toFixed(2)} m`;
 
 /** Who drives or rides. */
 export interface ClearSituation {

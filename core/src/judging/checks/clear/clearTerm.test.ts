@@ -1,0 +1,44 @@
+import { newCarrier } from '../../../deciding/outing/newOuting';
+import { usualRide } from '../../../posing/lookup/grounds';
+import { resolveRig } from '../../../posing/lookup/resolveRig';
+import { plainSetUp } from '../../../posing/strut/plainSetUp';
+import type { SetUp } from '../../../words/setUp/setUp';
+import { shotScene } from '../../scene/shotScene';
+import { clearTerm } from './clearTerm';
+
+const CAMERA = { cameraId: 'thumb-camera', modeId: 'wide', stabiliserId: 'standard' };
+
+/** What the term makes of a place on the gravel bike, a pack worn, measured in full; best 1. */
+function clearAt(spotId: string, over: Partial<SetUp> = {}) {
+  const rig = { ...newCarrier('c', 'road-bike', 1.75).rig, wornIds: ['rider-body', 'half-shell-helmet'] };
+  const { machine } = resolveRig(rig);
+  const scene = shotScene({
+    rig,
+    setUp: { ...plainSetUp(rig, spotId, CAMERA)!, ...over },
+    actionStanceId: machine.actionStanceId,
+    ride: usualRide(machine),
+    intentId: 'clear-ahead',
+    horizonAt: null,
+  });
+  const { verdict, terms } = clearTerm.judge(scene);
+  return { verdict, ...terms[0]! };
+}
+
+const helmet = clearAt('helmet-top');
+const stem = clearAt('under-stem');
+const tilted = (tiltDeg: number) => ({ angles: { panDeg: 0, tiltDeg, rollDeg: 0 } });
+const strap = clearAt('pack-strap', { baseId: 'lever-clamp', ...tilted(45) });
+const bar = clearAt('handlebar');
+
+it('what brushes is said by name, and is a watch, not a stop', () => {
+  expect([strap.verdict, bar.verdict]).toEqual(['watch', 'watch']);
+  expect(strap.text).toMatch(/arm touches it/);
+  expect(bar.text).toMatch(/hand touches it/);
+  expect(stem.text).toMatch(/comes within \d+ mm/);
+});
+
+it('free beats near, near beats brushed, and an arm on a strap is less trouble than a hand on the bar', () => {
+  expect(helmet.value).toBeGreaterThan(stem.value);
+  expect(stem.value).toBeGreaterThan(strap.value);
+  expect(strap.value).toBeGreaterThan(bar.value);
+});
