@@ -237,6 +237,7 @@ export {
 } from './words/shot/use';
 export { type WeatherId, WEATHERS, weatherOf } from './words/ride/weather';
 export type { GlobePlace, Moment, ShotHour } from './words/shot/moment';
+export { asRidden } from './deciding/search/handFree';
 export { sheetCards } from './deciding/search/foldAlike';
 export { type ExactCandidate, exactCandidate, MOST_CAUTIONS } from './deciding/search/exactCandidate';
 export {

@@ -95,7 +95,7 @@ it.each(
   );
   expect(hold.weightN).toBeCloseTo(report.massKg * 9.80665, 6);
   const found = judgedBy([], scene, { all: true });
-  const candidate = candidateOf('c', scene, found);
+  const candidate = candidateOf({ carrierId: 'c', onlyIn: null }, scene, found);
   expect(candidate.facts.massKg).toBeCloseTo(report.massKg, 12);
   expect(found.terms.find((t) => t.id === 'mass')!.text).toContain(`${Math.round(report.massKg * 1000)} g`);
   // Swing: bench and Steady.

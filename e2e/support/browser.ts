@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
@@ -258,12 +258,14 @@ export class Page {
   untilText = (css: string, pattern: RegExp) =>
     this.until(`${css} says ${pattern}`, async () => pattern.test(await this.text(css)));
 
-  /** The newest finished download whose name ends so. */
+  /** A finished download whose name ends so: the browser gives it its name before it has filled it. */
   async download(ending: string, waitMs = WAIT_MS): Promise<Buffer> {
     const folder = join(this.folder, 'downloads');
-    const files = () => (existsSync(folder) ? readdirSync(folder).filter((f) => f.endsWith(ending)) : []);
-    await this.until(`download *${ending}`, async () => files().length > 0, waitMs);
-    const path = join(folder, files()[0]!);
+    const names = () => (existsSync(folder) ? readdirSync(folder) : []);
+    const filled = () => names().filter((name) => name.endsWith(ending) && statSync(join(folder, name)).size > 0);
+    const underWay = () => names().some((name) => name.endsWith('.crdownload'));
+    await this.until(`download *${ending}`, async () => filled().length > 0 && !underWay(), waitMs);
+    const path = join(folder, filled()[0]!);
     const content = readFileSync(path);
     rmSync(path);
     return content;

@@ -50,6 +50,12 @@ const camera: CameraDefinition = {
       mbps: 120,
       watts: 6.5,
     }),
+    mode('reframed-widest', 'Reframed widest 16:9', 'stereographic', 150, [140, 170], [1920, 1080], {
+      fps: 30,
+      readoutMs: 16,
+      mbps: 120,
+      watts: 6.5,
+    }),
     mode('reframed-straight', 'Reframed straight 16:9', 'rectilinear', 85, [70, 95], [1920, 1080], {
       fps: 30,
       readoutMs: 16,

@@ -9,7 +9,15 @@ const intent: IntentDefinition = {
   aim: { kind: 'horizon', panDeg: 0 },
   horizonBand: [0.14, 0.48],
   wants: [
-    { id: 'hands', label: 'hands', of: { groups: ['hands'] }, share: [0.02, 0.3], heightBand: [0.45, 1], weight: 3 },
+    {
+      id: 'hands',
+      label: 'hands',
+      of: { groups: ['hands'] },
+      share: [0.02, 0.3],
+      both: true,
+      heightBand: [0.45, 1],
+      weight: 3,
+    },
     { id: 'way', label: 'the way ahead', of: { groups: ['way'] }, share: [0.16, 0.85], weight: 3 },
     { id: 'sky', label: 'sky', of: { groups: ['sky'] }, share: [0.05, 0.42], weight: 2 },
     { id: 'machine', label: 'machine', of: { groups: ['machine'] }, share: [0.015, 0.4], weight: 1 },

@@ -17,8 +17,8 @@ export const FACING_RIGHT: Rotation = rotationAbout(UP, -90);
 export const standingHipM = (body: BodySegments): number =>
   (SEGMENT_FRACTIONS.hipHeight - 0.012) * body.statureM + 0.015;
 
-/** Hip joints over the seat that is sat on, metres: estimate 0.075 to 0.11. */
-const SEATED_HIP_M = 0.09;
+/** Hip joints from the seat that is sat on, metres: estimate 0.075 to 0.11 over it. */
+export const SEATED_HIPS: Vec3 = [0, 0.09, 0];
 
 export const sole = (ball: Vec3, ahead: Vec3, up: Vec3 = UP): FootContact => ({ ball, ahead, up });
 export const grip = (centre: Vec3, outward: Vec3): HandContact => ({ kind: 'grip', centre, outward });
@@ -28,6 +28,13 @@ export const placed = (wrist: Vec3, fingers: Vec3, back: Vec3 = UP): HandContact
   fingers,
   back,
 });
+/** The right hand held out ahead and to the side at the height of the belly, of a torso that leans forward about the hips: as one carries a pole. */
+export const heldOut = ({ statureM, torsoM }: BodySegments, [x, y]: Vec3, leanDeg: number): HandContact => {
+  const k = statureM / 1.75;
+  const lean = (leanDeg * Math.PI) / 180;
+  const shoulder: Vec3 = [x + torsoM * Math.sin(lean), y + torsoM * Math.cos(lean), 0.19 * k];
+  return placed(add(shoulder, [0.28 * k, -0.3 * k, 0.2 * k]), [0.8, 0.2, 0.55]);
+};
 export const RELAXED: HandContact = { kind: 'relaxed' };
 
 export const bySide = <Value>(of: (sign: 1 | -1, side: Side) => Value): Readonly<Record<Side, Value>> => ({
@@ -142,7 +149,7 @@ export function seated(body: BodySegments, s: Seated): Posture {
   return {
     ...UPRIGHT,
     ...(s.base ? { base: s.base } : {}),
-    hipCentre: at([0, SEATED_HIP_M, 0]),
+    hipCentre: at(SEATED_HIPS),
     leanDeg: s.leanDeg,
     rollDeg: s.rollDeg ?? 0,
     gazeDeg: s.gazeDeg ?? 0,

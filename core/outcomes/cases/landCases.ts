@@ -97,9 +97,6 @@ export const LAND_CASES: readonly OutcomeCase[] = [
         wordsOf(sheet),
       );
     },
-    ...(machineId === 'mountain-bike'
-      ? { notYet: 'on rooty ground a hardtail shakes whatever is low beyond use (Steady); see the paths to boots' }
-      : {}),
   })),
   {
     id: '6 feel',
@@ -209,7 +206,7 @@ export const LAND_CASES: readonly OutcomeCase[] = [
       );
     },
   },
-  ...['snowboard', 'longboard'].map((machineId): OutcomeCase => ({
+  ...['snowboard', 'longboard', 'mountain-bike'].map((machineId): OutcomeCase => ({
     id: `14 ${machineId}`,
     asked: `${machineId}, whole craft from outside`,
     expected: 'a pole in one free hand with the two-lens camera is offered',

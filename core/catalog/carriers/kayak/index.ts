@@ -1,8 +1,8 @@
 import { hull, cockpit, COCKPIT } from './hull';
 import { doublePaddle } from '../../shapes/paddle';
-import { bySide, grip, seated } from '../../shapes/people';
+import { bySide, grip, heldOut, seated, SEATED_HIPS } from '../../shapes/people';
 import { transformDirection, transformPoint } from '../../../src/mathematics/geometry/pose';
-import { AHEAD, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { add, AHEAD, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
@@ -54,6 +54,14 @@ const STANCES: readonly BlueprintStance[] = [
     rollDeg: 3,
   },
   { id: 'swell', name: 'Over a swell', share: 0.2, note: 'bow 8° up, paddle level', state: { dip: 6 }, pitchDeg: 8 },
+  {
+    id: 'one-hand',
+    name: 'One hand off',
+    share: 0,
+    speedShare: 0.4,
+    note: 'drifting, paddle across the deck in the left hand, right hand held out',
+    state: { dip: -4 },
+  },
   { id: 'brace', name: 'Brace', share: 0.08, note: 'hull edged 18° to the right', state: { dip: 16 }, rollDeg: 18 },
 ];
 
@@ -113,11 +121,12 @@ export default machineFrom({
   occupants: ({ body, stance, moved }) => {
     const shaft = moved('sweep');
     const turn = (stance.state?.sweep ?? 0) * 0.25;
+    const leanDeg = stance.id === SET_UP_STANCE_ID ? 2 : 9;
     return [
       {
         posture: seated(body, {
           seat: COCKPIT.seat,
-          leanDeg: stance.id === SET_UP_STANCE_ID ? 2 : 9,
+          leanDeg,
           feet: [0.86, 0.07, 0.08],
           toesUpDeg: 55,
           kneesOut: 0.12,
@@ -125,10 +134,12 @@ export default machineFrom({
           gazeDeg: -2,
           rollDeg: -(stance.rollDeg ?? 0) * 0.5 + turn * 0.2,
           hands: bySide((sign) =>
-            grip(
-              transformPoint(shaft, [SHAFT[0], SHAFT[1], SHAFT[2] + sign * HAND_M]),
-              transformDirection(shaft, [0, 0, sign]),
-            ),
+            stance.id === 'one-hand' && sign > 0
+              ? heldOut(body, add(COCKPIT.seat, SEATED_HIPS), leanDeg)
+              : grip(
+                  transformPoint(shaft, [SHAFT[0], SHAFT[1], SHAFT[2] + sign * HAND_M]),
+                  transformDirection(shaft, [0, 0, sign]),
+                ),
           ),
         }),
         hipsFree: false,

@@ -11,6 +11,7 @@ import { bikeGeometry, dimensions, gripAxis } from './geometry';
 import { spots } from './spots';
 import { stanceFigures, stances, type StanceFigures } from './stances';
 import { wheelMeshes, type WheelMeshes } from '../../shapes/bicycle/wheels';
+import { heldOut } from '../../shapes/people';
 import type { Fit } from '../../../src/words/carrier/dimension';
 import type { MachineDefinition } from '../../../src/words/carrier/machine';
 import type { PosedPart, Tone } from '../../../src/words/carrier/posedPart';
@@ -128,8 +129,19 @@ function ridingPosture(
   worldFromMachine: Pose,
   machineFromSteered: Pose,
 ): Posture {
+  // Riding, the hips are placed from the bottom bracket in the machine's frame, for a rider of 1.75 m and in proportion.
+  const scaled = (v: Vec3): Vec3 => [v[0] * (body.statureM / 1.75), v[1] * (body.statureM / 1.75), v[2]];
+  const hipCentre: Vec3 = figures.onPedals
+    ? transformPoint(
+        figures.hipsLean
+          ? worldFromMachine
+          : { ...worldFromMachine, rotation: rotationAbout([0, 0, 1], -figures.slopeDeg) },
+        figures.onSaddle ? add(g.saddleTop, figures.hip) : add(g.bottomBracket, scaled(figures.hip)),
+      )
+    : [figures.hip[0], (SEGMENT_FRACTIONS.hipHeight - 0.012) * body.statureM + 0.015, 0];
   const grip = (side: Side): HandContact => {
-    if (!figures.hands) return { kind: 'relaxed' };
+    if (figures.hands === 'none') return { kind: 'relaxed' };
+    if (figures.hands === 'left' && side === 'right') return heldOut(body, hipCentre, figures.torsoLeanDeg);
     const right = gripAxis(g);
     const centre = side === 'right' ? right.centre : mirrored(right.centre);
     const outward = side === 'right' ? right.outward : mirrored(right.outward);
@@ -154,16 +166,6 @@ function ridingPosture(
       up: transformDirection(worldFromMachine, UP),
     };
   };
-  // Riding, the hips are placed from the bottom bracket in the machine's frame, for a rider of 1.75 m and in proportion.
-  const scaled = (v: Vec3): Vec3 => [v[0] * (body.statureM / 1.75), v[1] * (body.statureM / 1.75), v[2]];
-  const hipCentre: Vec3 = figures.onPedals
-    ? transformPoint(
-        figures.hipsLean
-          ? worldFromMachine
-          : { ...worldFromMachine, rotation: rotationAbout([0, 0, 1], -figures.slopeDeg) },
-        figures.onSaddle ? add(g.saddleTop, figures.hip) : add(g.bottomBracket, scaled(figures.hip)),
-      )
-    : [figures.hip[0], (SEGMENT_FRACTIONS.hipHeight - 0.012) * body.statureM + 0.015, 0];
   return {
     hipCentre,
     leanDeg: figures.torsoLeanDeg,

@@ -7,7 +7,8 @@ export interface StanceFigures {
   readonly hip: Vec3;
   readonly onPedals: boolean;
   readonly onSaddle: boolean;
-  readonly hands: boolean;
+  /** Both on the bar, the left alone with the right one held out, or neither. */
+  readonly hands: 'both' | 'left' | 'none';
   /** From upright in the world, positive forward. */
   readonly torsoLeanDeg: number;
   readonly torsoRollDeg: number;
@@ -27,7 +28,7 @@ export interface StanceFigures {
 const riding = {
   onPedals: true,
   onSaddle: false,
-  hands: true,
+  hands: 'both',
   torsoRollDeg: 0,
   headTurnDeg: 0,
   heelDropRad: 0.08,
@@ -42,13 +43,22 @@ const FIGURES: Readonly<Record<string, StanceFigures>> = {
     ...riding,
     hip: [0.1, 0, 0],
     onPedals: false,
-    hands: false,
+    hands: 'none',
     torsoLeanDeg: 0,
     gazeDeg: 0,
     elbowsOut: 0,
   },
   seated: { ...riding, hip: [0.01, 0.085, 0], onSaddle: true, torsoLeanDeg: 38, gazeDeg: -4, elbowsOut: 0.45 },
   crouch: { ...riding, hip: [-0.42, 0.66, 0], torsoLeanDeg: 52, gazeDeg: -5, elbowsOut: 0.8, heelDropRad: 0.15 },
+  'one-hand': {
+    ...riding,
+    hip: [0.01, 0.085, 0],
+    onSaddle: true,
+    hands: 'left',
+    torsoLeanDeg: 30,
+    gazeDeg: -3,
+    elbowsOut: 0.35,
+  },
   steep: {
     ...riding,
     hip: [-0.42, 0.54, 0],
@@ -81,6 +91,7 @@ export const stances: readonly Stance[] = [
   { id: 'seated', name: 'Seated', share: 0.3, note: 'on the saddle, climbing and rolling' },
   { id: 'crouch', name: 'Crouch', share: 0.45, note: 'standing on level pedals, elbows out, ready' },
   { id: 'steep', name: 'Steep', share: 0.13, note: 'hips far back, 24° down the slope' },
+  { id: 'one-hand', name: 'One hand off', share: 0, speedShare: 0.6, note: 'seated, rolling on easy ground, right hand held out' },
   { id: 'lean', name: 'Lean', share: 0.12, note: 'corner to the right, bike leaned 24°, bars turned 10°' },
 ];
 

@@ -1,6 +1,6 @@
 import { frameMeshes, pedalCentre, PEDAL_HALF_HEIGHT_M, TUBE_RADIUS_M } from '../../shapes/bicycle/frame';
 import { wheelMeshes } from '../../shapes/bicycle/wheels';
-import { bySide, grip, RELAXED, sole, standingHipM, UPRIGHT } from '../../shapes/people';
+import { bySide, grip, heldOut, RELAXED, sole, standingHipM, UPRIGHT } from '../../shapes/people';
 import { besideStem, roadCockpit } from './cockpit';
 import { dimensions, handPlace, roadGeometry, type HandPlace } from './geometry';
 import { mirrored, add, AHEAD, mix, RIGHT, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';
@@ -18,6 +18,8 @@ interface Riding extends BlueprintStance {
   /** Off the saddle: hips from the bottom bracket, for a rider of 1.75 m. */
   readonly standing?: Vec3;
   readonly elbows?: number;
+  /** The right hand held out, the left one on the bar. */
+  readonly oneHand?: true;
 }
 
 /** Leans are common practice of riding with drop bars, no source; ± 6°. */
@@ -66,6 +68,18 @@ const STANCES: readonly Riding[] = [
     hands: 'drops',
     torsoLeanDeg: 76,
     gaze: -3,
+    elbows: 0.35,
+  },
+  {
+    id: 'one-hand',
+    name: 'One hand off',
+    share: 0,
+    speedShare: 0.7,
+    note: 'upright, rolling on an easy stretch, right hand held out',
+    hands: 'tops',
+    oneHand: true,
+    torsoLeanDeg: 30,
+    gaze: -2,
     elbows: 0.35,
   },
   {
@@ -180,22 +194,26 @@ export default machineFrom({
     }
     const bars = moved('bars');
     const place = handPlace(g, hands);
+    const hips = riding.standing
+      ? add(g.bottomBracket, scale(riding.standing, body.statureM / 1.75))
+      : add(g.saddleTop, [0.012, 0.085, 0]);
+    const leanDeg = riding.torsoLeanDeg ?? 40;
     return [
       {
         posture: {
           ...UPRIGHT,
-          hipCentre: riding.standing
-            ? add(g.bottomBracket, scale(riding.standing, body.statureM / 1.75))
-            : add(g.saddleTop, [0.012, 0.085, 0]),
-          leanDeg: riding.torsoLeanDeg ?? 40,
+          hipCentre: hips,
+          leanDeg,
           gazeDeg: riding.gaze ?? 0,
           elbowsOut: riding.elbows ?? 0.3,
           kneesOut: 0.1,
           hands: bySide((sign) =>
-            grip(
-              transformPoint(bars, sign > 0 ? place.centre : mirrored(place.centre)),
-              transformDirection(bars, sign > 0 ? place.outward : mirrored(place.outward)),
-            ),
+            riding.oneHand && sign > 0
+              ? heldOut(body, hips, leanDeg)
+              : grip(
+                  transformPoint(bars, sign > 0 ? place.centre : mirrored(place.centre)),
+                  transformDirection(bars, sign > 0 ? place.outward : mirrored(place.outward)),
+                ),
           ),
           feet: bySide((sign) =>
             sole(add(pedalCentre(g, sign), [0, PEDAL_HALF_HEIGHT_M, -sign * 0.012]), [0.995, 0.1, 0.05 * sign]),

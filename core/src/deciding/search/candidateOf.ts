@@ -15,7 +15,11 @@ export interface FoundOfStrut {
   readonly verdicts: Readonly<Record<CheckId, Verdict>>;
 }
 
-export function candidateOf(carrierId: string, scene: ShotScene, { terms, facts, verdicts }: FoundOfStrut): Candidate {
+export function candidateOf(
+  { carrierId, onlyIn }: Pick<Candidate, 'carrierId' | 'onlyIn'>,
+  scene: ShotScene,
+  { terms, facts, verdicts }: FoundOfStrut,
+): Candidate {
   const { resolved, pose, zone, machine, carrier, question } = scene;
   const { setUp, placed, camera, base, links, lens } = resolved;
   const { family } = machine;
@@ -30,6 +34,7 @@ export function candidateOf(carrierId: string, scene: ShotScene, { terms, facts,
     placeKind,
     setUp,
     horizonAt: question.horizonAt,
+    onlyIn,
     terms: [...terms].sort((a, b) => orderOf(a) - orderOf(b)),
     facts: {
       shares: {},

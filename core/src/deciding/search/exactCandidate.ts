@@ -25,15 +25,15 @@ export const MOST_CAUTIONS = 3;
 /** A candidate with its picture cast ray by ray in every stance, and every check in full: terms and checks come from one scene. */
 export function exactCandidate(
   question: SearchQuestion,
-  { carrierId, setUp, horizonAt, id }: Candidate,
+  { carrierId, spotId, setUp, horizonAt, id }: Candidate,
   checks = CHECKS,
 ): ExactCandidate {
-  const carrier = searchedCarrier(question, carrierId);
+  const carrier = searchedCarrier(question, { carrierId, spotId });
   const scene = shotScene(shotQuestionAt(carrier, question.ask, setUp, horizonAt));
   const { rejection, ...found } = judgedBy(checks, scene, { all: true });
   const report = reportIn(scene, { checks });
   return {
-    candidate: { ...candidateOf(carrierId, scene, found), id },
+    candidate: { ...candidateOf(carrier, scene, found), id },
     checks: report.checks,
     stopped: rejection,
     cautions: 'hold' in report.found ? closestRules(foundBy(report, 'hold').rules, MOST_CAUTIONS) : [],

@@ -1,18 +1,17 @@
 import { newAsk } from '../../words/shot/ask';
+import type { OnlyIn } from '../../judging/check/candidate';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import type { SetUp } from '../../words/setUp/setUp';
-import { suitsIntent, type IntentDefinition } from '../../words/shot/intent';
-import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
-import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
+import type { IntentDefinition } from '../../words/shot/intent';
+import type { CameraDefinition } from '../../words/kit/camera';
 import { kitWith } from '../../posing/lookup/kit';
-import { placedSpot } from '../../posing/rig/spots';
-import { basesByHabit, plainOn, type CameraChoice } from '../../posing/strut/plainSetUp';
+import type { CameraChoice } from '../../posing/strut/plainSetUp';
 import { CHECKS } from '../../judging/checks';
-import { frame } from '../../judging/checks/frame';
 import { shotScene, type ShotScene } from '../../judging/scene/shotScene';
 import { judgedBy } from './judgeStrut';
 import { rankSpots } from './rankSpots';
+import { asRidden } from './handFree';
 import { searchJobs, type SearchQuestion } from './searchQuestion';
 import { searchSpot } from './searchSpot';
 import { isStopped, scoreOf } from './score';
@@ -23,8 +22,9 @@ interface Placement {
   readonly setUp: SetUp;
   readonly horizonAt: number | null;
   readonly score: number;
-  /** Whether a check stops it: then nothing plain was found that none does. */
+  /** Whether a check stops it: then nothing was found that none does. */
   readonly stopped: boolean;
+  readonly onlyIn: OnlyIn | null;
 }
 
 interface PlacementQuestion {
@@ -35,15 +35,41 @@ interface PlacementQuestion {
   readonly ride: RideConditions;
 }
 
-/** Bases that are tried at a place, the usual ones first. */
-const BASES_TRIED = 3;
 /** Columns of the pictures that placements are judged by. */
 const COLUMNS = 32;
-/** Looks and whole judgements that are spent where every plain strut is stopped. */
-const MOST_LOOKS = 140;
-const MOST_JUDGED = 36;
-/** Plain struts that are looked at closely before others are tried. */
+/** Struts that are looked at closely before others are tried. */
 const MOST_SURE = 3;
+/** A hasty search ends once it has found something at so many places. */
+const ENOUGH = 2;
+/** What gets a camera away from its place: to an arm's length, and as far as a pole reaches. */
+const ARMS = ['long-arm', 'medium-pole'];
+
+/**
+ * Where a new shot begins: the best plain strut that no check stops; where each is stopped, what a hasty search finds of all cameras and bases,
+ * then with arms; where that finds nothing either, the best of all. Null where nothing shows anything of it.
+ */
+export function firstPlacement(asked: PlacementQuestion): Placement | null {
+  const question = asked.intent.exposedS ? byNight(asked) : asked;
+  const plain = placements(question);
+  const [best] = plain;
+  if (!best) return null;
+  const open = plain.filter(({ stopped }) => !stopped).slice(0, MOST_SURE);
+  // On an arm people put what they have, or what sees all round.
+  const reaching = ({ id, stitch }: CameraDefinition) => id === question.camera.cameraId || stitch !== undefined;
+  const inOrder = plain.map(({ spotId }) => spotId);
+  return (
+    open.find((place) => holdsUp(question, place)) ??
+    searched(question, inOrder, () => true, []) ??
+    searched(question, inOrder, reaching, ARMS) ??
+    best
+  );
+}
+
+/** Lights are drawn out in the dark: a place is looked for as it will be then, whatever the light is now. */
+const byNight = (question: PlacementQuestion): PlacementQuestion => ({
+  ...question,
+  ride: { ...question.ride, lightId: 'street-night' },
+});
 
 /** The plainest strut at every spot, held against all checks: best first, those that a check stops behind those that none does. */
 function placements(question: PlacementQuestion): readonly Placement[] {
@@ -54,61 +80,12 @@ function placements(question: PlacementQuestion): readonly Placement[] {
 }
 
 /**
- * Where a new shot begins: the best plain strut that no check stops; where each is stopped, the first of other cameras, modes, bases and levels of
- * stabiliser, place by place in turns, that none is; else what a hasty search finds, then one with arms; where that finds none
- * either, the best of all. Null where nothing shows anything of it.
+ * The best that a hasty search finds at the first places where it finds anything that no check stops.
+ * @param inOrder spots that are looked at first @param linkIds what may be between base and camera
  */
-export function firstPlacement(question: PlacementQuestion): Placement | null {
-  const plain = placements(question);
-  const [best] = plain;
-  if (!best) return null;
-  const sure = plain
-    .filter(({ stopped }) => !stopped)
-    .slice(0, MOST_SURE)
-    .find((place) => holdsUp(question, place));
-  // On an arm people put what they have, or what sees all round.
-  const reaching = ({ id, stitch }: CameraDefinition) => id === question.camera.cameraId || stitch !== undefined;
-  return (
-    sure ?? inTurns(question, plain) ?? searched(question, () => true, []) ?? searched(question, reaching, ARMS) ?? best
-  );
-}
-
-/** The first of other views and bases that no check stops, place by place in turns, so that one does not take all the tries. */
-function inTurns(question: PlacementQuestion, plain: readonly Placement[]): Placement | null {
-  let open = plain.map((place) => ({ ...place, views: views(question, place.spotId) }));
-  let [looks, whole] = [0, 0];
-  while (open.length > 0) {
-    const left: typeof open = [];
-    for (const place of open) {
-      const { value: view } = place.views.next();
-      if (!view) continue;
-      left.push(place);
-      if (++looks > MOST_LOOKS) return null;
-      const { spotId, horizonAt } = place;
-      const aim = (setUp: SetUp) =>
-        aimedSetUp(question.rig, setUp, question.intent, question.actionStanceId, horizonAt);
-      const first = view[0] && aim(view[0]);
-      if (!first || !showsIt(question, first, horizonAt)) continue;
-      for (const setUp of view) {
-        if (++whole > MOST_JUDGED) return null;
-        const aimed = aim(setUp);
-        const placed = aimed && judged(question, spotId, aimed, horizonAt);
-        if (placed && !placed.stopped && holdsUp(question, placed)) return placed;
-      }
-    }
-    open = left;
-  }
-  return null;
-}
-
-/** What gets a camera away from its place: to an arm's length, and as far as a pole reaches. */
-const ARMS = ['long-arm', 'medium-pole'];
-/** Of what a hasty search finds so many are looked at closely. */
-const MOST_FOUND = 4;
-
-/** The best that a hasty search of all places finds and no check stops. @param linkIds what may be between base and camera */
 function searched(
   question: PlacementQuestion,
+  inOrder: readonly string[],
   withCamera: (camera: CameraDefinition) => boolean,
   linkIds: readonly string[],
 ): Placement | null {
@@ -120,69 +97,44 @@ function searched(
     pieceIds: [...[...cameras.filter(withCamera), ...bases, ...heads].map(({ id }) => id), ...linkIds],
   };
   const weights = weightsOf(ask.ask);
-  const open = searchJobs(ask)
-    .flatMap((job) => searchSpot(ask, job, { hasty: true }).candidates.filter((c) => !isStopped(c)))
-    .map(({ spotId, setUp, horizonAt, terms, verdicts }) => ({
-      spotId,
-      setUp,
-      horizonAt,
-      score: scoreOf({ terms, verdicts }, weights),
-      stopped: false,
-    }))
-    .sort((a, b) => b.score - a.score || a.spotId.localeCompare(b.spotId));
-  return open.slice(0, MOST_FOUND).find((place) => holdsUp(question, place)) ?? null;
+  const rank = ({ spotId }: { spotId: string }) => (inOrder.indexOf(spotId) + 1 || inOrder.length + 1) - 1;
+  const found: Placement[] = [];
+  for (const job of [...searchJobs(ask)].sort((a, b) => rank(a) - rank(b))) {
+    const place = searchSpot(ask, job, { hasty: true })
+      .candidates.filter((candidate) => !isStopped(candidate))
+      .map(({ spotId, setUp, horizonAt, onlyIn, terms, verdicts }): Placement => ({
+        spotId,
+        setUp,
+        horizonAt,
+        score: scoreOf({ terms, verdicts }, weights),
+        stopped: false,
+        onlyIn,
+      }))
+      .find((candidate) => holdsUp(question, candidate));
+    if (place) found.push(place);
+    if (found.length >= ENOUGH) break;
+  }
+  return found.sort((a, b) => b.score - a.score)[0] ?? null;
 }
 
 /** A search names its carriers. */
 const CARRIER = 'carrier';
 
 /** Whether none of the checks stops it once all is looked at as the bench does. */
-const holdsUp = (question: PlacementQuestion, { setUp, horizonAt }: Placement): boolean =>
-  !isStopped(judgedBy(CHECKS, sceneOf(question, setUp, horizonAt, {}), { all: true }));
+const holdsUp = (question: PlacementQuestion, place: Placement): boolean =>
+  !isStopped(judgedBy(CHECKS, sceneOf(question, place, {}), { all: true }));
 
 const sceneOf = (
-  { rig, intent, actionStanceId, ride }: PlacementQuestion,
-  setUp: SetUp,
-  horizonAt: number | null,
+  question: PlacementQuestion,
+  { setUp, horizonAt, onlyIn }: Pick<Placement, 'setUp' | 'horizonAt' | 'onlyIn'>,
   options: Parameters<typeof shotScene>[1] = { columns: COLUMNS, coarse: true },
-): ShotScene => shotScene({ rig, setUp, intentId: intent.id, actionStanceId, horizonAt, ride }, options);
-
-/** Whether the picture is one that was asked for: looked at first, since the other checks take several times as long. */
-function showsIt(question: PlacementQuestion, setUp: SetUp, horizonAt: number | null): boolean {
-  const { verdict, rejection } = frame.searchTerm.judge(sceneOf(question, setUp, horizonAt));
-  return verdict !== 'stop' && rejection === null;
-}
-
-function judged(question: PlacementQuestion, spotId: string, setUp: SetUp, horizonAt: number | null): Placement {
-  const found = judgedBy(CHECKS, sceneOf(question, setUp, horizonAt), { all: true });
-  const score = scoreOf(found, weightsOf(newAsk(question.intent.id, '')));
-  return { spotId, setUp, horizonAt, score, stopped: isStopped(found) };
-}
-
-/** Modes of a camera that are tried: the usual one and those that see most and least. */
-const modesTried = ({ modes }: CameraDefinition, intent: IntentDefinition): readonly CameraMode[] => {
-  const suited = modes.filter((mode) => suitsIntent(mode, intent));
-  const byWidth = [...suited].sort((a, b) => b.lens.fovDeg - a.lens.fovDeg);
-  return [...new Set([suited[0], byWidth[0], byWidth.at(-1)])].flatMap((mode) => mode ?? []);
+): ShotScene => {
+  const { rig, intent, actionStanceId, ride } = asRidden(question, onlyIn);
+  return shotScene({ rig, setUp, intentId: intent.id, actionStanceId, horizonAt, ride }, options);
 };
 
-/** Cameras and modes, each with the bases that go there and the two best levels of its stabiliser: all of one view show about the same. */
-function* views({ rig, camera, intent }: PlacementQuestion, spotId: string): Generator<readonly SetUp[]> {
-  const kit = kitWith(rig.ownKit);
-  const placed = placedSpot(rig, spotId);
-  if (!placed) return;
-  const bases = basesByHabit(kit.bases, placed.spot.surface);
-  // The camera in hand, then the lightest first.
-  const cameras = [...kit.cameras].sort(
-    (a, b) => Number(b.id === camera.cameraId) - Number(a.id === camera.cameraId) || a.massKg.value - b.massKg.value,
-  );
-  for (const other of cameras) {
-    const levels = intent.exposedS ? other.stabilisers.slice(0, 1) : [...other.stabilisers].reverse().slice(0, 2);
-    for (const mode of modesTried(other, intent))
-      yield levels.flatMap(({ id }) =>
-        bases
-          .slice(0, BASES_TRIED)
-          .map((base) => plainOn(rig, placed, base, { cameraId: other.id, modeId: mode.id, stabiliserId: id })),
-      );
-  }
+function judged(question: PlacementQuestion, spotId: string, setUp: SetUp, horizonAt: number | null): Placement {
+  const found = judgedBy(CHECKS, sceneOf(question, { setUp, horizonAt, onlyIn: null }), { all: true });
+  const score = scoreOf(found, weightsOf(newAsk(question.intent.id, '')));
+  return { spotId, setUp, horizonAt, score, stopped: isStopped(found), onlyIn: null };
 }

@@ -42,5 +42,5 @@ export function judgeStrut(
   const scene = sceneAt(spotted, setUp, horizonAt, { framed, sightlines });
   const found = judgedBy(spotted.checks, scene);
   const { rejection } = found;
-  return { rejection, candidate: rejection ? null : candidateOf(spotted.carrier.carrierId, scene, found) };
+  return { rejection, candidate: rejection ? null : candidateOf(spotted.carrier, scene, found) };
 }

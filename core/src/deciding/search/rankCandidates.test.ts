@@ -15,6 +15,7 @@ const candidate = (id: string, values: Partial<Record<TermId, number>>, over: Pa
   placeKind: 'machine',
   setUp: {} as Candidate['setUp'],
   horizonAt: null,
+  onlyIn: null,
   terms: TERM_IDS.map((term) => ({ id: term, value: values[term] ?? 0.5, text: `${term} ${values[term] ?? 0.5}` })),
   verdicts: {},
   exact: false,

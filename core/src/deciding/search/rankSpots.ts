@@ -1,3 +1,4 @@
+import { WHOLE_SPHERE } from '../../mathematics/lens/projection';
 import { frameScore } from '../../judging/checks/frame/frameScore';
 import { heightsInBand } from '../../posing/aiming/wantedHorizon';
 import { suitsIntent, type IntentDefinition } from '../../words/shot/intent';
@@ -68,7 +69,8 @@ export function rankSpots(
 /** Modes of the camera that show something else, the chosen one first: two rates of one view count once. */
 function differentModes(spec: RigSpec, { cameraId, modeId }: CameraChoice, intent: IntentDefinition): string[] {
   const all = kitWith(spec.ownKit).cameras.find((c) => c.id === cameraId)!.modes;
-  const modes = all.filter((mode) => suitsIntent(mode, intent));
+  // A whole sphere is no picture yet.
+  const modes = all.filter((mode) => mode.lens.projection !== WHOLE_SPHERE && suitsIntent(mode, intent));
   const sorted = [...modes].sort((a, b) => Number(b.id === modeId) - Number(a.id === modeId));
   const view = ({ lens }: (typeof modes)[number]) =>
     JSON.stringify([lens.projection, lens.fovDeg, lens.fovAcross, (lens.widthPx / lens.heightPx).toFixed(2)]);

@@ -1,6 +1,8 @@
+import type { Candidate } from '../../judging/check/candidate';
 import type { HeldBefore } from '../../words/learning/heldBefore';
 import type { RigSpec } from '../../words/rig/rigSpec';
-import { placedSpots } from '../../posing/rig/spots';
+import { placedSpot, placedSpots } from '../../posing/rig/spots';
+import { asRidden, stanceLeavingFree } from './handFree';
 import type { MeasuredBand } from '../../words/ride/measuredBand';
 import { strutOf } from '../../words/setUp/strutOf';
 import type { SetUp } from '../../words/setUp/setUp';
@@ -52,9 +54,15 @@ export interface SearchJob {
 export const searchJobs = ({ carriers }: SearchQuestion): readonly SearchJob[] =>
   carriers.flatMap(({ carrierId, rig }) => placedSpots(rig).map(({ spot }) => ({ carrierId, spotId: spot.id })));
 
-/** @throws RangeError for a carrier that the question lacks */
-export function searchedCarrier({ carriers }: SearchQuestion, carrierId: string): SearchedCarrier {
+/** The carrier of a spot, ridden as it must be with a camera there. @throws RangeError for a carrier or spot that the question lacks */
+export function searchedCarrier(
+  { carriers }: SearchQuestion,
+  { carrierId, spotId }: SearchJob,
+): SearchedCarrier & Pick<Candidate, 'onlyIn'> {
   const found = carriers.find((c) => c.carrierId === carrierId);
   if (!found) throw new RangeError(`searchedCarrier: no carrier "${carrierId}" in the question`);
-  return found;
+  const placed = placedSpot(found.rig, spotId);
+  if (!placed) throw new RangeError(`searchedCarrier: no spot "${spotId}" on carrier "${carrierId}"`);
+  const onlyIn = stanceLeavingFree(found, placed.spot.partId);
+  return { ...asRidden(found, onlyIn), onlyIn };
 }

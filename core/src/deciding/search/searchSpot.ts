@@ -14,11 +14,12 @@ import { notOnThis } from '../../judging/scene/notOnThis';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { Spot } from '../../words/carrier/spot';
 import { kitWith } from '../../posing/lookup/kit';
-import type { LinkUse, SetUp } from '../../words/setUp/setUp';
+import type { LinkUse } from '../../words/setUp/setUp';
 import { askedIntent } from '../../posing/lookup/askedIntent';
 import { weightsOf } from './weights';
 import type { Candidate, Rejection, SpotResult } from '../../judging/check/candidate';
 import { mixed } from './mixed';
+import { otherBases } from './onBase';
 import { placesWith, softLinks } from './places';
 import { scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
@@ -39,11 +40,12 @@ interface SearchOptions {
 const HASTY: Spotted['kept'] = {
   ...KEPT,
   places: 3,
-  viewsPerCamera: 2,
-  judged: 12,
-  plain: 8,
+  viewsPerCamera: 1,
+  judged: 8,
+  plain: 6,
+  leastScore: 0.35,
   slid: 0,
-  onEveryBase: 0,
+  onEveryBase: 2,
   candidates: 4,
 };
 
@@ -62,10 +64,9 @@ export function* searchSteps(
   job: SearchJob,
   options: SearchOptions = {},
 ): Generator<number, SpotResult> {
-  const carrier = searchedCarrier(question, job.carrierId);
+  const carrier = searchedCarrier(question, job);
   const { rig } = carrier;
-  const spot = placedSpot(rig, job.spotId)?.spot;
-  if (!spot) throw new RangeError(`searchSpot: no spot "${job.spotId}" on carrier "${job.carrierId}"`);
+  const { spot } = placedSpot(rig, job.spotId)!;
   const kept = options.exhaustive
     ? {
         ...KEPT,
@@ -134,7 +135,7 @@ export function* searchSteps(
   }
 
   const count: Count = { tried: 0, inAllStances: 0 };
-  const places = placesWith(inKit(kit.links)).filter((links) => {
+  const places = placesWith(inKit(kit.links), bases).filter((links) => {
     let first: Rejection | null = null;
     for (const base of bases) {
       const stop = stopAtPlace(spotted, spot.id, base, links, lightest(cameras));
@@ -144,7 +145,10 @@ export function* searchSteps(
     reject(first!);
     return false;
   });
-  const sketching = sketch(spotted, spot.id, bases[0]!, cameras, places, count);
+  const isPole = ({ linkId }: LinkUse) => kit.links.some(({ id, kind }) => id === linkId && kind === 'pole');
+  const baseFor = ([link]: readonly LinkUse[]): BaseDefinition =>
+    (link && isPole(link) && bases.find(({ holdsPole }) => holdsPole)) || bases[0]!;
+  const sketching = sketch(spotted, spot.id, baseFor, cameras, places, count);
   let sketched = sketching.next();
   while (!sketched.done) {
     yield count.tried;
@@ -156,7 +160,7 @@ export function* searchSteps(
     return done(count.tried, count.inAllStances, []);
   }
   const judged: Candidate[] = [];
-  const judge = (s: Sketch & { framed: FramedSetUp }, setUp: SetUp) => {
+  const judge = (s: FramedSketch, setUp = s.resolved.setUp) => {
     const { candidate, rejection } = judgeStrut(spotted, s, setUp);
     if (candidate) judged.push(candidate);
     if (rejection) reject(rejection);
@@ -172,9 +176,13 @@ export function* searchSteps(
     if (scored.length % FRAMED_A_STEP === 0) yield count.tried;
   }
   scored.sort(byScore);
-  // The plainest struts are judged whatever an arm shows beyond them: most arms are stopped by what shakes or tears them.
+  if (scored[0]!.score < kept.leastScore) {
+    reject({ check: 'frame', because: 'none of a few views shows enough of what is asked', mend: null });
+    return done(count.tried, count.inAllStances, []);
+  }
+  // The plainest struts, a riser under them at most, are judged whatever an arm shows beyond them: most arms are stopped by what shakes or tears them.
   const plain = mixed(
-    scored.filter((s) => s.resolved.links.length === 0),
+    scored.filter((s) => s.resolved.links.every(({ definition }) => definition.kind === 'riser')),
     (s) => s.resolved.camera.id,
     kept.plain,
   );
@@ -188,7 +196,7 @@ export function* searchSteps(
   const steadied = plain.filter(({ resolved: r }) => r.stabiliser.id !== r.camera.stabilisers[0]?.id);
   const firsts = [
     ...mixed(steadied.length > 0 ? steadied : plain, (s) => s.resolved.camera.id, kept.slid),
-    ...armed.slice(0, 1),
+    ...armed.slice(0, Math.min(1, kept.slid)),
   ];
   for (const there of slidAlong(spotted, spot.zone, firsts, inAll)) {
     count.tried++;
@@ -197,14 +205,21 @@ export function* searchSteps(
   }
   const best = [...plain, ...armed].sort(byScore);
   const soft = softLinks(inKit(kit.links));
+  const elsewhere = otherBases(spotted, inAll);
+  const closely = (s: FramedSketch): FramedSketch => ({ ...s, framed: framedInAll(s, 'judged') });
   for (const [rank, promising] of best.entries()) {
-    const s = { ...promising, framed: framedInAll(promising, 'judged') };
-    const { setUp } = s.resolved;
+    const s = closely(promising);
+    judge(s);
     // Behind the first few another base would not bring them forward.
-    for (const base of rank < kept.onEveryBase ? bases : bases.slice(0, 1)) judge(s, { ...setUp, baseId: base.id });
+    for (const base of rank < kept.onEveryBase ? bases.filter(({ id }) => id !== s.resolved.base.id) : []) {
+      const there = elsewhere.on(promising, base);
+      if (there) judge(closely(there));
+    }
+    const { setUp } = s.resolved;
     if (rank < KEPT.softened) for (const piece of soft) judge(s, { ...setUp, links: [...setUp.links, piece] });
     yield count.tried;
   }
+  elsewhere.forget();
   // Beside the others, so that none of them loses its turn.
   for (const there of [...slid].sort(byScore)) {
     const onOthers = bases.slice(1).flatMap(({ id }) => {
@@ -212,7 +227,7 @@ export function* searchSteps(
       return found ? [found] : [];
     });
     slid.push(...onOthers);
-    for (const s of [there, ...onOthers]) judge({ ...s, framed: framedInAll(s, 'judged') }, s.resolved.setUp);
+    for (const s of [there, ...onOthers]) judge(closely(s));
     yield count.tried;
   }
   count.tried += judged.length;

@@ -24,7 +24,8 @@ import type { LinkUse, SetUp } from '../../words/setUp/setUp';
 import { stanceChange } from '../../posing/aiming/solveAngles';
 import { idOf } from './candidateOf';
 import { mixed } from './mixed';
-import type { SearchedCarrier, SearchQuestion } from './searchQuestion';
+import { LEVEL_DEG } from './places';
+import type { searchedCarrier, SearchQuestion } from './searchQuestion';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { fewWidths, viewsOf, type View } from './views';
 
@@ -36,6 +37,8 @@ export const KEPT = {
   viewsPerCamera: 3,
   /** Struts of a spot that the dear checks see. */
   judged: 24,
+  /** Where no picture scores as much, nothing is judged. */
+  leastScore: 0,
   /** Of these, at most so many straight on their base, before any arm. */
   plain: 9,
   /** Of the plain ones, steadied, of different cameras, slid along the stretch that their spot has; and the best that reaches out. */
@@ -52,7 +55,7 @@ export const KEPT = {
 /** What is being searched. */
 export interface Spotted {
   readonly question: SearchQuestion;
-  readonly carrier: SearchedCarrier;
+  readonly carrier: ReturnType<typeof searchedCarrier>;
   readonly scene: CarrierScene;
   readonly intent: IntentDefinition;
   readonly checks: readonly Check[];
@@ -79,7 +82,7 @@ export interface Sketch {
 export function* sketch(
   spotted: Spotted,
   spotId: string,
-  base: BaseDefinition,
+  baseFor: (links: readonly LinkUse[]) => BaseDefinition,
   cameras: readonly CameraDefinition[],
   places: readonly (readonly LinkUse[])[],
   count: Count,
@@ -92,6 +95,7 @@ export function* sketch(
   const [height] = heightsOf(spotted);
   const looked: { links: readonly LinkUse[]; best: number }[] = [];
   for (const links of places) {
+    const base = baseFor(links);
     const sightlines = sightlinesAt(spotted, spotId, base, links, middling);
     if (!sightlines) continue;
     let best = 0;
@@ -107,9 +111,10 @@ export function* sketch(
   const best = looked
     .map((p, order) => ({ ...p, order }))
     .sort((a, b) => b.best - a.best || a.order - b.order)
-    .filter((p, rank) => rank < kept.places || p.links.length === 0);
+    .filter(({ links }, rank) => rank < kept.places || links.length === 0 || liesAlong(links));
   const sketches: Sketch[] = [];
   for (const { links } of best) {
+    const base = baseFor(links);
     for (const { sightlines, cameras: alike } of byLens(spotted, spotId, base, links, cameras)) {
       for (const camera of alike) {
         sketches.push(
@@ -124,6 +129,9 @@ export function* sketch(
   }
   return sketches;
 }
+
+/** A pole lashed along its tube: it holds where others do not, which a look does not show. */
+const liesAlong = ([link]: readonly LinkUse[]): boolean => link?.bendDeg === LEVEL_DEG && link.turnDeg % 180 === 0;
 
 /** Lenses farther apart than this see other things of what is close, and something else comes at them. Metres; an estimate. */
 const LENSES_APART_M = 0.05;

@@ -1,3 +1,4 @@
+import type { StanceShares } from '../../words/rig/rigSpec';
 import type { CostClass } from '../../words/kit/cost';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { CheckId, Verdict } from '../../words/check/result';
@@ -28,12 +29,21 @@ export interface Candidate {
   readonly placeKind: PlaceKind;
   readonly setUp: SetUp;
   readonly horizonAt: number | null;
+  /** Ridden wholly in another stance than asked, since what carries it must be free; null = as asked. */
+  readonly onlyIn: OnlyIn | null;
   readonly terms: readonly Term[];
   readonly facts: CandidateFacts;
   /** What each check calls it, by the check's id. */
   readonly verdicts: Readonly<Record<CheckId, Verdict>>;
   /** Whether its picture was cast exactly, or looked up in the coarse pass. */
   readonly exact: boolean;
+}
+
+/** A stance in which the whole of a take is ridden. */
+export interface OnlyIn {
+  readonly stanceId: string;
+  readonly name: string;
+  readonly stanceShares: StanceShares;
 }
 
 export interface CandidateFacts {

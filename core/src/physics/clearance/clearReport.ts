@@ -4,19 +4,18 @@ import { closestPoint } from '../../mathematics/geometry/closestPoint';
 import { invert, transformPoint } from '../../mathematics/geometry/pose';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { distance, dot, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
-import { lowestOverWater } from '../holding/loads/loads';
+import { waterOn, type Water } from '../holding/loads/dips';
 import { noTetherWithinM, tetherLimitM } from '../holding/tether/tether';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { spotZone } from '../../posing/rig/spotZone';
-import { poseStrut } from '../../posing/strut/kinematics';
+import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
-import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
 import { bodyCorners } from '../../posing/strut/surfaceGap';
-import { groundById } from '../../posing/lookup/grounds';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { headPartIds } from './sweeps';
 import { noticed, type Noticed } from './noticed';
@@ -38,12 +37,15 @@ export interface ClearReport {
   readonly approaches: readonly Approach[];
   /** Higher than the rider's head or helmet, metres (negative = below it), and how high the top is over the ground. */
   readonly aboveHeadM: number | null;
+  /** Farther to the side than the head is wide, metres; null where it is not on the head. */
+  readonly besideHeadM: number | null;
   readonly topM: number | null;
   /** Wider than rider and machine to the side, metres; negative = within. */
   readonly pastSidesM: number;
-  /** Lowest point over the water against half the waves' height, metres; null on land. */
-  readonly overWaterM: number | null;
-  readonly lowestIn: string;
+  /** From what it is worn on to the camera's body, metres; null where nobody wears it, or a hand holds it. */
+  readonly standsOffM: number | null;
+  /** How water meets it; null on land and in the air. */
+  readonly water: Water | null;
   /** Least height over the ground in any stance, metres; null over water and in the air. */
   readonly overGroundM: number | null;
   readonly sight: SightReport | null;
@@ -75,6 +77,19 @@ export interface ClearReport {
  */
 const NECK = { minutes: 60, massKg: 0.19, leverM: 0.34, most: 240 } as const;
 
+/** Half of a head or helmet from side to side. Estimate 0.08 to 0.13 m. */
+const HEAD_HALF_M = 0.1;
+
+/** How far the lens stands out beside the head. */
+export const besideHeadM = (rig: PosedRig, { worldFromCamera }: StrutPose): number => {
+  const head = rig.byId.get('head');
+  return head ? Math.max(0, Math.abs(worldFromCamera.position[2] - head.worldFromPart.position[2]) - HEAD_HALF_M) : 0;
+};
+
+/** How far what is worn stands off the body: what sticks out catches, and is a lever in a fall. */
+export const wornOffM = ({ base }: ResolvedSetUp, pose: StrutPose, worn: boolean): number | null =>
+  worn && base.kind !== 'hand' ? distance(pose.worldFromSpot.position, pose.worldFromBody.position) : null;
+
 export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion): ClearReport {
   const resolved = resolveSetUp(rig, setUp);
   const { machine } = resolveRig(rig);
@@ -87,7 +102,6 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
   const others = action.parts.filter((p) => p.group !== 'subject');
   const zone = spotZone(rig, resolved.placed.spot);
   const onHead = headPartIds(rig);
-  const lowest = lowestOverWater(rig, resolved);
   const headTop = highest(action, (id) => /^(head|helmet)/.test(id));
   const top = Math.max(...points.map((p) => p[1]));
   const camera = pose.worldFromBody.position;
@@ -101,19 +115,18 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
       );
     });
   const sides = Math.max(...others.map((p) => widest(action, p.id)));
-  const { surface } = groundById(ride.groundId);
   const massKg = resolved.camera.massKg.value + resolved.base.massKg.value + resolved.head.massKg.value;
   const { body } = action;
   const arm = bodySegments(rig.statureM);
   return {
     approaches: near,
     aboveHeadM: headTop === null ? null : top - headTop,
+    besideHeadM: zone === 'head' ? besideHeadM(action, pose) : null,
     topM: machine.world === 'air' || machine.world === 'water' ? null : top - action.ground.point[1],
     pastSidesM: Math.max(...points.map((p) => Math.abs(p[2]))) - sides,
-    overWaterM:
-      machine.world === 'water' ? lowest.heightM - (surface.kind === 'waves' ? surface.heightM.value / 2 : 0) : null,
+    standsOffM: wornOffM(resolved, pose, zone !== null),
+    water: waterOn(rig, resolved, ride),
     overGroundM: machine.world === 'water' || machine.world === 'air' ? null : Math.min(...heights),
-    lowestIn: lowest.stanceName,
     sight:
       action.eyes && body
         ? hiddenSight(

@@ -27,7 +27,9 @@ export const sweepsOf = (spec: RigSpec, rig: PosedRig, partId: string): readonly
     .machine.moving(spec.fit)
     // What sits on a leg goes along with the pedal under the foot.
     .filter((part) => !part.pedalledIn || !onLeg(spec, partId))
-    .map((part, _, all) => machineSweep(part, all, rig)),
+    .map((part, _, all) => machineSweep(part, all, rig))
+    // Where a hand is while others move is what the stances show.
+    .filter(({ wholeTurn }) => wholeTurn || !onArm(partId)),
   ...runningSweep(rig),
   ...headSweeps(spec, rig, partId),
   ...pedalSweeps(spec),
@@ -51,6 +53,8 @@ function runningSweep(rig: PosedRig): readonly Sweep[] {
     },
   ];
 }
+
+const onArm = (partId: string): boolean => /^(hand|forearm|upperArm)/.test(partId);
 
 const FROM_SET_UP = { stanceName: 'Set-up' } as const;
 

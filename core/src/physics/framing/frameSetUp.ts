@@ -1,4 +1,4 @@
-import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import { SET_UP_STANCE_ID, type Stance } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
@@ -32,7 +32,7 @@ export function frameInStance(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: 
 /** The lenses' own axis: a reframed picture turns, the body with its two lenses does not. */
 const seam = (strut: StrutPose) => strut.worldFromBody.rotation;
 
-/** The frame of one set-up in every stance of the rig (or in one alone), and weighted by riding time. */
+/** The frame of one set-up as it is set up and in every stance that is ridden (or in one alone), and weighted by riding time. */
 export function frameSetUp(
   spec: RigSpec,
   setUp: SetUp,
@@ -43,7 +43,8 @@ export function frameSetUp(
   const { machine } = resolveRig(spec);
   const resolved = resolveSetUp(spec, setUp);
   const setUpRig = poseRig(spec, SET_UP_STANCE_ID);
-  const asked = onlyStanceId ? machine.stances.filter((s) => s.id === onlyStanceId) : machine.stances;
+  const seen = ({ id, share }: Stance) => share > 0 || id === SET_UP_STANCE_ID || id === actionStanceId;
+  const asked = machine.stances.filter((s) => (onlyStanceId ? s.id === onlyStanceId : seen(s)));
   const stances = asked.map((stance): StanceFrame => {
     const rig = poseRig(spec, stance.id);
     const { cast, grid, measures, strut, parts } = frameInStance(resolved, setUpRig, rig, columns);

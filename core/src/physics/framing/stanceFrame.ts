@@ -17,6 +17,8 @@ export interface StanceFrame {
   /** Where the lens stands: height over the local ground, ahead of the eyes (null where nobody looks); metres. */
   readonly lensHeightM: number;
   readonly aheadOfEyesM: number | null;
+  /** Over the base of the filmer's neck, metres; null where nobody is on board. */
+  readonly overShouldersM: number | null;
   /** Share of the craft's ends (nose, tail, both sides, top) that lie in the picture. */
   readonly endsInFrame: number;
   /** Whether the head of whoever films lies in the picture; null where nobody is on board. */

@@ -13,10 +13,11 @@ export const whereFrom = (
   lens: Lens,
   worldFromCamera: Pose,
   { closely = true } = {},
-): Pick<StanceFrame, 'lensHeightM' | 'aheadOfEyesM' | 'endsInFrame' | 'riderInFrame' | 'throughGlass'> => {
+): Pick<StanceFrame, 'lensHeightM' | 'overShouldersM' | 'aheadOfEyesM' | 'endsInFrame' | 'riderInFrame' | 'throughGlass'> => {
   const head = rig.byId.get('head');
   return {
     lensHeightM: heightAboveGround(rig.ground, worldFromCamera.position),
+    overShouldersM: rig.body ? worldFromCamera.position[1] - rig.body.neckBase[1] : null,
     aheadOfEyesM: rig.body && rig.eyes ? aheadOf(rig, rig.eyes.position, worldFromCamera.position) : null,
     endsInFrame: inFrame(rig, endsOf(rig), lens, worldFromCamera, closely),
     riderInFrame: head ? inFrame(rig, [head.worldFromPart.position], lens, worldFromCamera, closely) === 1 : null,

@@ -5,7 +5,8 @@ import { poseRig } from '../../posing/rig/poseRig';
 import { baseRefusal } from '../../posing/strut/baseRefusal';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { CarrierFamily } from '../../words/carrier/machine';
-import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
+import { chainJoints, poseStrut, type StrutPose } from '../../posing/strut/kinematics';
+import { rotate } from '../../mathematics/geometry/rotation';
 import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
 import { atLow, usual } from '../../words/sourced/ends';
@@ -137,6 +138,7 @@ export function holdIn(
       temperatureC: putOn?.temperatureC ?? ride.temperatureC,
     },
     curedH: curedH ?? (resolved.base.kind === 'adhesive' ? OVERNIGHT_H : 0),
+    alongTube: alongTube(resolved),
     hours: HOURS_ON,
     weightN,
     leverM: resting.tipNm / weightN,
@@ -189,6 +191,15 @@ export function holdIn(
         : null,
     leverNm: Math.max(...baseLoads.map((load) => onSurface(load, normal).tipNm)),
   };
+}
+
+/** How far the first link lies along the stretch of a straight tube, 0 to 1. */
+function alongTube(resolved: ResolvedSetUp): number {
+  const { spot, partFromSpot } = resolved.placed;
+  if (spot.surface.straightM === undefined || !spot.zone || resolved.links.length === 0) return 0;
+  const [, from, to] = chainJoints(resolved);
+  const along = rotate(partFromSpot.rotation, normalize(subtract(to!, from!)));
+  return Math.abs(dot(along, normalize(spot.zone.along)));
 }
 
 /** One moment: which way it is thrown, and where the flow comes from. */

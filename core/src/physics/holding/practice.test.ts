@@ -230,7 +230,7 @@ describe('in the way', () => {
   it('a kayak’s bow camera dips in waves and is loaded by water', () => {
     const calm = evaluated('kayak', 'bow-deck', {}, { groundId: 'glassy' }, true);
     const sea = evaluated('kayak', 'bow-deck', {}, { groundId: 'short-sea' }, true);
-    expect(foundBy(calm, 'clear').overWaterM!).toBeGreaterThan(0);
+    expect(foundBy(calm, 'clear').water!.clearM).toBeGreaterThan(0);
     expect(finding(sea, 'clear', /water/)!.verdict).toBe('watch');
     expect(foundBy(sea, 'hold').dragN).toBeGreaterThan(3 * foundBy(calm, 'hold').dragN);
   });

@@ -1,4 +1,4 @@
-import type { Stance } from '../../words/carrier/stance';
+import { SET_UP_STANCE_ID, type Stance } from '../../words/carrier/stance';
 import type { MachineDefinition } from '../../words/carrier/machine';
 import type { StanceShares } from '../../words/rig/rigSpec';
 
@@ -16,7 +16,8 @@ export function machineRidden(machine: MachineDefinition, shares: StanceShares |
 
 /** Stances with the shares given, brought to a sum of 1. */
 function scaled(stances: readonly Stance[], shares: StanceShares): readonly Stance[] {
-  const shareOf = (stance: Stance): number => (stance.share > 0 ? (shares[stance.id] ?? stance.share) : 0);
+  const shareOf = (stance: Stance): number =>
+    stance.id === SET_UP_STANCE_ID ? 0 : (shares[stance.id] ?? stance.share);
   const sum = stances.reduce((total, stance) => total + shareOf(stance), 0);
   return sum > 0 ? stances.map((stance) => ({ ...stance, share: shareOf(stance) / sum })) : stances;
 }

@@ -18,7 +18,12 @@ const MINUTES: Readonly<Record<BaseKind, number>> = {
 };
 const LINK_MINUTES = 1.5;
 const BALL_MINUTES = 1;
+/** A strap turns with whoever wears it: looked at until it points ahead, and once more. */
+const WEBBING_MINUTES = 1.5;
 
 /** From the box to a set angle, minutes. */
-export const minutesToFit = ({ base, links, head }: ResolvedSetUp): number =>
-  MINUTES[base.kind] + links.length * LINK_MINUTES + (head.turns.pan ? BALL_MINUTES : 0);
+export const minutesToFit = ({ base, links, head, placed }: ResolvedSetUp): number =>
+  MINUTES[base.kind] +
+  links.length * LINK_MINUTES +
+  (head.turns.pan ? BALL_MINUTES : 0) +
+  (placed.spot.surface.material === 'webbing' ? WEBBING_MINUTES : 0);

@@ -1,7 +1,7 @@
 export interface Stance {
   readonly id: string;
   readonly name: string;
-  /** Share of the riding time; the set-up stance has none. */
+  /** Share of the riding time; none for the set-up stance, and for what is ridden for a take only. */
   readonly share: number;
   /** Speed in it, as a share of the ride's; none = all of it. */
   readonly speedShare?: number;

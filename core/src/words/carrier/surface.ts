@@ -47,6 +47,8 @@ export interface Surface {
   readonly shape: SurfaceShape;
   /** Outer diameter of a tube, metres. */
   readonly tubeDiameterM?: number;
+  /** Length over which a tube is straight and free, along the stretch of its spot, metres. */
+  readonly straightM?: number;
   /** Smallest radius of curvature where it is curved, metres (estimate). */
   readonly curvatureRadiusM?: number;
   /** Even area that is really there, square metres. */

@@ -12,6 +12,8 @@ interface BaseFits {
   /** Smallest radius of curvature and even area that it needs, metres and square metres. */
   readonly leastRadiusM?: number;
   readonly leastAreaM2?: number;
+  /** Straight length of a tube that it needs, metres. */
+  readonly leastStraightM?: number;
   /** Why it goes nowhere: in the list so that whoever has it reads the reason. */
   readonly never?: string;
   /** Materials it does not hold on or harms, with the reason. */
@@ -32,6 +34,8 @@ export interface BaseDefinition {
   readonly stiffnessNmRad: Sourced;
   /** What it holds on with. */
   readonly grip: Grip;
+  /** A pole goes into it as one piece with it: no joint between. */
+  readonly holdsPole?: true;
   /** Borne for minutes only: teeth, an outstretched hand. */
   readonly forMinutes?: true;
   readonly cost: CostClass;

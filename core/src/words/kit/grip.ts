@@ -34,7 +34,8 @@ export type Grip =
       readonly lengthM: number;
     }
   | { readonly kind: 'jaw'; readonly forceN: Sourced; readonly widthM: number }
-  | { readonly kind: 'strap'; readonly tensionN: Sourced; readonly widthM: number }
+  /** @property apartM between two straps that hold what lies along the tube */
+  | { readonly kind: 'strap'; readonly tensionN: Sourced; readonly widthM: number; readonly apartM?: number }
   | { readonly kind: 'bolt'; readonly screws: number; readonly screwM: number; readonly spacingM: number }
   | { readonly kind: 'magnet'; readonly forceN: Sourced; readonly widthM: number }
   | { readonly kind: 'tape'; readonly areaM2: number; readonly widthM: number }

@@ -24,6 +24,8 @@ export interface Want {
   readonly share: readonly [low: number, high: number];
   /** Where its middle should lie, fraction from the top. */
   readonly heightBand?: readonly [low: number, high: number];
+  /** Whether left and right must both be seen, each with a quarter of the least share at least. */
+  readonly both?: boolean;
   /** Whether it must lie whole within the picture. */
   readonly whole?: boolean;
   /** Least extent across or down, as a share of the picture: what is far is a dot by its area and still a shape by its length. */

@@ -1,4 +1,4 @@
-import { pictureLightOf, type StanceFrame } from '@strut-spot/core';
+import { pictureLightOf, SET_UP_STANCE_ID, type StanceFrame } from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { drawing } from '../../workers/core';
@@ -28,7 +28,7 @@ export function StanceStrip({ stances, chosen, onChoose }: StanceStripProps) {
           <span className="flex justify-between gap-1 px-0.5">
             <span className="label truncate font-[600]">{stance.name}</span>
             <span className="reading text-[0.82rem] whitespace-nowrap max-sm:hidden">
-              {stance.share > 0 ? `${Math.round(stance.share * 100)} %` : 'level'}
+              {stance.stanceId === SET_UP_STANCE_ID ? 'level' : `${Math.round(stance.share * 100)} %`}
             </span>
           </span>
           {stance.stanceId === shot.actionStanceId && (

@@ -51,7 +51,9 @@ export function CandidateCard(props: CandidateCardProps) {
             </span>
             <span className="reading shrink-0 whitespace-nowrap">{Math.round(score * 100)}</span>
           </span>
-          <span className="block truncate text-[0.86rem] text-ink-2">{facts.cameraName}</span>
+          <span className="block truncate text-[0.86rem] text-ink-2">
+            {[facts.cameraName, ...(candidate.onlyIn ? [candidate.onlyIn.name.toLowerCase()] : [])].join(', ')}
+          </span>
           <span className="block truncate text-[0.86rem] text-ink-2" title={modeWords(candidate)}>
             {modeWords(candidate, true)}
           </span>

@@ -41,6 +41,7 @@ export function CandidateDetail({
           ? `, turned ${Math.round(Math.abs(candidate.setUp.angles.panDeg))}° ${candidate.setUp.angles.panDeg > 0 ? 'right' : 'left'}`
           : ''}
         ; {candidate.facts.cost}
+        {candidate.onlyIn ? `; ridden only in “${candidate.onlyIn.name}”` : ''}
       </p>
       <button type="button" className="action action-main w-full" onClick={onTake}>
         Take it to the bench

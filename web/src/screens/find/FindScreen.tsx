@@ -1,4 +1,5 @@
 import {
+  asRidden,
   newAsk,
   rankCandidates,
   SCHOOLS,
@@ -103,13 +104,18 @@ export function FindScreen() {
   const candidates = useMemo(() => (busy ? [] : sheet.map((r) => r.candidate)), [busy, sheet]);
   const chosen =
     sheet.find((r) => r.candidate.id === chosenId) ?? ranked.find((r) => r.candidate.id === chosenId) ?? sheet[0];
-  const rigOf = useCallback(
-    (carrierId: string) => question.carriers.find((c) => c.carrierId === carrierId)!.rig,
+  const carrierOf = useCallback(
+    ({ carrierId, onlyIn }: Candidate) =>
+      asRidden(
+        question.carriers.find((c) => c.carrierId === carrierId)!,
+        onlyIn,
+      ),
     [question],
   );
   const shakeOf = useCallback(
-    ({ carrierId, setUp }: Candidate): ShakeQuestion => {
-      const { rig, actionStanceId, ride, measured, moment } = question.carriers.find((c) => c.carrierId === carrierId)!;
+    (candidate: Candidate): ShakeQuestion => {
+      const { setUp } = candidate;
+      const { rig, actionStanceId, ride, measured, moment } = carrierOf(candidate);
       return {
         rig,
         setUp,
@@ -119,16 +125,13 @@ export function FindScreen() {
         ...(moment ? { sunHeightDeg: lowestSunDeg(moment) } : {}),
       };
     },
-    [question],
+    [carrierOf],
   );
-  const lightOf = useCallback(
-    ({ carrierId }: Candidate) => pictureLightOf(question.carriers.find((c) => c.carrierId === carrierId)!),
-    [question],
-  );
-  const learntBy = ({ carrierId, setUp }: Candidate): readonly string[] => {
-    const carrier = outing.carriers.find((c) => c.id === carrierId);
+  const lightOf = useCallback((candidate: Candidate) => pictureLightOf(carrierOf(candidate)), [carrierOf]);
+  const learntBy = (candidate: Candidate): readonly string[] => {
+    const carrier = outing.carriers.find((c) => c.id === candidate.carrierId);
     if (!carrier) return [];
-    const { tilt, shake } = learntOf(outing, carrier, rigOf(carrierId), setUp);
+    const { tilt, shake } = learntOf(outing, carrier, carrierOf(candidate).rig, candidate.setUp);
     return [tilt, shake].filter((words) => words !== null);
   };
   const pick = useCallback((id: string) => setChosenId(id), []);
@@ -137,11 +140,12 @@ export function FindScreen() {
   const stands = moment ? sunFromCourse(sunOf(moment), moment.headingDeg) : null;
   const setAsk = (next: Ask, mergeKey?: string) => change((s) => ({ ...s, ask: next }), mergeKey);
   const take = (candidate: Candidate) => {
-    const carrier = question.carriers.find((c) => c.carrierId === candidate.carrierId)!;
+    const { actionStanceId } = carrierOf(candidate);
     change((s) => ({
       ...s,
       carrierId: candidate.carrierId,
-      actionStanceId: carrier.actionStanceId,
+      actionStanceId,
+      ...(candidate.onlyIn ? { stanceShares: candidate.onlyIn.stanceShares } : {}),
       intentId: ask.intentId,
       horizonAt: candidate.horizonAt,
       setUp: candidate.setUp,
@@ -266,9 +270,9 @@ export function FindScreen() {
                     alike={alike}
                     onUnfold={() => setUnfolded([...unfolded, candidate.id])}
                     exact={state.exact.get(candidate.id)}
-                    rig={rigOf(candidate.carrierId)}
+                    rig={carrierOf(candidate).rig}
                     light={lightOf(candidate)}
-                    stanceId={question.carriers.find((c) => c.carrierId === candidate.carrierId)!.actionStanceId}
+                    stanceId={carrierOf(candidate).actionStanceId}
                     chosen={candidate.id === chosen?.candidate.id}
                     compared={compared.includes(candidate.id)}
                     rough={busy}

@@ -1,6 +1,7 @@
 import { invert, transformPoint } from '../../../mathematics/geometry/pose';
 import { clamp, toDeg } from '../../../mathematics/units/angle';
 import { levelEyes } from '../../../physics/clearance/sight';
+import { besideHeadM, wornOffM } from '../../../physics/clearance/clearReport';
 import { strikeInStances } from '../../../physics/clearance/strikes';
 import { turningNear } from '../../../physics/clearance/turningNear';
 import type { Sightlines } from '../../../physics/framing/sightlines';
@@ -18,6 +19,7 @@ import {
   millimetres,
   NEAR_M,
   SIGHT,
+  STANDS_OFF_M,
   STRIKES_M,
   type ClearSituation,
 } from './judgeClear';
@@ -69,9 +71,10 @@ function measured(scene: ShotScene): Judged {
         nearM: near?.distanceM ?? null,
         nearName: near?.partName ?? '',
         hidden: report.sight?.middleShare ?? 0,
-        aboveM: Math.max(0, (report.aboveHeadM ?? 0) - ABOVE_HEAD_M),
+        outM: Math.max(0, (report.aboveHeadM ?? 0) - ABOVE_HEAD_M, report.besideHeadM ?? 0),
         family: scene.machine.family,
         worn: scene.zone !== null,
+        offM: report.standsOffM,
       }),
     ],
   };
@@ -122,7 +125,8 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
     ...action.parts.filter((p) => /^(head|helmet)/.test(p.id)).map((p) => p.worldFromPart.position[1]),
   );
   const aboveM = Number.isFinite(top) ? Math.max(0, pose.worldFromCamera.position[1] - top - 0.12 - ABOVE_HEAD_M) : 0;
-  if (hidden > bears.watch || aboveM > 0) verdict = worseOf(verdict, 'watch');
+  const offM = wornOffM(resolved, pose, scene.zone !== null);
+  if (hidden > bears.watch || aboveM > 0 || (offM ?? 0) > STANDS_OFF_M) verdict = worseOf(verdict, 'watch');
   return {
     verdict,
     rejection: null,
@@ -131,9 +135,10 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
         nearM: near?.distanceM ?? null,
         nearName: near?.partName ?? '',
         hidden,
-        aboveM,
+        outM: Math.max(aboveM, scene.zone === 'head' ? besideHeadM(action, pose) : 0),
         family: machine.family,
         worn: scene.zone !== null,
+        offM,
       }),
     ],
   };
@@ -143,23 +148,32 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
  * What touches counts less than what only comes near: an arm that brushes a mount on the body gives way with it, a hand that meets one on the
  * machine has work to do there. Common practice, no source.
  */
-const TOUCHING = { worn: -0.2, mounted: -0.4 } as const;
+const TOUCHING = { worn: -0.1, mounted: -0.4 } as const;
 
-/** How free it stands: room round it, sight left free, height over the head. */
+/** How free it stands: room round it, sight left free, what stands out over and beside the head; less the farther it stands off a body. */
 function clearing(at: {
   nearM: number | null;
   nearName: string;
   hidden: number;
-  aboveM: number;
+  outM: number;
   family: ClearSituation['family'];
   worn: boolean;
+  offM: number | null;
 }) {
   const bears = DRIVERS.includes(at.family) ? SIGHT.driver : SIGHT.rider;
   const touching = at.worn ? TOUCHING.worn : TOUCHING.mounted;
-  const room = at.nearM === null ? 1 : at.nearM < STRIKES_M ? touching : clamp((at.nearM - NEAR_M) / 0.15, 0, 1);
+  // From free at 0.15 m to what touches, evenly.
+  const room =
+    at.nearM === null
+      ? 1
+      : at.nearM >= NEAR_M
+        ? clamp((at.nearM - NEAR_M) / 0.15, 0, 1)
+        : touching * (1 - clamp((at.nearM - STRIKES_M) / (NEAR_M - STRIKES_M), 0, 1));
   return {
     id: 'clear',
-    value: 0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.aboveM / 0.5, 0, 1)),
+    value:
+      (0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.outM / 0.5, 0, 1))) *
+      Math.min(1, STANDS_OFF_M / (at.offM ?? 0)),
     text:
       at.nearM === null
         ? 'nothing that moves comes near'

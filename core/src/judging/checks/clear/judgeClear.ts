@@ -9,6 +9,8 @@ export const STRIKES_M = 0.004;
 export const NEAR_M = 0.03;
 /** Below a millimetre nothing is measured. */
 const TOUCHES_M = 0.001;
+/** What is worn stands no farther off than on a low base. Common practice, no source. Metres. */
+export const STANDS_OFF_M = 0.1;
 /** Higher than this over the head it catches branches that the head passes under. */
 export const ABOVE_HEAD_M = 0.04;
 const PAST_SIDES_M = 0.02;
@@ -153,17 +155,30 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
         : 'it stays within rider and machine',
     );
   }
-  if (report.overWaterM !== null) {
+  if (report.standsOffM !== null && report.standsOffM > STANDS_OFF_M) {
+    add(
+      'off',
+      'off the body',
+      'watch',
+      report.standsOffM,
+      'm',
+      [null, STANDS_OFF_M],
+      `it stands ${millimetres(report.standsOffM)} off what it is worn on: it catches, and is a lever in a fall`,
+      'a shorter strut, or straight on its base',
+    );
+  }
+  if (report.water) {
+    const { clearM, nearestIn } = report.water;
     add(
       'water',
       'over the water',
-      report.overWaterM < 0 ? 'watch' : 'good',
-      report.overWaterM,
+      clearM < 0 ? 'watch' : 'good',
+      clearM,
       'm',
       [0, null],
-      report.overWaterM < 0
-        ? `it dips ${millimetres(-report.overWaterM)} under the waves in ${report.lowestIn.toLowerCase()}: water loads it about 800 times as much as air`
-        : `it stays ${millimetres(report.overWaterM)} over the waves, least in ${report.lowestIn.toLowerCase()}`,
+      clearM < 0
+        ? `it dips ${millimetres(-clearM)} under the waves in ${nearestIn.toLowerCase()}: water loads it about 800 times as much as air`
+        : `it stays ${millimetres(clearM)} over the waves, least in ${nearestIn.toLowerCase()}`,
     );
   }
   if (report.overGroundM !== null) {

@@ -1,9 +1,13 @@
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import { rangeMargin } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
-import { BEHIND_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
-import { measureWant } from './wants';
+import { BEHIND_M, BELOW_SHOULDERS_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
+import { measureWant, smallerSide } from './wants';
 
+/** What lies far beside the height where it should is met so much less. A weight of ranking, no measurement. */
+const OUT_OF_BAND_COSTS = 0.5;
+/** Where one of two hands is not seen at all, the hands are met so much less. A weight of ranking, no measurement. */
+const ONE_SIDE_COSTS = 0.4;
 /** A craft without whoever rides it is met so far. A weight of ranking, no measurement. */
 const WITHOUT_RIDER = 0.4;
 
@@ -26,22 +30,30 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
         : Math.min(1, action.endsInFrame / want.ends) * (action.riderInFrame === false ? WITHOUT_RIDER : 1);
     const seen = measureWant(want, action.measures, framed.working);
     const extent = want.extent === undefined ? 1 : Math.min(1, seen.extent / want.extent);
-    return { weight: want.weight, met: met * ends * extent };
+    const band = want.heightBand;
+    const placed = band && seen.height !== null ? 1 - OUT_OF_BAND_COSTS * (1 - inBand(seen.height, band)) : 1;
+    const lacking = want.both ? Math.max(0, 1 - smallerSide(want, action.measures, framed.working) / (low / 4)) : 0;
+    return { weight: want.weight, met: met * ends * extent * placed * (1 - ONE_SIDE_COSTS * lacking) };
   });
   if (intent.horizonBand) {
-    const margin = rangeMargin(action.measures.horizon.heightFraction, intent.horizonBand);
-    points.push({ weight: 4, met: margin >= 0 ? 1 : Math.max(0, 1 + margin / 0.3) });
+    points.push({ weight: 4, met: inBand(action.measures.horizon.heightFraction, intent.horizonBand) });
   }
   const leans = Math.abs(action.measures.horizon.rollDeg) - ROLL_NOTICED_DEG;
   if (leans > 0) points.push({ weight: 3, met: Math.max(0, 1 - leans / (2 * ROLL_WRONG_DEG)) });
   if (intent.lensBelowM !== undefined)
-    points.push({ weight: 4, met: Math.min(1, intent.lensBelowM / Math.max(action.lensHeightM, 1e-3)) });
+    points.push({ weight: 4, met: Math.min(1, intent.lensBelowM / Math.max(action.lensHeightM, 1e-3)) ** 2 });
   if (intent.fromBehind && action.aheadOfEyesM !== null)
     points.push({ weight: 3, met: Math.max(0, 1 - Math.max(0, action.aheadOfEyesM - BEHIND_M) / 0.3) });
+  if (intent.fromBehind && action.overShouldersM !== null)
+    points.push({ weight: 3, met: Math.max(0, 1 - Math.max(0, -action.overShouldersM - BELOW_SHOULDERS_M) / 0.3) });
   const total = points.reduce((sum, p) => sum + p.weight, 0);
   const mean = points.reduce((sum, p) => sum + p.weight * p.met, 0) / total;
   return mean * (0.5 + 0.5 * Math.min(...points.map((p) => p.met))) * gimbalKept(framed) * sharpFrom(framed, action);
 }
+
+/** 1 within a band of heights, 0 three tenths of the picture beside it. */
+const inBand = (height: number, band: readonly [low: number, high: number]): number =>
+  Math.max(0, Math.min(1, 1 + rangeMargin(height, band) / 0.3));
 
 /** Where a gimbal runs out the picture is dragged along: that share of the ride is half lost. */
 function gimbalKept({ stances }: FramedSetUp): number {

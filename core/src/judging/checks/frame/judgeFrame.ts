@@ -111,16 +111,15 @@ export function judgeFrame(
     const finding = wantFinding(want, framed);
     findings.push(finding.verdict === 'good' ? finding : { ...finding, mend });
   }
-  const low = lowFinding(intent, action, zone);
-  if (low) findings.push(low);
-  const behind = behindFinding(intent, action);
-  if (behind) findings.push(behind);
-  const focus = focusFinding(framed, intent, action);
-  if (focus) findings.push(focus);
-  const gimbal = gimbalFinding(framed);
-  if (gimbal) findings.push(gimbal);
-  const seam = seamFinding(framed, intent, action);
-  if (seam) findings.push(seam);
+  const others = [
+    lowFinding(intent, action, zone),
+    behindFinding(intent, action),
+    shoulderFinding(intent, action),
+    focusFinding(framed, intent, action),
+    gimbalFinding(framed),
+    seamFinding(framed, intent, action),
+  ];
+  findings.push(...others.filter((finding) => finding !== null));
   return worstFirst('frame', findings);
 }
 
@@ -175,7 +174,7 @@ function rollFinding(action: StanceFrame): Finding {
 }
 
 /** Lower than this times what is asked is still worth a look. Estimate 1.2 to 1.6. */
-export const STILL_LOW = 1.4;
+export const STILL_LOW = 1.3;
 
 /** A head is the highest place that a rider has: from there nothing is low, however low they sit. */
 function lowFinding(
@@ -206,6 +205,27 @@ function lowFinding(
 
 /** A lens so far ahead of the eyes still looks past the filmer's side. Estimate 0 to 0.1 m. */
 export const BEHIND_M = 0.04;
+
+/** Farther below the base of the neck nothing looks over a shoulder. Estimate 0.15 to 0.3 m. */
+export const BELOW_SHOULDERS_M = 0.2;
+
+function shoulderFinding({ fromBehind }: IntentDefinition, { overShouldersM, name }: StanceFrame): Finding | null {
+  if (!fromBehind || overShouldersM === null) return null;
+  const low = overShouldersM < -BELOW_SHOULDERS_M;
+  return {
+    id: 'shoulder',
+    label: 'height of the shoulders',
+    verdict: low ? 'watch' : 'good',
+    value: overShouldersM,
+    unit: 'm',
+    limit: [-BELOW_SHOULDERS_M, null],
+    margin: overShouldersM + BELOW_SHOULDERS_M,
+    because: low
+      ? `the lens stands ${(-overShouldersM).toFixed(2)} m below the neck in ${name.toLowerCase()}: it looks over no shoulder`
+      : `the lens is as high as the shoulders in ${name.toLowerCase()}`,
+    mend: null,
+  };
+}
 
 function behindFinding({ fromBehind }: IntentDefinition, { aheadOfEyesM, name }: StanceFrame): Finding | null {
   if (!fromBehind || aheadOfEyesM === null) return null;

@@ -25,6 +25,16 @@ export function measureWant(
   return { share: groups + named, height, extent };
 }
 
+/** What lies so near to the left or right edge is not made out any more, as a share of the width. Estimate 0.02 to 0.06. */
+const AT_EDGE = 0.04;
+
+/** The smaller share of the two sides of what a want names, so far as it is made out. */
+export function smallerSide(want: Want, measures: FrameMeasures, working: readonly string[]): number {
+  const seen = measures.parts.filter((p) => counts(want, p, working) && Math.abs(p.centroidU - 0.5) <= 0.5 - AT_EDGE);
+  const side = (name: string) => seen.reduce((sum, { id, share }) => sum + (id.endsWith(name) ? share : 0), 0);
+  return Math.min(side('Left'), side('Right'));
+}
+
 /** Names of a want's parts that run out of the picture. */
 export const cutParts = (want: Want, measures: FrameMeasures, working: readonly string[]): string[] =>
   measures.parts.filter((p) => p.cut && counts(want, p, working)).map((p) => p.name);

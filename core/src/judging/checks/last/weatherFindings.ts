@@ -1,3 +1,4 @@
+import { goesUnder } from '../../../physics/holding/loads/dips';
 import type { Dirt } from '../../../physics/lasting/onTheGlass';
 import { USUAL_USE } from '../../../words/shot/use';
 import type { Finding, Verdict } from '../../../words/check/result';
@@ -103,7 +104,7 @@ export function waterFinding(
 ): Finding | null {
   if (sheltered) return null;
   const [needs, because] = ((): [number, string] => {
-    if (machine.world === 'water' && machine.family === 'board') return [3, 'it goes under with the board'];
+    if (goesUnder(machine)) return [3, 'it goes under with the board'];
     if (machine.world === 'water') return [2, 'spray comes over it'];
     if (ride.weatherId === 'rain') return [2, 'it rains on it'];
     if (ride.weatherId === 'snowfall') return [1, 'snow melts on it'];

@@ -24,6 +24,7 @@ const conditions = (surface: Surface, over: Partial<GripConditions> = {}): GripC
   putOn: { pressurePa: 101325, temperatureC: 15 },
   curedH: 24,
   temperatureC: 20,
+  alongTube: 0,
   hours: 3,
   weightN: 2,
   leverM: 0.08,

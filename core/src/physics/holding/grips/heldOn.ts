@@ -7,11 +7,12 @@ export const jaw: LetsGo<'jaw'> = (grip, load, _, pick) =>
 
 const CLOTH: readonly Surface['material'][] = ['fabric', 'webbing', 'skin', 'shell', 'rubber'];
 
-export const strap: LetsGo<'strap'> = (grip, load, { surface }, pick) =>
+/** Two straps apart bear tipping as a couple, as far as what they hold lies along the tube. */
+export const strap: LetsGo<'strap'> = (grip, load, { surface, alongTube }, pick) =>
   pressed(
     load,
     2 * pick(grip.tensionN),
-    grip.widthM / 2,
+    ((grip.apartM ?? 0) * alongTube + grip.widthM) / 2,
     CLOTH.includes(surface.material) ? FRICTION.cloth : FRICTION.rubber,
   );
 

@@ -23,6 +23,8 @@ export interface GripConditions {
   readonly curedH: number;
   /** Hours that it stays on in the ride. */
   readonly hours: number;
+  /** How far the first link lies along the tube: 1 = along it, 0 = across or nothing is known of it. */
+  readonly alongTube: number;
   /** Weight of everything that hangs there, newton: what lasts. */
   readonly weightN: number;
   /** Lever of that weight from the surface, metres. */

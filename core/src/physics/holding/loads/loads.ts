@@ -18,8 +18,8 @@ import {
   type Vec3,
 } from '../../../mathematics/geometry/vec3';
 import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';
-import type { Sourced } from '../../../words/sourced/source';
 import type { CarrierFamily } from '../../../words/carrier/machine';
+import { fastestPace } from '../../../posing/lookup/pace';
 import { poseRig, type PosedRig } from '../../../posing/rig/poseRig';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../../words/rig/rigSpec';
@@ -27,9 +27,9 @@ import { FOOT_M } from '../../../posing/building/cameraMesh';
 import { chainJoints, poseStrut, type StrutPose } from '../../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import type { LinkUse } from '../../../words/setUp/setUp';
-import { groundById } from '../../../posing/lookup/grounds';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { DRAG, dragN, standardAir, WATER_KG_M3 } from './atmosphere';
+import { waterOn } from './dips';
 
 const G = 9.80665;
 
@@ -170,11 +170,11 @@ export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly
       beyond: from(0),
     },
     ...resolved.links.map(({ definition }, i) => {
-      // A pole is one piece with its handle: no joint in the hand, but its sections still slide.
-      const inHand = i === 0 && definition.kind === 'pole' && resolved.base.kind === 'hand';
+      // No joint where a pole is held as a whole, but its sections still slide.
+      const asOne = i === 0 && definition.kind === 'pole' && resolved.base.holdsPole === true;
       return {
-        id: inHand ? ('lock' as const) : ('joint' as const),
-        name: `${inHand ? 'sections of' : 'joint under'} the ${definition.name.toLowerCase()}`,
+        id: asOne ? ('lock' as const) : ('joint' as const),
+        name: `${asOne ? 'sections of' : 'joint under'} the ${definition.name.toLowerCase()}`,
         at: joints[i + 1]!,
         link: i,
         along: normalize(subtract(joints[i + 2]!, joints[i + 1]!)),
@@ -209,66 +209,21 @@ export function loadEnvelope(
   const camera = poseStrut(resolved, setUpRig, action).worldFromCamera.position;
   const { pressurePa, densityKgM3 } = standardAir(ride.altitudeM);
   const sheltered = shelteredIn(rig, resolved, action, camera);
-  const { surface } = groundById(ride.groundId);
-  const waves = surface.kind === 'waves' ? surface : null;
-  const dip = machine.world === 'water' && waves ? hardestDip(rig, resolved, ride.speedMps, waves) : NO_DIP;
+  const water = waterOn(rig, resolved, ride);
+  // Where nobody goes fast nobody turns and brakes hard.
+  const pace = fastestPace(machine);
   return {
-    airMps: sheltered ? 0 : ride.speedMps + ride.windMps,
+    airMps: sheltered ? 0 : ride.speedMps * pace + ride.windMps,
     airKgM3: densityKgM3,
     pressurePa,
-    ...dip,
+    waterMps: water?.waterMps ?? 0,
+    wetShare: water?.wetShare ?? 0,
     // An arm gives: of what shakes the camera little reaches the fist that holds it.
     accelerationMS2:
       peakOfRms(shakeHz) * shakeRmsMS2 * (resolved.base.kind === 'hand' ? ARM_PASSES : 1) +
-      G * Math.max(MANOEUVRE_G[machine.family], landingG),
+      G * Math.max(MANOEUVRE_G[machine.family] * pace, landingG),
     sheltered,
   };
-}
-
-/** The lens over the water in every stance that is ridden, metres. */
-function overWater(rig: RigSpec, resolved: ResolvedSetUp) {
-  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
-  return resolveRig(rig)
-    .machine.stances.filter((stance) => stance.share > 0)
-    .map((stance) => {
-      const posed = poseRig(rig, stance.id);
-      const { position } = poseStrut(resolved, setUpRig, posed).worldFromCamera;
-      return { stance, heightM: dot(subtract(position, posed.ground.point), posed.ground.normal) };
-    });
-}
-
-/** Where the lens comes lowest over the water of all stances that are ridden, metres. */
-export function lowestOverWater(rig: RigSpec, resolved: ResolvedSetUp): { heightM: number; stanceName: string } {
-  const { heightM, stance } = overWater(rig, resolved).reduce((low, other) =>
-    other.heightM < low.heightM ? other : low,
-  );
-  return { heightM, stanceName: stance.name };
-}
-
-type Dip = Pick<LoadEnvelope, 'waterMps' | 'wetShare'>;
-const NO_DIP: Dip = { waterMps: 0, wetShare: 0 };
-
-/**
- * The stance in which water loads it most: so much of the camera as lies under the crest, at the stance's own speed and that of the wave's
- * water round its orbit, πH/T (linear theory, deep water). Force grows as v² times the wet share.
- */
-function hardestDip(
-  rig: RigSpec,
-  resolved: ResolvedSetUp,
-  speedMps: number,
-  waves: { readonly heightM: Sourced; readonly periodS: Sourced },
-): Dip {
-  const bodyM = resolved.camera.bodyM[1];
-  const crestM = waves.heightM.value / 2;
-  const orbitalMps = (Math.PI * waves.heightM.value) / waves.periodS.value;
-  return overWater(rig, resolved)
-    .map(({ stance, heightM }): Dip => {
-      const wetShare = Math.min(1, Math.max(0, (crestM - heightM + bodyM / 2) / bodyM));
-      return wetShare === 0 ? NO_DIP : { waterMps: speedMps * (stance.speedShare ?? 1) + orbitalMps, wetShare };
-    })
-    .reduce((most, other) =>
-      other.waterMps ** 2 * other.wetShare > most.waterMps ** 2 * most.wetShare ? other : most,
-    );
 }
 
 /** Force on each piece for one direction of the acceleration and one of the flow, newton. */

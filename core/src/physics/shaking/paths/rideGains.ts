@@ -61,18 +61,23 @@ export function wheelsGains(ride: RideOf<'wheels'>, speedMps: number, pick: Rang
 }
 
 /**
- * A hull against the waves, per metre of wave: it follows those longer than itself, sinc(kL/2π), and turns with their slope
- * k·z, a quarter wave late. Heave has its own frequency and damping. @param xM ahead of the middle
+ * A hull against the waves, per metre of wave: the mean of the water along it and its mean slope, with x = kL/2: heave sin(x)/x, pitch
+ * 3k·(sin x − x·cos x)/x³ a quarter wave late; waves longer than the hull carry it along, k for pitch. Both with its own frequency and
+ * damping. @param xM ahead of the middle
  */
 export function floatGains(ride: RideOf<'float'>, speedMps: number, pick: RangeEnd) {
   return (f: number, xM: number): FrameMotion => {
     const k = waveNumber(metWaveHz(f, speedMps));
-    const follows = Math.abs(sinc((k * ride.lengthM) / (2 * Math.PI)));
-    const own = scaled(transmission(f, pick(ride.heaveHz), pick(ride.dampingRatio)), follows);
-    const pitch = times([0, k], own);
-    return { up: plus(own, scaled(pitch, xM)), pitch };
+    const x = (k * ride.lengthM) / 2;
+    const own = transmission(f, pick(ride.heaveHz), pick(ride.dampingRatio));
+    const pitch = times([0, k * slopeKept(x)], own);
+    return { up: plus(scaled(own, sinc(x / Math.PI)), scaled(pitch, xM)), pitch };
   };
 }
+
+/** Slope of the best straight line through a sine along a hull, against that in its middle: 1 for long waves, 0 for short ones. */
+export const slopeKept = (x: number): number =>
+  x < 0.02 ? 1 - x ** 2 / 10 : (3 * (Math.sin(x) - x * Math.cos(x))) / x ** 3;
 
 /** A slap lifts the bow: the whole of it there, half amidships, nothing at the stern. */
 export const slapGains = (ride: RideOf<'float'>, xM: number): FrameMotion => ({

@@ -66,7 +66,10 @@ export function limitReach(
   }
 }
 
-/** Within the exposure it blurs, while the sensor is read it wobbles, from picture to picture it jumps; the three add up to what falls in before steadying afterwards. */
+/**
+ * Within the exposure it blurs, while the sensor is read it wobbles, from picture to picture it jumps; the three add up to what falls in before
+ * steadying afterwards. That works line by line: what it takes out of the jump in its band it takes out of the slow skew as well.
+ */
 export function spreadOut(spreads: Spreads, exposureS: number, readoutS: number): void {
   for (const [frequencyHz, { before, after, figures }] of spreads) {
     for (let i = 0; i < frequencyHz.length; i++) {
@@ -74,7 +77,7 @@ export function spreadOut(spreads: Spreads, exposureS: number, readoutS: number)
       const exposed = sinc(f * exposureS) ** 2;
       const read = sinc(f * readoutS) ** 2;
       figures.blur[i] = before[i]! * (1 - exposed);
-      figures.jelly[i] = before[i]! * exposed * (1 - read);
+      figures.jelly[i] = before[i]! * exposed * (1 - read) * Math.min(1, after[i]!);
       figures.jump[i] = before[i]! * exposed * read * after[i]!;
     }
   }

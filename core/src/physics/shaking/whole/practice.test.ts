@@ -124,7 +124,7 @@ describe('stabilisers', () => {
   const strong = CAMERAS.find((c) => c.id === 'cube-camera')!.stabilisers.find((s) => s.id === 'strong')!;
   const gimbal = CAMERAS.find((c) => c.gimbal)!.gimbal!;
 
-  it('one in a gimbal adds almost nothing to the gimbal’s own', () => {
+  it('one in a gimbal adds little to the gimbal’s own', () => {
     const walk = shakeAt('longboard', 'hand', { cameraId: 'pocket-gimbal', modeId: 'wide', stabiliserId: 'off' });
     const off = {
       ...walk,
@@ -134,7 +134,7 @@ describe('stabilisers', () => {
     const bare = shakeAt('longboard', 'hand');
     const saved = trouble(bare) - trouble(off);
     expect(saved).toBeGreaterThan(0);
-    expect(trouble(off) - trouble(extra)).toBeLessThan(0.1 * saved);
+    expect(trouble(off) - trouble(extra)).toBeLessThan(0.25 * saved);
   });
 
   it('leaves slow and fast movement, little of what lies between, and never less than nothing', () => {

@@ -14,6 +14,8 @@ import { spotMotion, type SpotMotion } from '../paths/spotMotion';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
 import { USUAL_ENDS, type RangeEnds } from '../ends/rangeEnds';
 import type { RideConditions } from '../../../words/ride/rideConditions';
+import { riddenIn } from '../../../posing/lookup/pace';
+import { resolveRig } from '../../../posing/lookup/resolveRig';
 import { frequencyGrid } from '../../../mathematics/spectra/frequencyGrid';
 
 export interface ShakeQuestion {
@@ -48,7 +50,7 @@ const spotQuestion = ({ rig, ride, actionStanceId, measured }: ShakeQuestion, { 
   rig,
   placed,
   stanceId: actionStanceId,
-  ride,
+  ride: riddenIn(resolveRig(rig).machine, ride, actionStanceId),
   ...(measured ? { measured } : {}),
 });
 

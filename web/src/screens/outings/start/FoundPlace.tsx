@@ -8,18 +8,17 @@ import { useLatest } from '../../../workers/useLatest';
 interface PlaceProps {
   readonly candidate: Candidate;
   readonly exact: ExactCandidate | undefined;
-  readonly rig: RigSpec;
-  readonly stanceId: string;
+  readonly ridden: { readonly rig: RigSpec; readonly actionStanceId: string };
   readonly onTake: () => void;
 }
 
 const WIDTH_PX = 320;
 
 /** One place with what its camera sees; a press takes it to the bench. */
-export function FoundPlace({ candidate, exact, rig, stanceId, onTake }: PlaceProps) {
+export function FoundPlace({ candidate, exact, ridden, onTake }: PlaceProps) {
   const { setUp, spotName } = candidate;
   const picture = useLatest(candidate.id, () =>
-    drawing.picture({ rig, setUp, stanceId, widthPx: WIDTH_PX, uncropped: false }),
+    drawing.picture({ rig: ridden.rig, setUp, stanceId: ridden.actionStanceId, widthPx: WIDTH_PX, uncropped: false }),
   );
   return (
     <li className="min-w-0 border border-hair-strong bg-sheet">
@@ -29,7 +28,10 @@ export function FoundPlace({ candidate, exact, rig, stanceId, onTake }: PlacePro
         </span>
         <span className="flex-1 px-2 pt-1 leading-tight">
           <span className="block text-[1.1rem] font-[660]">{spotName}</span>
-          <span className="block text-ink-2">{strutWords(candidate)}</span>
+          <span className="block text-ink-2">
+            {strutWords(candidate)}
+            {candidate.onlyIn ? `; ${candidate.onlyIn.name.toLowerCase()}` : ''}
+          </span>
         </span>
         <span className="flex flex-wrap gap-x-3 px-2 pt-1 pb-1.5 text-[0.86rem]">
           {CHECKS.map(({ id, name }) => {

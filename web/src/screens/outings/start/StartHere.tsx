@@ -1,4 +1,4 @@
-import { rankCandidates, resolveRig, weightsOf, withVariety, type Candidate } from '@strut-spot/core';
+import { asRidden, rankCandidates, resolveRig, weightsOf, withVariety, type Candidate } from '@strut-spot/core';
 import { Search, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -120,8 +120,7 @@ export function StartHere({ onProblem }: { readonly onProblem: (problem: string)
                 key={candidate.id}
                 candidate={candidate}
                 exact={state.exact.get(candidate.id)}
-                rig={rig}
-                stanceId={actionStanceId}
+                ridden={asRidden({ rig, actionStanceId }, candidate.onlyIn)}
                 onTake={() => void take(candidate, '')}
               />
             ))}

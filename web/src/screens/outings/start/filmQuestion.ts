@@ -64,7 +64,7 @@ export function searchAsked(film: FilmQuestion, box: KitBox, now: string): Searc
 /** An outing with the one shot that was chosen. @param ids of the outing and of its shot @param now ISO 8601 */
 export function outingWith(
   film: FilmQuestion,
-  { setUp, horizonAt }: Candidate,
+  { setUp, horizonAt, onlyIn }: Candidate,
   box: KitBox,
   ids: { readonly outing: string; readonly shot: string },
   now: string,
@@ -79,7 +79,8 @@ export function outingWith(
     intentId: intent.id,
     note: '',
     seconds: intent.seconds,
-    actionStanceId,
+    actionStanceId: onlyIn?.stanceId ?? actionStanceId,
+    ...(onlyIn ? { stanceShares: onlyIn.stanceShares } : {}),
     horizonAt,
     setUp,
     ask: newAsk(intent.id, carrier.id),

@@ -1,0 +1,41 @@
+import type { OnlyIn } from '../../judging/check/candidate';
+import { keepLatest } from '../../mathematics/caching/keepLatest';
+import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import type { MachineDefinition } from '../../words/carrier/machine';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import { poseRig } from '../../posing/rig/poseRig';
+
+/** A carrier and how it is ridden. */
+interface Ridden {
+  readonly rig: RigSpec;
+  readonly actionStanceId: string;
+}
+
+/**
+ * What holds on to something carries no camera: such a shot is ridden wholly in a stance that leaves the part free, where the carrier has one for
+ * a take. Null where the part is free as it is, or never is.
+ */
+export function stanceLeavingFree({ rig, actionStanceId }: Ridden, partId: string): OnlyIn | null {
+  const holds = (stanceId: string) => poseRig(rig, stanceId).holds.includes(partId);
+  if (!holds(actionStanceId)) return null;
+  const { machine } = resolveRig(rig);
+  const free = machine.stances.find(({ id, share }) => id !== SET_UP_STANCE_ID && share === 0 && !holds(id));
+  return free ? onlyIn(machine, free.id) : null;
+}
+
+const kept = keepLatest<OnlyIn>(40);
+
+/** All of the time in one stance; the same object each time. */
+const onlyIn = ({ id, stances }: MachineDefinition, stanceId: string): OnlyIn =>
+  kept(`${id} ${stanceId}`, () => ({
+    stanceId,
+    name: stances.find((stance) => stance.id === stanceId)!.name,
+    stanceShares: Object.fromEntries(stances.map((stance) => [stance.id, stance.id === stanceId ? 1 : 0])),
+  }));
+
+/** The same carrier ridden so; as it is where nothing is said. */
+export const asRidden = <Carrier extends Ridden>(carrier: Carrier, only: OnlyIn | null): Carrier =>
+  only
+    ? { ...carrier, rig: { ...carrier.rig, stanceShares: only.stanceShares }, actionStanceId: only.stanceId }
+    : carrier;
