@@ -28,7 +28,8 @@ it.each(BASES.map((base) => [base.id, base] as const))(
 );
 
 it('a tube is taken within a clamp’s range, its ends included, and not beyond', () => {
-  const surface = (tubeDiameterM: number) => ({ material: 'steel tube', shape: 'tube', tubeDiameterM, straightM: 1 }) as const;
+  const surface = (tubeDiameterM: number) =>
+    ({ material: 'steel tube', shape: 'tube', tubeDiameterM, straightM: 1, still: true }) as const;
   const clamps = BASES.filter((base) => base.fits.tubeM && base.fits.shapes.includes('tube') && !base.fits.never);
   expect(clamps.length).toBeGreaterThan(2);
   for (const base of clamps) {

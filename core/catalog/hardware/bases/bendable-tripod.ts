@@ -9,7 +9,7 @@ const base: BaseDefinition = {
   name: 'Bendable tripod',
   kind: 'strap',
   madeFor: ['ground'],
-  fits: { shapes: ['ground', 'bar', 'tube'], tubeM: { low: 0.01, high: 0.12 } },
+  fits: { shapes: ['ground', 'bar', 'tube'], tubeM: { low: 0.01, high: 0.12 }, stillOnly: true },
   heightM: { value: 0.16, source: { kind: 'estimate', low: 0.1, high: 0.25 } },
   massKg: { value: 0.2, source: { kind: 'estimate', low: 0.12, high: 0.35 } },
   stiffnessNmRad: { value: 12, source: { kind: 'estimate', low: 5, high: 30 } },

@@ -5,7 +5,7 @@ import { intentOf } from '../lookup/intentOf';
 
 /** Heights for the sky line that are tried within a band, the middle first. */
 export const heightsInBand = ([low, high]: readonly [number, number]): readonly number[] =>
-  [0.5, 0.12, 0.88].map((t) => Math.round((low + t * (high - low)) * 1000) / 1000);
+  [0.5, 0.2, 0.8].map((t) => Math.round((low + t * (high - low)) * 1000) / 1000);
 
 /** What a shot is held against: its intent with what was asked to differ from it. @throws RangeError for an unknown intent */
 export const intentAsked = ({ intentId, ask }: Pick<ShotQuestion, 'intentId' | 'ask'>): IntentDefinition =>

@@ -36,6 +36,8 @@ export function baseRefusal({ kind, fits }: Pick<BaseDefinition, 'kind' | 'fits'
       return `tube of ${mm(tubeDiameterM)} mm, it takes ${mm(low)} to ${mm(high)} mm with its shims`;
     }
   }
+  if (fits.stillOnly && !surface.still && shape !== 'ground')
+    return 'it works loose on what moves: for rails and branches that stand still';
   if (fits.leastStraightM !== undefined && (surface.straightM ?? 0) < fits.leastStraightM)
     return `needs ${Math.round(fits.leastStraightM * 100)} cm of straight, free tube`;
   if (fits.leastRadiusM !== undefined && curvatureRadiusM !== undefined && curvatureRadiusM < fits.leastRadiusM) {

@@ -49,6 +49,8 @@ export interface Surface {
   readonly tubeDiameterM?: number;
   /** Length over which a tube is straight and free, along the stretch of its spot, metres. */
   readonly straightM?: number;
+  /** Whether it stands still: a rail or a branch beside the course. */
+  readonly still?: true;
   /** Smallest radius of curvature where it is curved, metres (estimate). */
   readonly curvatureRadiusM?: number;
   /** Even area that is really there, square metres. */

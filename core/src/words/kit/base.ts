@@ -14,6 +14,8 @@ interface BaseFits {
   readonly leastAreaM2?: number;
   /** Straight length of a tube that it needs, metres. */
   readonly leastStraightM?: number;
+  /** It holds on what stands still only. */
+  readonly stillOnly?: true;
   /** Why it goes nowhere: in the list so that whoever has it reads the reason. */
   readonly never?: string;
   /** Materials it does not hold on or harms, with the reason. */

@@ -123,3 +123,13 @@ it('what stands by its own weight tips when the moment outgrows the weight on ha
   );
   expect(lifted!.limit).toBe(0);
 });
+
+it('two lashings bear a pole along the tube as a couple, one across no better than a single strap', () => {
+  const { grip } = BASES.find(({ id }) => id === 'two-lashings')!;
+  const tube: Surface = { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.06, straightM: 1 };
+  const tipped = { pullN: 0, shearN: 0, tipNm: 4, twistNm: 0 };
+  const demand = (alongTube: number) =>
+    gripLimits(grip, tipped, conditions(tube, { alongTube })).find(({ mode }) => mode === 'lifts off')!.demand;
+  expect(demand(1)).toBeCloseTo(4 / 0.17, 9);
+  expect(demand(0)).toBeCloseTo(4 / 0.02, 9);
+});
