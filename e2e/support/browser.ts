@@ -204,7 +204,15 @@ export class Page {
        look();`,
       element,
     );
-    await element.click();
+    await element.click().catch(async (problem: Error) => {
+      if (!problem.message.includes('data-sonner-toast')) throw problem;
+      // A notice with a button lies there for some seconds: whoever wants what is under it waits until it goes.
+      await this.until(
+        'the notice goes',
+        async () => (await this.driver.findElements(By.css('[data-sonner-toast]'))).length === 0,
+      );
+      await element.click();
+    });
   }
 
   press = async (name: string) => this.click(await this.button(name));

@@ -44,7 +44,7 @@ export function likeness(a: Candidate, b: Candidate): number {
   );
 }
 
-/** So much of a score is given away for a picture as unlike all before it as can be. Estimate 0.3 to 0.7. */
+/** Such a share of a score is given away for a picture as unlike all before it as can be. Estimate 0.3 to 0.7. */
 const FOR_VARIETY = 0.5;
 
 /**
@@ -59,7 +59,8 @@ export function withVariety(ranked: readonly Ranked[], first: number): readonly 
     let best = 0;
     let bestWorth = -Infinity;
     left.forEach((r, i) => {
-      const worth = r.score - FOR_VARIETY * (worst.get(r) ?? 0);
+      // A share of it: where all that is left is stopped, what is worth least does not come first for being different.
+      const worth = r.score * (1 - FOR_VARIETY * (worst.get(r) ?? 0));
       if (worth > bestWorth) [best, bestWorth] = [i, worth];
     });
     const [chosen] = left.splice(best, 1);

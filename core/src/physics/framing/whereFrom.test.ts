@@ -33,7 +33,9 @@ it('glass before the lens counts inside a car and not on its roof', () => {
 
 it('a mast is not missed: from the rear beam of a catamaran its hulls and crew are whole, though its mast goes out of the picture', () => {
   const { rig, setUp, actionStanceId } = shakeAt('beach-catamaran', 'front-beam');
-  const wide = { ...setUp, cameraId: 'cube-camera', modeId: 'tallest', angles: { panDeg: 0, tiltDeg: 0, rollDeg: 0 } };
+  const links = [{ linkId: 'long-arm', lengthM: 0.2, bendDeg: 0, turnDeg: 0 }];
+  const angles = { panDeg: 0, tiltDeg: 0, rollDeg: 0 };
+  const wide = { ...setUp, links, cameraId: 'cube-camera', modeId: 'tallest', angles };
   const [seen] = frameSetUp(rig, wide, actionStanceId, 24, actionStanceId).stances;
   expect(seen!.endsInFrame).toBeGreaterThanOrEqual(0.6);
   expect(seen!.measures.parts.some((p) => p.id === 'mast')).toBe(true);

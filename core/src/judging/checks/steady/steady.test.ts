@@ -28,7 +28,7 @@ describe('a camera on a hook and a long arm', () => {
     );
     expect(worst!.because).toMatch(/may be [\d.]+ px to [\d.]+ px \(estimate; widest: /);
     expect(worst!.unit).toBe('px');
-    expect(worst!.mend!.setUp!.links).toEqual([]);
+    expect(advised.mends.some(({ setUp }) => setUp?.links.length === 0)).toBe(true);
   });
 
   it('gets steadier by every mend, and is stopped no more after the best', () => {
