@@ -10,10 +10,7 @@ export const WATER_CASES: readonly OutcomeCase[] = [
     expected: 'boom end, mast or bow offered',
     find() {
       const sheet = sheetFor('beach-catamaran', 'whole-craft', { everything: true, only: ['boom-end', 'mast', 'bow'] });
-      return outcome(
-        open(sheet).length > 0,
-        wordsOf(sheet),
-      );
+      return outcome(open(sheet).length > 0, wordsOf(sheet));
     },
   },
   {

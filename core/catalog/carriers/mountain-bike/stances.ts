@@ -91,7 +91,13 @@ export const stances: readonly Stance[] = [
   { id: 'seated', name: 'Seated', share: 0.3, note: 'on the saddle, climbing and rolling' },
   { id: 'crouch', name: 'Crouch', share: 0.45, note: 'standing on level pedals, elbows out, ready' },
   { id: 'steep', name: 'Steep', share: 0.13, note: 'hips far back, 24° down the slope' },
-  { id: 'one-hand', name: 'One hand off', share: 0, speedShare: 0.6, note: 'seated, rolling on easy ground, right hand held out' },
+  {
+    id: 'one-hand',
+    name: 'One hand off',
+    share: 0,
+    speedShare: 0.6,
+    note: 'seated, rolling on easy ground, right hand held out',
+  },
   { id: 'lean', name: 'Lean', share: 0.12, note: 'corner to the right, bike leaned 24°, bars turned 10°' },
 ];
 

@@ -13,7 +13,10 @@ export const whereFrom = (
   lens: Lens,
   worldFromCamera: Pose,
   { closely = true } = {},
-): Pick<StanceFrame, 'lensHeightM' | 'overShouldersM' | 'aheadOfEyesM' | 'endsInFrame' | 'riderInFrame' | 'throughGlass'> => {
+): Pick<
+  StanceFrame,
+  'lensHeightM' | 'overShouldersM' | 'aheadOfEyesM' | 'endsInFrame' | 'riderInFrame' | 'throughGlass'
+> => {
   const head = rig.byId.get('head');
   return {
     lensHeightM: heightAboveGround(rig.ground, worldFromCamera.position),
