@@ -178,6 +178,7 @@ export function* searchSteps(
   scored.sort(byScore);
   if (scored[0]!.score < kept.leastScore) {
     reject({ check: 'frame', because: 'none of a few views shows enough of what is asked', mend: null });
+    new Set(sketches.map((s) => s.sightlines)).forEach(forget);
     return done(count.tried, count.inAllStances, []);
   }
   // The plainest struts, a riser under them at most, are judged whatever an arm shows beyond them: most arms are stopped by what shakes or tears them.
