@@ -59,7 +59,7 @@ const STANCES: readonly BlueprintStance[] = [
     name: 'One hand off',
     share: 0,
     speedShare: 0.4,
-    note: 'drifting, paddle across the deck in the left hand, right hand held out',
+    note: 'for a take: drifting, paddle across the deck in the left hand, right hand held out',
     state: { dip: -4 },
   },
   { id: 'brace', name: 'Brace', share: 0.08, note: 'hull edged 18° to the right', state: { dip: 16 }, rollDeg: 18 },

@@ -96,7 +96,7 @@ export const stances: readonly Stance[] = [
     name: 'One hand off',
     share: 0,
     speedShare: 0.6,
-    note: 'seated, rolling on easy ground, right hand held out',
+    note: 'for a take: seated, rolling on easy ground, right hand held out',
   },
   { id: 'lean', name: 'Lean', share: 0.12, note: 'corner to the right, bike leaned 24°, bars turned 10°' },
 ];

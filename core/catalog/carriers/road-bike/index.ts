@@ -75,7 +75,7 @@ const STANCES: readonly Riding[] = [
     name: 'One hand off',
     share: 0,
     speedShare: 0.7,
-    note: 'upright, rolling on an easy stretch, right hand held out',
+    note: 'for a take: upright, rolling on an easy stretch, right hand held out',
     hands: 'tops',
     oneHand: true,
     torsoLeanDeg: 30,
