@@ -40,6 +40,7 @@ export const STOREYS = {
     'kernel',
     'src/physics/framing',
     'src/physics/light',
+    'src/physics/stiffness',
     'src/physics/shaking/ends',
     'src/physics/shaking/figures',
     'src/physics/shaking/sources',

@@ -60,7 +60,7 @@ export { VENUES, type VenueId, usualVenue } from './words/ride/venue';
 export type { OwnSpot, RigSpec, StanceShares, SubjectSpec } from './words/rig/rigSpec';
 export { closestRules, type RuleDefinition } from './words/rule/rule';
 export { FASTENINGS, type Fastening } from './words/setUp/fastening';
-export type { LinkUse, SetUp } from './words/setUp/setUp';
+export type { FurtherArm, LinkUse, SetUp } from './words/setUp/setUp';
 export { strutOf } from './words/setUp/strutOf';
 export {
   type Ask,
@@ -90,7 +90,9 @@ export { poseRig } from './posing/rig/poseRig';
 export { lostSpots, placedAt, placedSpot, placedSpots, whyUnplaced, worldFromSpot } from './posing/rig/spots';
 export { tiltWords } from './mathematics/units/tiltWords';
 export { fromMarkM, slides, type SpotZone } from './words/carrier/spotZone';
+export { armWays } from './posing/strut/armPlace';
 export { baseRefusal } from './posing/strut/baseRefusal';
+export { ARM_KINDS, armsRefusal, standingArms } from './posing/strut/furtherArms';
 export { poseStrut } from './posing/strut/kinematics';
 export { type KitKind, kitPieceParts } from './posing/strut/kitPortrait';
 export { ownParts } from './posing/strut/ownParts';
@@ -124,7 +126,8 @@ export {
 } from './physics/shaking/measured/logColumns';
 export { LOG_LIMITS, LogReader, type LogResult, type ReadLog } from './physics/shaking/measured/logReader';
 export { simulatedLog } from './physics/shaking/measured/simulatedLog';
-export { DRAWN_TIGHT } from './physics/shaking/mount/give';
+export { DRAWN_TIGHT } from './physics/stiffness/baseStiffness';
+export { steadiestArm } from './physics/stiffness/steadiestArm';
 export { hertzWords } from './physics/shaking/mount/mountModel';
 export { LINES } from './physics/shaking/picture/pixels';
 export { AS_IT_IS, type WhatIf, mountCurve } from './physics/shaking/whole/mountCurve';

@@ -96,7 +96,20 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
       },
     },
   ),
-  withTaught({ lessons: [{ id: 'c0', at: '2027-02-13T09:00:00Z', ...lesson(), strut: 'chest-harness + short-arm' }] }),
+  withTaught({
+    version: 12,
+    lessons: [{ id: 'c0', at: '2027-02-13T09:00:00Z', ...lesson(), strut: 'chest-harness + short-arm' }],
+  }),
+  withTaught(
+    {},
+    {
+      setUp: {
+        ...(shot.setUp as Stored),
+        cameraId: 'cage-camera',
+        furtherArms: [{ alongM: -0.2, acrossM: 0.15, baseId: 'suction-single', linkId: 'long-arm' }],
+      },
+    },
+  ),
 ];
 
 /** With all that clips, log and supplies may say. */

@@ -21,6 +21,7 @@ const camera: CameraDefinition = {
   bodySource: { kind: 'estimate', low: 0.07, high: 0.16 },
   lensFromMountM,
   massKg: estimated(1.1, 0.8, 1.6),
+  screwPoints: 4,
   closestFocusM: estimated(0.28, 0.2, 0.4),
   batteryWh: estimated(16, 14, 18),
   apertureN: estimated(2.8, 2, 4),

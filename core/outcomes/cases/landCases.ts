@@ -1,6 +1,7 @@
 import { advisedReport } from '../../src/judging/advice/advisedReport';
 import { findingsOf } from '../../src/words/check/result';
-import { at, checkOf, open, rankOf, sheetFor, shotAt, speedFeelOf, spotsOf, verdictAt, wordsOf } from '../ask';
+import type { SetUp } from '../../src/words/setUp/setUp';
+import { at, checkOf, holdAt, open, rankOf, sheetFor, shotAt, speedFeelOf, spotsOf, verdictAt, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
 import { talkingOn } from './talkingOn';
 
@@ -292,6 +293,31 @@ export const LAND_CASES: readonly OutcomeCase[] = [
       return outcome(
         on('suction-single') === 'stop' && on('suction-triple') !== 'stop',
         `one ${on('suction-single')}, three ${on('suction-triple')}`,
+      );
+    },
+  },
+  {
+    id: '18 arms',
+    asked: '4×4 on rough ground, full-size camera on a cup and one arm on the bonnet',
+    expected: 'a second and third arm are proposed, steadier in at least 90 of 100, and bear more',
+    find() {
+      const one = shotAt('four-by-four', 'bonnet', 'low-and-fast', {
+        setUp: {
+          cameraId: 'cage-camera',
+          modeId: 'wide',
+          stabiliserId: 'body',
+          baseId: 'suction-single',
+          links: [{ linkId: 'stiff-arm', lengthM: 0.15, bendDeg: 10, turnDeg: 0 }],
+        },
+        ride: { speedMps: 8 },
+      });
+      const mend = advisedReport(one, { only: ['steady'] }).mends.find((m) => m.setUp?.furtherArms?.length === 2);
+      const steadier = Number(/steadier in (\d+) of 100/.exec(mend?.text ?? '')?.[1] ?? 0);
+      const least = (setUp: SetUp) => holdAt({ ...one, setUp }).weakest.margin;
+      const [before, after] = [least(one.setUp), mend?.setUp ? least(mend.setUp) : 0];
+      return outcome(
+        steadier >= 90 && after > 1.5 * before,
+        `${mend?.text ?? 'no further arms'}; bears ${before.toFixed(2)}, then ${after.toFixed(2)} times the worst load`,
       );
     },
   },

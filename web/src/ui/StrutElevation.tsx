@@ -37,7 +37,7 @@ export function StrutElevation({
   title = 'set-up stance',
 }: StrutElevationProps) {
   const svg = useRef<SVGSVGElement>(null);
-  const points = [...drawing.joints, ...drawing.body, drawing.lens];
+  const points = [...drawing.joints, ...drawing.furtherArms.flat(), ...drawing.body, drawing.lens];
   const xs = points.map((p) => p[0]);
   const ys = points.map((p) => p[1]);
   const middle: DrawingPoint = [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
@@ -111,6 +111,22 @@ export function StrutElevation({
       />
       {drawing.edges.map((edge, i) => (
         <path key={i} d={line(lens, along(lens, edge, AXIS_PX))} stroke="var(--hivis-ink)" strokeWidth="1" />
+      ))}
+      {drawing.furtherArms.map((arm, i) => (
+        <polyline
+          key={i}
+          points={arm
+            .map((point) =>
+              px(point)
+                .map((v) => v.toFixed(1))
+                .join(','),
+            )
+            .join(' ')}
+          fill="none"
+          stroke="var(--hivis)"
+          strokeWidth="4"
+          strokeLinejoin="round"
+        />
       ))}
       <polyline
         points={drawing.joints

@@ -51,6 +51,7 @@ describe('the side drawing', () => {
       [0, 0],
       [0, 0.02],
     ],
+    furtherArms: [],
     body: [
       [-0.02, 0.03],
       [0.02, 0.03],

@@ -34,7 +34,8 @@ export interface RigStep {
   readonly words: string;
 }
 
-const mountOf = ({ spotId, baseId, headId, links }: SetUp): string => JSON.stringify([spotId, baseId, headId, links]);
+const mountOf = ({ spotId, baseId, headId, links, furtherArms = [] }: SetUp): string =>
+  JSON.stringify([spotId, baseId, headId, links, furtherArms]);
 const DEGREES = 0.5;
 const sameAngles = (a: SetUp, b: SetUp): boolean =>
   (['panDeg', 'tiltDeg', 'rollDeg'] as const).every((key) => Math.abs(a.angles[key] - b.angles[key]) < DEGREES) &&

@@ -11,6 +11,7 @@ const piecesOf = (setUp: SetUp): readonly string[] => [
   setUp.baseId,
   setUp.headId,
   ...setUp.links.map((link) => link.linkId),
+  ...(setUp.furtherArms ?? []).flatMap((arm) => [arm.baseId, arm.linkId, setUp.headId]),
   ...filtersOf(kitWith(), setUp).map(({ id }) => id),
 ];
 

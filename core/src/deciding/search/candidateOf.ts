@@ -82,6 +82,7 @@ const wordsOf = (setUp: SetUp): readonly string[] => [
   ...(setUp.slideM ? [`slid:${setUp.slideM}`] : []),
   setUp.baseId,
   ...setUp.links.map((l) => `${l.linkId}:${l.lengthM}:${l.bendDeg}:${l.turnDeg}`),
+  ...(setUp.furtherArms ?? []).map((arm) => JSON.stringify(arm)),
   setUp.headId,
   setUp.cameraId,
   setUp.modeId,

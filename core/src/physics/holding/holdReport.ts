@@ -1,10 +1,11 @@
-import { add, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
+import { add, dot, length, normalize, ORIGIN, scale, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { poseRig } from '../../posing/rig/poseRig';
 import { baseRefusal } from '../../posing/strut/baseRefusal';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { CarrierFamily } from '../../words/carrier/machine';
+import { armsRefusal } from '../../posing/strut/furtherArms';
 import { chainJoints, poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { rotate } from '../../mathematics/geometry/rotation';
 import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
@@ -15,18 +16,15 @@ import { handMinutes } from './handMinutes';
 import { standardAir } from './loads/atmosphere';
 import { gripLimits } from './grips/gripLimits';
 import type { GripConditions, HoldLimit } from './grips/letGo';
+import { heldArms, loadsAt, type CarriedCamera, type HeldArm } from './loads/armLoads';
 import {
   DIRECTIONS,
   FLOWS,
-  interfacesOf,
-  loadAt,
-  loadedPieces,
   loadEnvelope,
   loadsBeyond,
   onSurface,
   pieceForces,
   seenFromSpot,
-  spotNormal,
   type Interface,
   type Load,
   type LoadEnvelope,
@@ -121,54 +119,39 @@ export function holdIn(
   envelope: LoadEnvelope,
   ride: RideConditions,
 ): HoldReport {
-  const pieces = loadedPieces(resolved, pose);
-  const normal = spotNormal(pose);
+  const { arms, carried } = heldArms(resolved, pose);
+  const pieces = [...arms.flatMap((arm) => arm.pieces), ...(carried?.pieces ?? [])];
   const weightN = pieces.reduce((sum, p) => sum + p.massKg * G, 0);
-  const still = pieceForces(pieces, { ...envelope, airMps: 0, waterMps: 0, accelerationMS2: 0 }, [0, 0, 0], [0, 0, 0]);
-  const [surface] = interfacesOf(resolved, pose);
-  const resting = onSurface(loadAt(surface!, pieces, still), normal);
-  const { surfaceState, putOn, curedH } = resolved.setUp;
-  const conditions: GripConditions = {
-    surface: resolved.placed.spot.surface,
-    state: surfaceState ?? 'clean',
-    pressurePa: envelope.pressurePa,
-    temperatureC: ride.temperatureC,
-    putOn: {
-      pressurePa: putOn?.altitudeM === undefined ? envelope.pressurePa : standardAir(putOn.altitudeM).pressurePa,
-      temperatureC: putOn?.temperatureC ?? ride.temperatureC,
-    },
-    curedH: curedH ?? (resolved.base.kind === 'adhesive' ? OVERNIGHT_H : 0),
-    alongTube: alongTube(resolved),
-    hours: HOURS_ON,
-    weightN,
-    leverM: resting.tipNm / weightN,
-  };
-  const onBase = loadsBeyond(surface!, pieces, envelope);
+  // The whole strut as the first base alone would bear it: what a scale at the camera pulls against.
+  const whole = loadsBeyond({ at: pose.worldFromSpot.position, beyond: pieces.map((_, i) => i) }, pieces, envelope);
   let worstOfBase = LOAD_CASES[0]!;
-  const interfaces = interfacesOf(resolved, pose).map((face): HeldInterface => {
-    let worst: HeldInterface | null = null;
-    const loads = loadsBeyond(face, pieces, envelope);
-    for (const loadCase of LOAD_CASES) {
-      const load = loads(loadCase.direction, loadCase.flow);
-      const parts = onSurface(load, normal);
-      const limits = limitsOf(face, resolved, load, parts, conditions, 'usual');
-      for (const limit of limits) {
-        const margin = marginOf(limit);
-        if (worst && margin >= worst.margin) continue;
-        if (face.id === 'surface') worstOfBase = loadCase;
-        worst = { name: face.name, id: face.id, at: face.at, load, parts, worst: limit, margin, weakMargin: margin };
+  const interfaces = arms.flatMap((arm, index) => {
+    const conditions = conditionsOf(resolved, envelope, ride, arm, carried, index === 0 ? alongTube(resolved) : 0);
+    return arm.interfaces.map((face): HeldInterface => {
+      let worst: HeldInterface | null = null;
+      const loads = loadsAt(face, arm, carried, envelope);
+      for (const loadCase of LOAD_CASES) {
+        const load = loads(loadCase.direction, loadCase.flow);
+        const parts = onSurface(load, arm.normal);
+        const limits = limitsOf(face, resolved, arm, load, parts, conditions, 'usual');
+        for (const limit of limits) {
+          const margin = marginOf(limit);
+          if (worst && margin >= worst.margin) continue;
+          if (index === 0 && face.id === 'surface') worstOfBase = loadCase;
+          worst = { name: face.name, id: face.id, at: face.at, load, parts, worst: limit, margin, weakMargin: margin };
+        }
       }
-    }
-    const { load, parts } = worst!;
-    const weak = limitsOf(face, resolved, load, parts, conditions, 'weak').map(marginOf);
-    return { ...worst!, weakMargin: Math.min(worst!.margin, ...weak) };
+      const { load, parts } = worst!;
+      const weak = limitsOf(face, resolved, arm, load, parts, conditions, 'weak').map(marginOf);
+      return { ...worst!, weakMargin: Math.min(worst!.margin, ...weak) };
+    });
   });
   const weakest = interfaces.reduce((a, b) => (b.margin < a.margin ? b : a));
   const factor = PULL_FACTOR[resolveRig(rig).machine.family];
-  const baseLoads = LOAD_CASES.map(({ direction, flow }) => onBase(direction, flow));
-  const worstN = Math.max(...baseLoads.map(({ force }) => length(force)));
+  const worstN = Math.max(...LOAD_CASES.map(({ direction, flow }) => length(whole(direction, flow).force)));
   const newton = Math.ceil((factor * worstN) / 5) * 5;
   const flowN = pieceForces(pieces, { ...envelope, accelerationMS2: 0 }, [0, 0, 0], FLOWS[0]!);
+  const pulls = carried ? whole(worstOfBase.direction, worstOfBase.flow).force : interfaces[0]!.load.force;
   return {
     envelope,
     pieces,
@@ -177,19 +160,58 @@ export function holdIn(
     acting: actingOn(pieces, envelope, worstOfBase),
     interfaces,
     weakest,
-    pullTest: {
-      newton,
-      kgf: newton / G,
-      factor,
-      direction: directionWords(seenFromSpot(pose, normalize(interfaces[0]!.load.force))),
+    pullTest: { newton, kgf: newton / G, factor, direction: directionWords(seenFromSpot(pose, normalize(pulls))) },
+    tetherN: tetherLoadN(resolved.camera.massKg.value + resolved.head.massKg.value),
+    refusal: baseRefusal(resolved.base, resolved.placed.spot.surface) ?? armsRefusal(resolved, pose),
+    handMinutes: handMinutesOf(resolved, arms[0]!, carried, envelope),
+    leverNm: Math.max(
+      ...arms.flatMap((arm) => {
+        const loads = loadsAt(arm.interfaces[0]!, arm, carried, envelope);
+        return LOAD_CASES.map(({ direction, flow }) => onSurface(loads(direction, flow), arm.normal).tipNm);
+      }),
+    ),
+  };
+}
+
+/** What an arm's base bears with the carrier standing still. */
+function restingOn(arm: HeldArm, carried: CarriedCamera | null, envelope: LoadEnvelope): SurfaceLoad {
+  const still = { ...envelope, airMps: 0, waterMps: 0, accelerationMS2: 0 };
+  return onSurface(loadsAt(arm.interfaces[0]!, arm, carried, still)(ORIGIN, ORIGIN), arm.normal);
+}
+
+const handMinutesOf = (
+  { base }: ResolvedSetUp,
+  arm: HeldArm,
+  carried: CarriedCamera | null,
+  envelope: LoadEnvelope,
+): number | null =>
+  base.kind === 'hand' && base.grip.kind === 'hand' ? handMinutes(base.grip, restingOn(arm, carried, envelope)) : null;
+
+/** How a base was put on and how long it bears. */
+function conditionsOf(
+  { setUp: { surfaceState, putOn, curedH }, placed }: ResolvedSetUp,
+  envelope: LoadEnvelope,
+  ride: RideConditions,
+  arm: HeldArm,
+  carried: CarriedCamera | null,
+  alongTube: number,
+): GripConditions {
+  const resting = restingOn(arm, carried, envelope);
+  const weightN = [...arm.pieces, ...(carried?.pieces ?? [])].reduce((sum, p) => sum + p.massKg * G, 0);
+  return {
+    surface: placed.spot.surface,
+    state: surfaceState ?? 'clean',
+    pressurePa: envelope.pressurePa,
+    temperatureC: ride.temperatureC,
+    putOn: {
+      pressurePa: putOn?.altitudeM === undefined ? envelope.pressurePa : standardAir(putOn.altitudeM).pressurePa,
+      temperatureC: putOn?.temperatureC ?? ride.temperatureC,
     },
-    tetherN: tetherLoadN(pieces[pieces.length - 1]!.massKg + pieces[pieces.length - 2]!.massKg),
-    refusal: baseRefusal(resolved.base, conditions.surface),
-    handMinutes:
-      resolved.base.kind === 'hand' && resolved.base.grip.kind === 'hand'
-        ? handMinutes(resolved.base.grip, resting)
-        : null,
-    leverNm: Math.max(...baseLoads.map((load) => onSurface(load, normal).tipNm)),
+    curedH: curedH ?? (arm.base.kind === 'adhesive' ? OVERNIGHT_H : 0),
+    alongTube,
+    hours: HOURS_ON,
+    weightN,
+    leverM: resting.tipNm / weightN,
   };
 }
 
@@ -231,23 +253,24 @@ const marginOf = ({ demand, limit }: HoldLimit): number => (demand <= 1e-9 ? 999
 
 function limitsOf(
   face: Interface,
-  resolved: ResolvedSetUp,
+  { head }: ResolvedSetUp,
+  arm: HeldArm,
   load: Load,
   parts: SurfaceLoad,
   conditions: GripConditions,
   end: 'usual' | 'weak',
 ): HoldLimit[] {
   const pick = end === 'weak' ? atLow : usual;
-  if (face.id === 'surface') return gripLimits(resolved.base.grip, parts, conditions, end);
+  if (face.id === 'surface') return gripLimits(arm.base.grip, parts, conditions, end);
   const moment = length(load.moment);
   const slips: HoldLimit[] = [];
   if (face.id !== 'lock') {
     const mode = face.id === 'head' ? 'slips' : 'droops';
-    slips.push({ mode, demand: moment, limit: pick(resolved.head.slipNm), unit: 'N·m' });
+    slips.push({ mode, demand: moment, limit: pick(head.slipNm), unit: 'N·m' });
   }
-  const droop = face.link === null ? undefined : resolved.links[face.link]!.definition.droopNm;
+  const droop = face.link === null ? undefined : arm.links[face.link]!.droopNm;
   if (droop) slips.push({ mode: 'bends', demand: moment, limit: pick(droop), unit: 'N·m' });
-  const lock = face.link === null ? undefined : resolved.links[face.link]!.definition.lock;
+  const lock = face.link === null ? undefined : arm.links[face.link]!.lock;
   if (lock && face.along) {
     const turns = Math.abs(dot(load.moment, face.along));
     slips.push(

@@ -22,8 +22,9 @@ const BALL_MINUTES = 1;
 const WEBBING_MINUTES = 1.5;
 
 /** From the box to a set angle, minutes. */
-export const minutesToFit = ({ base, links, head, placed }: ResolvedSetUp): number =>
+export const minutesToFit = ({ base, links, furtherArms, head, placed }: ResolvedSetUp): number =>
   MINUTES[base.kind] +
   links.length * LINK_MINUTES +
+  furtherArms.reduce((sum, arm) => sum + MINUTES[arm.base.kind] + LINK_MINUTES, 0) +
   (head.turns.pan ? BALL_MINUTES : 0) +
   (placed.spot.surface.material === 'webbing' ? WEBBING_MINUTES : 0);

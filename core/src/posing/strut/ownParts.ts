@@ -1,16 +1,18 @@
 import { rod } from '../../mathematics/geometry/build/tube';
 import { mergeMeshes, type Mesh } from '../../mathematics/geometry/mesh';
-import { addScaled, RIGHT } from '../../mathematics/geometry/vec3';
+import { addScaled, ORIGIN, RIGHT, type Vec3 } from '../../mathematics/geometry/vec3';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { keepLatest } from '../../mathematics/caching/keepLatest';
 import { keyOf } from '../../mathematics/caching/keyOf';
 import type { Surface } from '../../words/carrier/surface';
 import type { LinkUse } from '../../words/setUp/setUp';
+import { armName, rodPose, standingArms } from './furtherArms';
 import { chainJoints, type StrutPose } from './kinematics';
 import type { ResolvedSetUp } from './resolveSetUp';
 
 const chains = keepLatest<Mesh>(600);
 const bases = keepLatest<Mesh>(100);
+const rods = keepLatest<Mesh>(100);
 const surfaceKey = keyOf((surface: Surface) => surface);
 const linksKey = keyOf((links: readonly LinkUse[]) => links);
 
@@ -19,22 +21,20 @@ const cameras = new Map<string, { body: Mesh; glass: Mesh }>();
 /** Half width of a joint's bolt, metres (estimate 0.009 to 0.013). */
 const JOINT_HALF_M = 0.011;
 
+const bolt = (joint: Vec3): Mesh =>
+  rod(addScaled(joint, RIGHT, -JOINT_HALF_M), addScaled(joint, RIGHT, JOINT_HALF_M), { radiusM: 0.0065, segments: 12 });
+
 /** The strut's own meshes in one stance: what may come into its own picture. */
 export function ownParts(resolved: ResolvedSetUp, pose: StrutPose): PosedPart[] {
   const { setUp, placed, base, camera } = resolved;
   const onSurface = `${base.id} ${base.heightM.value} ${surfaceKey(placed.spot.surface)}`;
   const chain = chains(`${onSurface} ${linksKey(setUp.links)}`, () => {
     const joints = chainJoints(resolved);
-    const rods = resolved.links.map(({ definition }, i) =>
+    const links = resolved.links.map(({ definition }, i) =>
       rod(joints[i + 1]!, joints[i + 2]!, { radiusM: definition.radiusM, segments: 10, power: 3 }),
     );
-    const bolts = joints.slice(1).map((joint) =>
-      rod(addScaled(joint, RIGHT, -JOINT_HALF_M), addScaled(joint, RIGHT, JOINT_HALF_M), {
-        radiusM: 0.0065,
-        segments: 12,
-      }),
-    );
-    return mergeMeshes([bases(onSurface, () => base.mesh(placed.spot.surface)), ...rods, ...bolts]);
+    const bolts = joints.slice(1).map(bolt);
+    return mergeMeshes([bases(onSurface, () => base.mesh(placed.spot.surface)), ...links, ...bolts]);
   });
   let body = cameras.get(camera.id);
   if (!body) cameras.set(camera.id, (body = camera.mesh()));
@@ -48,5 +48,30 @@ export function ownParts(resolved: ResolvedSetUp, pose: StrutPose): PosedPart[] 
     { id: 'ownStrut', name: 'strut', group: 'own', tone: 'hivis', mesh: chain, worldFromPart: pose.worldFromSpot },
     { ...own, id: 'ownCamera', name: 'camera', tone: 'hivis', mesh: body.body },
     { ...own, id: 'ownLens', name: 'camera lens', tone: 'lens', mesh: body.glass },
+    ...standingArms(resolved, pose).flatMap((standing, i): PosedPart[] => {
+      const { arm, lengthM, worldFromBase } = standing;
+      const part = { name: armName(i), group: 'own', tone: 'hivis' } as const;
+      const stands = `${arm.base.id} ${arm.base.heightM.value} ${surfaceKey(placed.spot.surface)}`;
+      return [
+        {
+          ...part,
+          id: `ownBase${i + 2}`,
+          mesh: bases(stands, () => arm.base.mesh(placed.spot.surface)),
+          worldFromPart: worldFromBase,
+        },
+        {
+          ...part,
+          id: `ownArm${i + 2}`,
+          mesh: rods(`${arm.link.radiusM} ${lengthM.toFixed(4)}`, () =>
+            mergeMeshes([
+              rod(ORIGIN, [0, lengthM, 0], { radiusM: arm.link.radiusM, segments: 10, power: 3 }),
+              bolt(ORIGIN),
+              bolt([0, lengthM, 0]),
+            ]),
+          ),
+          worldFromPart: rodPose(standing),
+        },
+      ];
+    }),
   ];
 }

@@ -6,14 +6,17 @@ import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
 import type { HeadDefinition } from '../../words/kit/head';
 import type { LinkDefinition } from '../../words/kit/link';
 import type { StabiliserLevel } from '../../words/kit/stabiliser';
+import { besideSpot, type ResolvedArm } from './furtherArms';
 import { kitWith } from '../lookup/kit';
-import type { LinkUse, SetUp } from '../../words/setUp/setUp';
+import type { FurtherArm, LinkUse, SetUp } from '../../words/setUp/setUp';
 
 export interface ResolvedSetUp {
   readonly setUp: SetUp;
   readonly placed: PlacedSpot;
   readonly base: BaseDefinition;
   readonly links: readonly { readonly use: LinkUse; readonly definition: LinkDefinition }[];
+  /** Arms beside the first. */
+  readonly furtherArms: readonly ResolvedArm[];
   readonly head: HeadDefinition;
   readonly camera: CameraDefinition;
   readonly mode: CameraMode;
@@ -47,8 +50,13 @@ function lensOf(mode: CameraMode, { crop }: StabiliserLevel, upright: boolean): 
 export function resolveSetUp(spec: RigSpec, setUp: SetUp): ResolvedSetUp {
   const placed = placedAt(spec, setUp);
   if (!placed) throw new RangeError(`resolveSetUp: ${whyUnplaced(spec, setUp.spotId)}`);
-  return { placed, ...resolvePieces(spec, setUp) };
+  const pieces = resolvePieces(spec, setUp);
+  return { placed, ...pieces, furtherArms: standingBeside(spec, placed, pieces.furtherArms) };
 }
+
+const NONE: readonly ResolvedArm[] = [];
+const standingBeside = (spec: RigSpec, placed: PlacedSpot, arms: readonly ResolvedArm[]): readonly ResolvedArm[] =>
+  arms.length === 0 ? NONE : arms.map((arm) => ({ ...arm, spotFromBase: besideSpot(spec, placed, arm.use) }));
 
 /** What a set-up is made of that the kit lacks, in words; null when all is there. */
 export function missingPiece(spec: RigSpec, setUp: SetUp): string | null {
@@ -60,6 +68,8 @@ export function missingPiece(spec: RigSpec, setUp: SetUp): string | null {
   }
 }
 
+const NONE_USED: readonly FurtherArm[] = [];
+
 /** The pieces of a set-up, wherever it goes. @throws RangeError naming the id that is missing */
 export function resolvePieces(spec: RigSpec, setUp: SetUp): Omit<ResolvedSetUp, 'placed'> {
   const kit = kitWith(spec.ownKit);
@@ -70,6 +80,12 @@ export function resolvePieces(spec: RigSpec, setUp: SetUp): Omit<ResolvedSetUp, 
     setUp,
     base: find('base', kit.bases, setUp.baseId),
     links: setUp.links.map((use) => ({ use, definition: find('link', kit.links, use.linkId) })),
+    furtherArms: (setUp.furtherArms ?? NONE_USED).map((use) => ({
+      use,
+      base: find('base', kit.bases, use.baseId),
+      link: find('link', kit.links, use.linkId),
+      spotFromBase: null,
+    })),
     head: find('head', kit.heads, setUp.headId),
     camera,
     mode,

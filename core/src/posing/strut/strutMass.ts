@@ -1,5 +1,11 @@
 import type { ResolvedSetUp } from './resolveSetUp';
 
 /** Mass of everything from the base to the camera, kilograms: the one figure for it. */
-export const strutMassKg = ({ base, head, camera, links }: ResolvedSetUp): number =>
-  [base, head, camera, ...links.map((l) => l.definition)].reduce((sum, piece) => sum + piece.massKg.value, 0);
+export const strutMassKg = ({ base, head, camera, links, furtherArms }: ResolvedSetUp): number =>
+  [
+    base,
+    head,
+    camera,
+    ...links.map((l) => l.definition),
+    ...furtherArms.flatMap((arm) => [arm.base, arm.link, head]),
+  ].reduce((sum, piece) => sum + piece.massKg.value, 0);

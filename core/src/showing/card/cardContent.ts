@@ -14,6 +14,10 @@ import type { Moment } from '../../words/shot/moment';
 import type { HoldReport } from '../../physics/holding/holdReport';
 import { movedBefore } from '../../deciding/outing/logbook';
 import { momentOf, shotQuestion } from '../../deciding/outing/shotQuestion';
+import { poseRig } from '../../posing/rig/poseRig';
+import { armPlaceWords } from '../../posing/strut/armPlace';
+import { armName, standingArms } from '../../posing/strut/furtherArms';
+import { poseStrut } from '../../posing/strut/kinematics';
 import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import { filtersOf, kitWith } from '../../posing/lookup/kit';
 import { darkFrom } from '../../physics/light/darkFrom';
@@ -152,6 +156,8 @@ function lightLines(
   ];
 }
 
+const ARM_LABELS = ['Second arm', 'Third arm'];
+
 const cardCheck = (result: CheckResult): CardCheck => ({
   name: checkName(result.check),
   verdict: result.verdict,
@@ -177,6 +183,8 @@ export function cardContent(
   const { reachM, heightM, notch } = report;
   const { pullTest, rules } = foundBy(report, 'hold');
   const moved = movedBefore(outing, shot);
+  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+  const arms = standingArms(resolved, poseStrut(resolved, setUpRig, setUpRig));
   const stance = machine.stances.find((s) => s.id === shot.actionStanceId);
   const setUpStance = machine.stances.find((s) => s.id === SET_UP_STANCE_ID);
   const level = {
@@ -200,6 +208,10 @@ export function cardContent(
         label: definition.name,
         value: `${smallLength(use.lengthM, units)}, bent ${Math.round(use.bendDeg)}°${use.turnDeg ? `, turned ${Math.round(use.turnDeg)}°` : ''}`,
       })),
+      ...resolved.furtherArms.map(({ use, base, link }, i) => ({
+        label: ARM_LABELS[i] ?? armName(i),
+        value: `${link.name}, ${smallLength(arms[i]?.lengthM ?? 0, units)}; its ${base.name.toLowerCase()} ${armPlaceWords(rig, resolved.placed, use, (m) => smallLength(m, units))}`,
+      })),
       { label: 'Joint', value: joint },
       { label: 'Pull test', value: `${pullWords(pullTest)}, ${pullTest.direction}` },
       ...(resolved.camera.gimbal
@@ -216,6 +228,7 @@ export function cardContent(
       ...resolved.links.map((l) => l.definition.name),
       resolved.head.name,
       resolved.camera.name,
+      ...resolved.furtherArms.map(({ base, link }, i) => `${armName(i)}: ${base.name}, ${link.name}`),
     ],
     mode: [
       { label: 'Camera', value: `${resolved.camera.name}, ${MOUNTING_WORDS[shot.setUp.mounting]}` },

@@ -37,9 +37,13 @@ function putWords({ kind }: BaseDefinition): { readonly words: string; readonly 
   }
 }
 
+/** Several arms to one camera. Common practice, no source. */
+const FURTHER_WORDS =
+  ' Put the other bases on likewise, with their arms loose; aim the camera, then tighten all joints a little at a time, in turns.';
+
 /** What is done at the trailhead, in this order: the level comes after the pull, which may shift it. */
 export function cardSteps(
-  { base, camera }: ResolvedSetUp,
+  { base, camera, furtherArms }: ResolvedSetUp,
   place: string,
   level: { readonly tilt: string; readonly roll: string },
   setUpStance: string,
@@ -55,7 +59,7 @@ export function cardSteps(
     {
       id: 'put',
       name: 'Put it on',
-      words: `Put the ${base.name.toLowerCase()} on: ${place}. ${put.words}`,
+      words: `Put the ${base.name.toLowerCase()} on: ${place}. ${put.words}${furtherArms.length > 0 ? FURTHER_WORDS : ''}`,
       ...(put.timer ? { timer: put.timer } : {}),
     },
     {

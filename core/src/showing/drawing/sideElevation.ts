@@ -6,6 +6,7 @@ import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig } from '../../posing/rig/poseRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { chainJoints, poseStrut } from '../../posing/strut/kinematics';
+import { standingArms } from '../../posing/strut/furtherArms';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
 import { bodyCorners } from '../../posing/strut/surfaceGap';
@@ -18,6 +19,8 @@ export type DrawingPoint = readonly [number, number];
 export interface SideElevation {
   readonly view: DrawingView;
   readonly joints: readonly DrawingPoint[];
+  /** Arms beside the first: on the surface, on the base, on the camera. */
+  readonly furtherArms: readonly (readonly DrawingPoint[])[];
   /** Outline of the camera's body with its foot down to the joint (its box, seen square on). */
   readonly body: readonly DrawingPoint[];
   readonly lens: DrawingPoint;
@@ -81,6 +84,9 @@ export function sideElevation(spec: RigSpec, setUp: SetUp, stanceId: string = SE
   return {
     view,
     joints: chainJoints(resolved).map((joint) => place(transformPoint(strut.worldFromSpot, joint))),
+    furtherArms: standingArms(resolved, strut).map(({ worldFromBase, from, to }) =>
+      [worldFromBase.position, from, to].map(place),
+    ),
     body: convexHull([...corners, place(strut.worldFromBody.position)]),
     lens: place(strut.worldFromCamera.position),
     axis: unit(axis),

@@ -48,6 +48,8 @@ export interface CameraDefinition {
   /** Middle of the front glass from the mounting point under the body, camera frame. */
   readonly lensFromMountM: Vec3;
   readonly massKg: Sourced;
+  /** Points at which an arm can be screwed to it or its cage; none = the one under it. */
+  readonly screwPoints?: number;
   readonly closestFocusM: Sourced;
   readonly batteryWh: Sourced;
   /** Opening of its lens, f-number; the widest where it can be changed. */

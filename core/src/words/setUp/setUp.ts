@@ -19,6 +19,19 @@ export interface PutOn {
   readonly temperatureC?: number;
 }
 
+/**
+ * A further arm to the same camera, from a base of its own beside the first: on the same part, so that both move as one. It is straight, of
+ * whatever length it takes from there to the camera's cage.
+ */
+export interface FurtherArm {
+  /** From the spot along its reference (on most spots: ahead), over the surface; metres, negative = back. */
+  readonly alongM: number;
+  /** From the spot across that, to the right where the reference is ahead; metres, negative = left. */
+  readonly acrossM: number;
+  readonly baseId: string;
+  readonly linkId: string;
+}
+
 /** One shot's camera where it sits and how it points. Ids and numbers only: results are computed. */
 export interface SetUp {
   readonly spotId: string;
@@ -26,6 +39,8 @@ export interface SetUp {
   readonly slideM?: number;
   readonly baseId: string;
   readonly links: readonly LinkUse[];
+  /** Arms beside the first, to a camera with several screw points; none = one arm. */
+  readonly furtherArms?: readonly FurtherArm[];
   readonly headId: string;
   readonly cameraId: string;
   readonly modeId: string;

@@ -6,6 +6,7 @@ import { useSettings } from '../../storage/settings';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { ModeFields } from '../../ui/ModeFields';
 import { NumberField } from '../../ui/NumberField';
+import { FurtherArms } from './FurtherArms';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 
@@ -187,6 +188,10 @@ export function StrutFields() {
           <Plus size={15} aria-hidden /> Add a link between base and camera
         </button>
       )}
+      <FurtherArms
+        bases={offered(bases).map(({ id, name }) => ({ id, name, refused: refusals.value?.[id] }))}
+        links={offered(links)}
+      />
       <ChoiceField
         label="Joint"
         value={setUp.headId}
@@ -209,6 +214,8 @@ export function StrutFields() {
               ? setUp.stabiliserId
               : next.stabilisers[0]!.id,
             mounting: next.mounting.includes(setUp.mounting) ? setUp.mounting : next.mounting[0]!,
+            // One screw point holds one arm.
+            ...(setUp.furtherArms && (next.screwPoints ?? 1) <= 1 ? { furtherArms: undefined } : {}),
           });
         }}
       />

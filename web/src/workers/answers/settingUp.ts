@@ -20,6 +20,14 @@ import {
   placedSpot,
   type OutingCarrier,
   type RigSpec,
+  type SetUp,
+  armWays,
+  armsRefusal,
+  poseStrut,
+  resolveSetUp,
+  SET_UP_STANCE_ID,
+  standingArms,
+  steadiestArm,
 } from '@strut-spot/core';
 
 /** New shots and set-ups, and what fits where. */
@@ -52,6 +60,22 @@ export const settingUp = {
     const surface = placedSpot(rig, spotId)!.spot.surface;
     return Object.fromEntries(kitWith(rig.ownKit).bases.map((base) => [base.id, baseRefusal(base, surface)]));
   },
+
+  /** How the arms beside the first stand: how long each is, the ways in which their bases are measured, and why they do not go. */
+  furtherArms(rig: RigSpec, setUp: SetUp) {
+    const resolved = resolveSetUp(rig, setUp);
+    const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+    const pose = poseStrut(resolved, setUpRig, setUpRig);
+    const standing = standingArms(resolved, pose);
+    return {
+      lengthsM: resolved.furtherArms.map((arm) => standing.find((s) => s.arm === arm)?.lengthM ?? null),
+      ways: armWays(rig, resolved.placed),
+      refusal: armsRefusal(resolved, pose),
+    };
+  },
+
+  /** One more arm where it makes the camera give least; null where none goes. */
+  steadiestArm: (rig: RigSpec, setUp: SetUp) => steadiestArm(rig, setUp),
 
   /** Kinds of shots that make no sense on a rig, with the reason, by their ids. */
   notOffered(rig: RigSpec): Readonly<Record<string, string>> {

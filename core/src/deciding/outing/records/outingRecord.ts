@@ -30,7 +30,7 @@ import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 12;
+export const OUTING_VERSION = 13;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -156,6 +156,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   10: (old) => ({ ...old, version: 11 }),
   // 11 → 12: with what strut a clip was filmed that taught something; it does not have to be there.
   11: (old) => ({ ...old, version: 12 }),
+  // 12 → 13: arms beside the first; they do not have to be there.
+  12: (old) => ({ ...old, version: 13 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

@@ -1,8 +1,9 @@
-import { boolean, object } from 'yup';
+import { array, boolean, object } from 'yup';
 import { CAMERA_MOUNTINGS } from '../../../words/kit/camera';
 import { SURFACE_STATES } from '../../../words/kit/grip';
 import { FASTENINGS } from '../../../words/setUp/fastening';
 import { ALTITUDE_RANGE_M, TEMPERATURE_RANGE_C } from '../../../words/ride/rideConditions';
+import { MOST_FURTHER_ARMS } from '../../../posing/strut/furtherArms';
 import type { SetUp } from '../../../words/setUp/setUp';
 import {
   id,
@@ -24,12 +25,25 @@ const linkUse = object({
   turnDeg: within(-360, 360),
 }).noUnknown(UNKNOWN_FIELDS);
 
+const furtherArm = object({
+  alongM: within(-5, 5),
+  acrossM: within(-5, 5),
+  baseId: id(),
+  linkId: id(),
+}).noUnknown(UNKNOWN_FIELDS);
+
 export const setUpSchema = validatorOf<SetUp>()(
   object({
     spotId: id(),
     slideM: maybeWithin(-20, 20),
     baseId: id(),
     links: list(OUTING_LIMITS.links).of(linkUse),
+    furtherArms: array()
+      .strict()
+      .typeError('${path} is not a list')
+      .max(MOST_FURTHER_ARMS, `\${path} has more than ${MOST_FURTHER_ARMS} entries`)
+      .of(furtherArm)
+      .optional(),
     headId: id(),
     cameraId: id(),
     modeId: id(),

@@ -3,6 +3,7 @@ import { kitWith } from '../../../posing/lookup/kit';
 import { baseRefusal } from '../../../posing/strut/baseRefusal';
 import { COST_CLASSES } from '../../../words/kit/cost';
 import type { RuleDefinition } from '../../../words/rule/rule';
+import { armAttempts } from '../../check/armAttempts';
 import type { Attempt, Check } from '../../check/check';
 import { shorterAttempts } from '../../check/linkAttempts';
 import type { ShotScene } from '../../scene/shotScene';
@@ -50,6 +51,7 @@ function holdAttempts(scene: ShotScene): readonly Attempt[] {
   const { base, placed } = scene.resolved;
   return [
     ...shorterAttempts(scene),
+    ...armAttempts(scene),
     ...kitWith(rig.ownKit)
       .bases.filter((other) => other.id !== base.id && baseRefusal(other, placed.spot.surface) === null)
       .map((other) => ({

@@ -4,8 +4,9 @@ import { kitWith } from '../../../posing/lookup/kit';
 import { COST_CLASSES, type CostClass } from '../../../words/kit/cost';
 import type { LinkDefinition } from '../../../words/kit/link';
 import type { LinkUse, SetUp } from '../../../words/setUp/setUp';
-import { DRAWN_TIGHT } from '../../../physics/shaking/mount/give';
+import { DRAWN_TIGHT } from '../../../physics/stiffness/baseStiffness';
 import { hertzWords, mountModes } from '../../../physics/shaking/mount/mountModel';
+import { armAttempts } from '../../check/armAttempts';
 import type { Attempt } from '../../check/check';
 import { shorterAttempts } from '../../check/linkAttempts';
 import type { ShotScene } from '../../scene/shotScene';
@@ -27,7 +28,7 @@ export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
   const camera = kit.cameras.find((c) => c.id === setUp.cameraId)!;
   const link = (id: string) => kit.links.find((l) => l.id === id)!;
   const withLinks = (links: readonly LinkUse[]): SetUp => ({ ...setUp, links });
-  const out: Attempt[] = [...shorterAttempts(scene)];
+  const out: Attempt[] = [...shorterAttempts(scene), ...armAttempts(scene)];
   setUp.links.forEach((use, i) => {
     const definition = link(use.linkId);
     const name = definition.name.toLowerCase();

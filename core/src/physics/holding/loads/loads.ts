@@ -23,8 +23,9 @@ import { fastestPace } from '../../../posing/lookup/pace';
 import { poseRig, type PosedRig } from '../../../posing/rig/poseRig';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../../words/rig/rigSpec';
-import { FOOT_M } from '../../../posing/building/cameraMesh';
+import { armName, standingArms } from '../../../posing/strut/furtherArms';
 import { chainJoints, poseStrut, type StrutPose } from '../../../posing/strut/kinematics';
+import { cameraMiddle } from '../../stiffness/armFrame';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import type { LinkUse } from '../../../words/setUp/setUp';
 import type { RideConditions } from '../../../words/ride/rideConditions';
@@ -129,13 +130,13 @@ const shelters = keepLatest<boolean>(200);
 const plainRig = keyOf(({ machineId, fit, wornIds, statureM }: RigSpec) => [machineId, fit, wornIds, statureM]);
 const linksKey = keyOf((links: readonly LinkUse[]) => links);
 
-/** Pieces of the strut where they are in a stance. */
+/** Pieces of the first arm and the camera where they are in a stance; the joint and the camera are the last two. */
 export function loadedPieces(resolved: ResolvedSetUp, pose: StrutPose): readonly LoadedPiece[] {
   const { base, links, head, camera } = resolved;
   const joints = chainJoints(resolved).map((joint) => transformPoint(pose.worldFromSpot, joint));
   const end = joints[joints.length - 1]!;
   const [depth, height, width] = camera.bodyM;
-  const middle = addScaled(pose.worldFromBody.position, rotate(pose.worldFromBody.rotation, UP), FOOT_M + height / 2);
+  const middle = cameraMiddle(resolved, pose);
   const widest = Math.max(depth * height, height * width, depth * width);
   return [
     {
@@ -154,6 +155,23 @@ export function loadedPieces(resolved: ResolvedSetUp, pose: StrutPose): readonly
     { name: camera.name.toLowerCase(), at: middle, massKg: camera.massKg.value, dragAreaM2: DRAG.cube * widest },
   ];
 }
+
+/** Base and bar of each further arm where they are in a stance. */
+export const furtherPieces = (resolved: ResolvedSetUp, pose: StrutPose): readonly (readonly LoadedPiece[])[] =>
+  standingArms(resolved, pose).map(({ arm, from, to, lengthM, worldFromBase }, i) => [
+    {
+      name: `${armName(i)}’s ${arm.base.name.toLowerCase()}`,
+      at: mix(worldFromBase.position, from, 0.5),
+      massKg: arm.base.massKg.value + resolved.head.massKg.value,
+      dragAreaM2: DRAG.cylinder * arm.base.heightM.value * 0.03,
+    },
+    {
+      name: armName(i),
+      at: mix(from, to, 0.5),
+      massKg: arm.link.massKg.value,
+      dragAreaM2: DRAG.cylinder * lengthM * 2 * arm.link.radiusM,
+    },
+  ]);
 
 /** Where one piece hands its load to the next, from the surface outward. */
 export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly Interface[] {
@@ -260,7 +278,7 @@ export function loadAt({ at, beyond }: Interface, pieces: readonly LoadedPiece[]
  * found once and only turned for each direction.
  */
 export function loadsBeyond(
-  { at, beyond }: Interface,
+  { at, beyond }: Pick<Interface, 'at' | 'beyond'>,
   pieces: readonly LoadedPiece[],
   envelope: LoadEnvelope,
 ): (acceleration: Vec3, flow: Vec3) => Load {

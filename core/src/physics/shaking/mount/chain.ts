@@ -2,18 +2,10 @@ import { distance, type Vec3 } from '../../../mathematics/geometry/vec3';
 import { FOOT_M } from '../../../posing/building/cameraMesh';
 import { chainJoints } from '../../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
-import type { RangeEnd } from '../../../words/sourced/ends';
 import type { RangeEnds } from '../ends/rangeEnds';
-import {
-  BASE_LOSS,
-  DRAWN_TIGHT,
-  HANGING,
-  JOINT_LOSS,
-  LINK_LOSS,
-  LOOSE_SHARE,
-  SURFACE_LOSS,
-  SURFACE_STIFFNESS,
-} from './give';
+import { BASE_LOSS, HANGING, JOINT_LOSS, LINK_LOSS, SURFACE_LOSS } from './give';
+import { baseStiffness } from '../../stiffness/baseStiffness';
+import { SURFACE_STIFFNESS } from '../../stiffness/surfaceStiffness';
 
 /** One piece of the strut that gives when the camera is pushed across it. */
 export interface Piece {
@@ -58,14 +50,6 @@ const plateOnRubber = (stiffnessNM: number, radiusM: number, distanceM: number) 
   return { mPerN: 1 / stiffnessNM + tips.mPerN, radPerN: tips.radPerN };
 };
 
-/** Stiffness of a base as it is fastened. */
-function baseStiffness({ base, setUp }: ResolvedSetUp, pick: RangeEnd): number {
-  const { source } = base.stiffnessNmRad;
-  const fastening = DRAWN_TIGHT.includes(base.kind) ? (setUp.fastening ?? 'usual') : 'usual';
-  if (fastening === 'usual' || source.kind !== 'estimate') return pick(base.stiffnessNmRad);
-  return fastening === 'tight' ? source.high : source.low * LOOSE_SHARE;
-}
-
 /**
  * Every piece from the surface to the camera's middle, in order.
  * @param sideways across the joints' pins rather than about them @param hangs the camera pulls at the rubbers of a damper
@@ -75,7 +59,7 @@ export function chainPieces(
   picks: Pick2<RangeEnds, 'stiffness' | 'damping'>,
   { sideways = false, hangs = false } = {},
 ): readonly Piece[] {
-  const { base, links, head, camera, placed } = resolved;
+  const { setUp, base, links, head, camera, placed } = resolved;
   const { stiffness, damping } = picks;
   const joints = chainJoints(resolved);
   const end = joints[joints.length - 1]!;
@@ -98,7 +82,7 @@ export function chainPieces(
     name: base.name.toLowerCase(),
     kind: 'base',
     link: null,
-    ...turning(away(joints[0]!), baseStiffness(resolved, stiffness)),
+    ...turning(away(joints[0]!), baseStiffness(base, setUp.fastening, stiffness)),
     loss: damping(BASE_LOSS[base.kind]),
   });
   links.forEach(({ use, definition }, i) => {

@@ -1,24 +1,7 @@
-import type { BaseKind, SurfaceMaterial } from '../../../words/carrier/surface';
+import type { BaseKind } from '../../../words/carrier/surface';
 import type { Sourced } from '../../../words/sourced/source';
 import type { LinkDefinition } from '../../../words/kit/link';
 import { estimated } from '../../../words/sourced/estimated';
-
-/** Stiffness against tipping of what a base stands on, N·m/rad, where that gives at all. Estimates. */
-export const SURFACE_STIFFNESS: Partial<Readonly<Record<SurfaceMaterial, Sourced>>> = {
-  fabric: estimated(35, 15, 80),
-  webbing: estimated(30, 12, 70),
-  skin: estimated(15, 6, 40),
-  teeth: estimated(25, 10, 60),
-  rubber: estimated(25, 10, 60),
-  plastic: estimated(250, 80, 700),
-  'painted metal': estimated(350, 120, 1000),
-  glass: estimated(900, 400, 2000),
-  'acrylic canopy': estimated(250, 100, 600),
-  gelcoat: estimated(700, 250, 2000),
-  'foam core': estimated(300, 120, 800),
-  shell: estimated(300, 120, 800),
-  rope: estimated(3, 1, 8),
-};
 
 /** Loss factors: share of the energy of a swing that a piece takes out, over 2π. Estimates; elastomers and joints by handbook order of size. */
 export const BASE_LOSS: Readonly<Record<BaseKind, Sourced>> = {
@@ -52,11 +35,6 @@ export const SURFACE_LOSS = estimated(0.2, 0.1, 0.4);
  * Rubber that a camera hangs from is pulled: softer and less damped than when it is pressed. Common practice; factors are estimates.
  */
 export const HANGING = { stiffness: estimated(0.5, 0.35, 0.75), loss: estimated(0.5, 0.3, 0.8) } as const;
-/** Loose: so much of the lower end is left. Estimate 0.3 to 0.8. */
-export const LOOSE_SHARE = 0.5;
-/** Kinds of base that can be drawn tight. */
-export const DRAWN_TIGHT: readonly BaseKind[] = ['strap', 'harness', 'clamp', 'jaw'];
-
 /** Free play of a joint, degrees from stop to stop. Estimates. */
 export const PLAY_DEG = {
   joint: estimated(0.02, 0.005, 0.06),

@@ -1,19 +1,10 @@
 import { rotate } from '../../../mathematics/geometry/rotation';
-import {
-  addScaled,
-  cross,
-  dot,
-  length,
-  normalize,
-  scale,
-  subtract,
-  UP,
-  type Vec3,
-} from '../../../mathematics/geometry/vec3';
-import { FOOT_M } from '../../../posing/building/cameraMesh';
+import { cross, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
 import type { StrutPose } from '../../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import { minus, ONE, over, plus, scaled, times, type Complex } from '../../../mathematics/spectra/complex';
+import { applied } from '../../../mathematics/numbers/matrix';
+import { armFrame, cameraMiddle, type ArmFrame } from '../../stiffness/armFrame';
 import type { RangeEnds } from '../ends/rangeEnds';
 import { chainPieces, chainSum, type Piece } from './chain';
 import { coupledModes } from './coupledMasses';
@@ -73,8 +64,7 @@ export const CROSS_AXIS = 0.15;
  */
 export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: RangeEnds): MountModel {
   const base = pose.worldFromSpot.position;
-  const { position, rotation } = pose.worldFromBody;
-  const middle = addScaled(position, rotate(rotation, UP), FOOT_M + resolved.camera.bodyM[1] / 2);
+  const middle = cameraMiddle(resolved, pose);
   const arm = subtract(middle, base);
   const lengthM = Math.max(length(arm), 1e-3);
   const along = normalize(arm);
@@ -83,8 +73,12 @@ export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: Rang
   const side =
     length(flat) > 0.1 ? normalize(flat) : normalize(cross(along, Math.abs(along[1]) < 0.9 ? UP : [1, 0, 0]));
   const hangs = along[1] < -0.3;
-  const sideOf = (sideways: boolean, across: Vec3): MountSide =>
-    mountSide(resolved, picks, sideways, hangs, across, cross(along, across));
+  const frame = armFrame(resolved, pose, picks.stiffness);
+  const sideOf = (sideways: boolean, across: Vec3): MountSide => {
+    const turnAxis = cross(along, across);
+    const pieces = chainPieces(resolved, picks, { sideways, hangs });
+    return mountSide(resolved, frame ? held(pieces, frame, across) : pieces, { sideways, across, turnAxis });
+  };
   return {
     along,
     lengthM,
@@ -102,15 +96,24 @@ export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: Rang
   };
 }
 
+/** The pieces of the first arm as far as the others let them give: all by the same share, that of the camera's own give. */
+function held(pieces: readonly Piece[], { alone, together }: ArmFrame, across: Vec3): readonly Piece[] {
+  const push = [...across, 0, 0, 0];
+  const [by, of] = [applied(together, push), applied(alone, push)];
+  const way = (moved: readonly number[]) => dot([moved[0]!, moved[1]!, moved[2]!], across);
+  const turn = (moved: readonly number[]) => Math.hypot(moved[3]!, moved[4]!, moved[5]!);
+  return pieces.map((piece) => ({
+    ...piece,
+    mPerN: (piece.mPerN * way(by)) / way(of),
+    radPerN: (piece.radPerN * turn(by)) / turn(of),
+  }));
+}
+
 function mountSide(
   resolved: ResolvedSetUp,
-  picks: RangeEnds,
-  sideways: boolean,
-  hangs: boolean,
-  across: Vec3,
-  turnAxis: Vec3,
+  pieces: readonly Piece[],
+  { sideways, across, turnAxis }: Pick<MountSide, 'across' | 'turnAxis'> & { readonly sideways: boolean },
 ): MountSide {
-  const pieces = chainPieces(resolved, picks, { sideways, hangs });
   const whole = chainSum(pieces);
   const massKg = swingingMassKg(resolved);
   const damper = pieces.findIndex((p) => p.kind === 'damper');

@@ -8,17 +8,24 @@ import { PLAY_DEG } from './give';
  * rms play/√12, for the share of time erfc(g/(√2·a)) of a normal acceleration.
  * @returns squared turn, rad²
  */
-export function playTurn2({ links, base }: ResolvedSetUp, accelerationMS2: number, { damping }: RangeEnds): number {
-  const pieces = [
-    PLAY_DEG.joint,
-    ...(base.kind === 'magnet' ? [PLAY_DEG.magnet] : []),
-    ...links.flatMap(({ definition: { kind } }) => [
-      ...(kind === 'damper' || kind === 'pad' ? [] : [PLAY_DEG.joint]),
-      ...(kind === 'hook' ? [PLAY_DEG.hook] : kind === 'pole' ? [PLAY_DEG.pole] : []),
-    ]),
-  ];
+export function playTurn2(
+  { links, base, furtherArms }: ResolvedSetUp,
+  accelerationMS2: number,
+  { damping }: RangeEnds,
+): number {
+  // Arms that are drawn tight against each other take up all play but that of one joint. Common practice, no source.
+  const alone = furtherArms.length === 0;
+  const pieces = [PLAY_DEG.joint, ...(alone ? playBefore({ links, base }) : [])];
   return pieces.reduce((sum, figure) => sum + toRad(damping(figure)) ** 2 / 12, 0) * flipping(accelerationMS2);
 }
+
+const playBefore = ({ links, base }: Pick<ResolvedSetUp, 'links' | 'base'>) => [
+  ...(base.kind === 'magnet' ? [PLAY_DEG.magnet] : []),
+  ...links.flatMap(({ definition: { kind } }) => [
+    ...(kind === 'damper' || kind === 'pad' ? [] : [PLAY_DEG.joint]),
+    ...(kind === 'hook' ? [PLAY_DEG.hook] : kind === 'pole' ? [PLAY_DEG.pole] : []),
+  ]),
+];
 
 /** P(|a| > g) of a normal acceleration, by Abramowitz & Stegun 7.1.26 (error below 1.5e-7). */
 export function flipping(rmsMS2: number): number {

@@ -2,7 +2,6 @@ import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import { atHigh, atLow, usual, type RangeEnd } from '../../../words/sourced/ends';
 import { USUAL_ENDS } from '../ends/rangeEnds';
 import type { StrutPose } from '../../../posing/strut/kinematics';
-import { chainPieces } from './chain';
 import { mountModel, mountModes } from './mountModel';
 import { swingingMassKg } from './swingingMass';
 
@@ -35,8 +34,8 @@ export function strutSwing(resolved: ResolvedSetUp, pose: StrutPose): StrutSwing
     lowHz: slowestHz(atLow),
     highHz: slowestHz(atHigh),
     massKg: swingingMassKg(resolved),
-    softness: chainPieces(resolved, USUAL_ENDS)
-      .map(({ name, mPerN }) => ({ name, mPerN }))
+    softness: mountModel(resolved, pose, USUAL_ENDS)
+      .nod.pieces.map(({ name, mPerN }) => ({ name, mPerN }))
       .sort((a, b) => b.mPerN - a.mPerN),
   };
 }

@@ -1,0 +1,20 @@
+import type { SurfaceMaterial } from '../../words/carrier/surface';
+import { estimated } from '../../words/sourced/estimated';
+import type { Sourced } from '../../words/sourced/source';
+
+/** Stiffness against tipping of what a base stands on, N·m/rad, where that gives at all. Estimates. */
+export const SURFACE_STIFFNESS: Partial<Readonly<Record<SurfaceMaterial, Sourced>>> = {
+  fabric: estimated(35, 15, 80),
+  webbing: estimated(30, 12, 70),
+  skin: estimated(15, 6, 40),
+  teeth: estimated(25, 10, 60),
+  rubber: estimated(25, 10, 60),
+  plastic: estimated(250, 80, 700),
+  'painted metal': estimated(350, 120, 1000),
+  glass: estimated(900, 400, 2000),
+  'acrylic canopy': estimated(250, 100, 600),
+  gelcoat: estimated(700, 250, 2000),
+  'foam core': estimated(300, 120, 800),
+  shell: estimated(300, 120, 800),
+  rope: estimated(3, 1, 8),
+};

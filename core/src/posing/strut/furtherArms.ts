@@ -1,0 +1,136 @@
+import { compose, invert, poseAt, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import { rotate, rotationFromAxes } from '../../mathematics/geometry/rotation';
+import { surfacePoint } from '../../mathematics/geometry/surfacePoint';
+import { addScaled, cross, distance, perpendicularTo, scale, type Vec3 } from '../../mathematics/geometry/vec3';
+import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import type { BaseDefinition } from '../../words/kit/base';
+import type { CameraDefinition } from '../../words/kit/camera';
+import type { LinkDefinition } from '../../words/kit/link';
+import type { RigSpec } from '../../words/rig/rigSpec';
+import type { FurtherArm, SetUp } from '../../words/setUp/setUp';
+import { FOOT_M } from '../building/cameraMesh';
+import { poseRig } from '../rig/poseRig';
+import type { PlacedSpot } from '../rig/spots';
+import { baseRefusal } from './baseRefusal';
+import type { StrutPose } from './kinematics';
+
+/** A further arm of a set-up with its pieces, and where its base stands. */
+export interface ResolvedArm {
+  readonly use: FurtherArm;
+  readonly base: BaseDefinition;
+  readonly link: LinkDefinition;
+  /** Its base's frame in that of the spot: origin on the surface, +y its outward normal; null where there is no surface. */
+  readonly spotFromBase: Pose | null;
+}
+
+/** Kinds of link that a further arm can be. */
+export const ARM_KINDS: readonly LinkDefinition['kind'][] = ['arm', 'pole'];
+/** Two beside the first. */
+export const MOST_FURTHER_ARMS = 2;
+/** The surface is looked for from so far over the spot's own plane, and so far below it: a bonnet falls away. Metres. */
+const LOOKED_FOR_M = 0.2;
+
+/** The frame of a base that stands beside a spot on the same part; null where nothing is there to stand on. */
+export function besideSpot(
+  rig: RigSpec,
+  { spot, partFromSpot }: Pick<PlacedSpot, 'spot' | 'partFromSpot'>,
+  { alongM, acrossM }: Pick<FurtherArm, 'alongM' | 'acrossM'>,
+): Pose | null {
+  const part = poseRig(rig, SET_UP_STANCE_ID).byId.get(spot.partId)!;
+  const normal = rotate(partFromSpot.rotation, [0, 1, 0]);
+  const above = transformPoint(partFromSpot, [alongM, LOOKED_FOR_M, acrossM]);
+  const found = surfacePoint(part.mesh, above, scale(normal, -1));
+  if (!found || distance(found.point, above) > 2 * LOOKED_FOR_M) return null;
+  const x = perpendicularTo(found.normal, rotate(partFromSpot.rotation, [1, 0, 0]));
+  const partFromBase = poseAt(found.point, rotationFromAxes(x, found.normal, cross(x, found.normal)));
+  return compose(invert(partFromSpot), partFromBase);
+}
+
+/** A further arm as it stands in a stance, world frame. */
+export interface StandingArm {
+  readonly arm: ResolvedArm;
+  readonly worldFromBase: Pose;
+  /** The joint on its base, and the point of the cage that it is screwed to. */
+  readonly from: Vec3;
+  readonly to: Vec3;
+  readonly lengthM: number;
+}
+
+/** Points of a cage beside the one under it: on its top, and at its sides. Body frame. */
+function cagePoints({ bodyM: [, height, width] }: CameraDefinition): readonly Vec3[] {
+  const middle = FOOT_M + height / 2;
+  return [
+    [0, FOOT_M + height, 0],
+    [0, middle, width / 2],
+    [0, middle, -width / 2],
+  ];
+}
+
+/** The further arms in one stance: each goes to the nearest point of the cage that no other has. Those that stand on nothing are left out. */
+export function standingArms(
+  { furtherArms, camera }: { readonly furtherArms: readonly ResolvedArm[]; readonly camera: CameraDefinition },
+  { worldFromSpot, worldFromBody }: Pick<StrutPose, 'worldFromSpot' | 'worldFromBody'>,
+): readonly StandingArm[] {
+  if (furtherArms.length === 0) return [];
+  const free = cagePoints(camera).map((point) => transformPoint(worldFromBody, point));
+  return furtherArms.flatMap((arm): StandingArm[] => {
+    if (!arm.spotFromBase || free.length === 0) return [];
+    const worldFromBase = compose(worldFromSpot, arm.spotFromBase);
+    const from = transformPoint(worldFromBase, [0, arm.base.heightM.value, 0]);
+    const nearest = free.reduce((best, p, i) => (distance(p, from) < distance(free[best]!, from) ? i : best), 0);
+    const [to] = free.splice(nearest, 1);
+    return [{ arm, worldFromBase, from, to: to!, lengthM: distance(from, to!) }];
+  });
+}
+
+export const armName = (index: number): string => (index === 0 ? 'second arm' : 'third arm');
+const millimetres = (m: number): string => `${Math.round(m * 1000)} mm`;
+
+/** Less than this short or over, an arm still goes: its joints turn a little. Metres. */
+const GIVES_M = 0.003;
+
+/** Why a further arm does not go as it is set, in words that stand by themselves; null where all do. */
+export function armsRefusal(
+  resolved: {
+    readonly setUp: Pick<SetUp, 'links'>;
+    readonly placed: PlacedSpot;
+    readonly links: readonly { readonly definition: LinkDefinition }[];
+    readonly furtherArms: readonly ResolvedArm[];
+    readonly camera: CameraDefinition;
+  },
+  pose: StrutPose,
+): string | null {
+  const { furtherArms, camera, placed, links } = resolved;
+  if (furtherArms.length === 0) return null;
+  const points = camera.screwPoints ?? 1;
+  if (furtherArms.length >= points)
+    return points === 1
+      ? `the ${camera.name.toLowerCase()} has one screw point: a further arm needs a camera in a cage`
+      : `the ${camera.name.toLowerCase()} has ${points} screw points, too few for so many arms`;
+  const damper = links.find(({ definition }) => definition.kind === 'damper');
+  if (damper)
+    return `a further arm goes past the ${damper.definition.name.toLowerCase()} and takes its effect away: one or the other`;
+  const lost = furtherArms.findIndex(({ spotFromBase }) => spotFromBase === null);
+  if (lost >= 0)
+    return `there is no surface for the ${armName(lost)} there: nearer to the first base, or to another side`;
+  for (const { arm, lengthM } of standingArms(resolved, pose)) {
+    const name = armName(furtherArms.indexOf(arm));
+    const refused = baseRefusal(arm.base, placed.spot.surface);
+    if (refused) return `${name}: ${refused}`;
+    const { low, high } = arm.link.lengthM;
+    const long = `the ${name} has to be ${millimetres(lengthM)} long, the ${arm.link.name.toLowerCase()} is ${millimetres(low)} to ${millimetres(high)}`;
+    if (lengthM > high + GIVES_M) return `${long}: put its base nearer`;
+    if (lengthM < low - GIVES_M) return `${long}: put its base farther away`;
+  }
+  return null;
+}
+
+/** How long a further arm's straight piece is, from its base's joint to the cage, as a rod from the origin upward. */
+export function rodPose({ from, to }: StandingArm): Pose {
+  const up = scale([to[0] - from[0], to[1] - from[1], to[2] - from[2]], 1 / Math.max(distance(from, to), 1e-6));
+  const ahead = perpendicularTo(up, Math.abs(up[0]) < 0.9 ? [1, 0, 0] : [0, 0, 1]);
+  return poseAt(from, rotationFromAxes(ahead, up, cross(ahead, up)));
+}
+
+/** Middle of the rod. */
+export const rodMiddle = ({ from, to }: StandingArm): Vec3 => addScaled(scale(from, 0.5), to, 0.5);
