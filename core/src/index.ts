@@ -73,6 +73,7 @@ export {
   newAsk,
 } from './words/shot/ask';
 export { FRAME_GROUPS, type FrameGroup } from './words/shot/frameGroup';
+export { litFor, ownLight } from './words/shot/ownLight';
 export type { ShotQuestion } from './words/shot/shotQuestion';
 export type { Source, Sourced } from './words/sourced/source';
 export { aimedSetUp } from './posing/aiming/aimedSetUp';
@@ -182,7 +183,7 @@ export { partOfOuting } from './deciding/outing/partOfOuting';
 export { joinOutings, originOf } from './deciding/outing/joinOutings';
 export { newCarrier, newOuting } from './deciding/outing/newOuting';
 export { newShot } from './deciding/outing/newShot';
-export { bandsAt, carrierOfShot, measuredBands, rigOfCarrier, rigOfShot } from './deciding/outing/outing';
+export { bandsAt, carrierOfShot, measuredBands, rideOfShot, rigOfCarrier, rigOfShot } from './deciding/outing/outing';
 export type { OutingCarrier, SpotLog } from './deciding/outing/records/carrierRecord';
 export { OUTING_FORMAT, OUTING_VERSION, type Outing } from './deciding/outing/records/outingRecord';
 export { PICTURE_SIDES_LIMIT, sortOwnKit, WIDEST_STRAIGHT_DEG } from './deciding/outing/records/rigRecord';
@@ -240,7 +241,7 @@ export {
 } from './words/shot/use';
 export { type WeatherId, WEATHERS, weatherOf } from './words/ride/weather';
 export type { GlobePlace, Moment, ShotHour } from './words/shot/moment';
-export { asRidden } from './deciding/search/handFree';
+export { asRidden, stanceLeavingFree } from './deciding/search/handFree';
 export { sheetCards } from './deciding/search/foldAlike';
 export { type ExactCandidate, exactCandidate, MOST_CAUTIONS } from './deciding/search/exactCandidate';
 export {

@@ -4,6 +4,8 @@ import type { RigSpec } from '../src/words/rig/rigSpec';
 import { resolveRig } from '../src/posing/lookup/resolveRig';
 import { newAsk, type Ask } from '../src/words/shot/ask';
 import type { SearchQuestion } from '../src/deciding/search/searchQuestion';
+import { intentOf } from '../src/posing/lookup/intentOf';
+import { litFor } from '../src/words/shot/ownLight';
 import { kitWith } from '../src/posing/lookup/kit';
 import { usualRide } from '../src/posing/lookup/grounds';
 import type { RideConditions } from '../src/words/ride/rideConditions';
@@ -36,7 +38,7 @@ export function asking(
         carrierId: 'c',
         rig: { ...rig, ...over.rig },
         actionStanceId: machine.actionStanceId,
-        ride: { ...usualRide(machine), ...over.ride },
+        ride: litFor({ ...usualRide(machine), ...over.ride }, intentOf(intentId)),
         measured: {},
       },
     ],

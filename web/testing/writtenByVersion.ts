@@ -105,7 +105,6 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
     {
       setUp: {
         ...(shot.setUp as Stored),
-        cameraId: 'cage-camera',
         furtherArms: [{ alongM: -0.2, acrossM: 0.15, baseId: 'suction-single', linkId: 'long-arm' }],
       },
     },

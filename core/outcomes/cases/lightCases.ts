@@ -4,6 +4,7 @@ import type { Moment } from '../../src/words/shot/moment';
 import { lightOfDay } from '../../src/judging/report/lightOfDay';
 import { foundBy, shotReport } from '../../src/judging/report/shotReport';
 import { checkOf, open, sheetFor, shotAt, steadyAt, wordsOf } from '../ask';
+import type { ShotQuestion } from '../../src/words/shot/shotQuestion';
 import { outcome, type OutcomeCase } from '../case';
 
 type Built = Parameters<typeof shotAt>[3];
@@ -22,19 +23,18 @@ const shot = (machineId: string, spotId: string, intentId: string, moment: Parti
   moment: { ...WINTER, ...moment },
 });
 const lightAt = (question: ReturnType<typeof shot>) => foundBy(shotReport(question, { only: ['light'] }), 'light');
-const told = (question: ReturnType<typeof shot>, id: string): Finding | undefined =>
+const told = (question: ShotQuestion, id: string): Finding | undefined =>
   findingsOf(checkOf(question, 'light')).find((f) => f.id === id);
 
 /** Light: cases 21, 43 and 50 to 52. */
 export const LIGHT_CASES: readonly OutcomeCase[] = [
   {
     id: '21',
-    asked: 'coupé, night streaks, in the street at night and by day',
+    asked: 'coupé, night streaks, asked for on a day of sun, and held to daylight',
     expected:
-      'outside on the car before the chest, stills at intervals of a quarter of a second or more, not steadied, part of the car sharp, the streak told; by day it says that it begins at night',
+      'outside on the car before the chest, stills at intervals of a quarter of a second or more, not steadied, part of the car sharp, the streak told: its light starts at night; in daylight it says so',
     find() {
       const sheet = sheetFor('coupe', 'night-streaks', {
-        ride: { lightId: 'street-night' },
         only: ['bonnet', 'chest', 'helmet-top'],
       });
       const [first] = open(sheet);
@@ -42,7 +42,9 @@ export const LIGHT_CASES: readonly OutcomeCase[] = [
       const night = first && findingsOf(first.exact.checks.find((c) => c.check === 'light')!);
       const streak = night?.find((f) => f.id === 'streaks');
       const steady = first?.exact.checks.find((c) => c.check === 'steady')?.verdict;
-      const day = setUp && told({ ...shotAt('coupe', 'bonnet', 'night-streaks'), setUp } as never, 'streaks');
+      const lit = shotAt('coupe', 'bonnet', 'night-streaks');
+      const byDay = { ...lit, ride: { ...lit.ride!, lightId: 'overcast' } as const };
+      const day = setUp && told({ ...byDay, setUp }, 'streaks');
       return outcome(
         first?.spotId === 'bonnet' &&
           setUp?.stabiliserId === 'off' &&

@@ -1,5 +1,7 @@
 import {
+  intentOf,
   kitWith,
+  litFor,
   piecesLeft,
   bandsAt,
   heldOf,
@@ -23,7 +25,11 @@ import { isInBox, ownedOf } from '../storage/kitBox';
 /** The question as the search takes it: carriers as fitted, pieces by id. */
 export function searchQuestionOf(
   outing: Outing,
-  shot: Pick<Shot, 'id' | 'carrierId' | 'actionStanceId' | 'stanceShares' | 'hour' | 'only' | 'use' | 'seconds'>,
+  shot: Pick<
+    Shot,
+    'id' | 'carrierId' | 'actionStanceId' | 'stanceShares' | 'hour' | 'only' | 'use' | 'seconds' | 'lightId'
+  > &
+    Partial<Pick<Shot, 'intentId'>>,
   ask: Ask,
   box: KitBox,
 ): SearchQuestion {
@@ -35,7 +41,12 @@ export function searchQuestionOf(
       rig: carrier.id === shot.carrierId ? rigOfShot(outing, shot) : rigOfCarrier(outing, carrier),
       actionStanceId:
         carrier.id === shot.carrierId ? shot.actionStanceId : resolveRig(carrier.rig).machine.actionStanceId,
-      ride: carrier.ride,
+      ride: litFor(
+        carrier.ride,
+        intentOf(ask.intentId),
+        // A light chosen for the shot belongs to what it shows.
+        shot.intentId === ask.intentId ? shot.lightId : undefined,
+      ),
       ...momentOf(outing, shot),
       ...runningOf(outing, shot),
       ...heldOf(outing, carrier),

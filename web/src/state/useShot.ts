@@ -2,10 +2,14 @@ import {
   bandsAt,
   carrierOfShot,
   heldOf,
+  intentOf,
+  ownLight,
+  rideOfShot,
   rigOfShot,
   setUpFileOf,
   shotQuestion,
   strutOf,
+  type LightId,
   type OutingCarrier,
   type OwnKit,
   type RideConditions,
@@ -40,6 +44,7 @@ export function useShot() {
       shot.horizonAt,
       shot.ask,
       shot.hour,
+      shot.lightId,
       shot.only,
       outing.where,
       outing.date,
@@ -57,6 +62,8 @@ export function useShot() {
     shot,
     rig,
     carrier,
+    /** As the carrier's, in the light that the shot is filmed in. */
+    ride: rideOfShot(outing, shot),
     question,
     change: (edit: (shot: Shot) => Shot, mergeKey?: string) => changeShot(shotId, edit, mergeKey),
     changeSetUp: (edit: Partial<SetUp>, mergeKey?: string) =>
@@ -75,6 +82,17 @@ export function useShot() {
         }),
         `ride-${carrier.id}-${Object.keys(edit).join()}`,
       ),
+    /** The sky: of this shot alone where it is filmed in a light of its own, else of all that is filmed from the carrier. */
+    changeLight: (lightId: LightId) =>
+      changeOuting((o) => {
+        const own = shot.lightId !== undefined || ownLight(intentOf(shot.intentId), carrier.ride.lightId) !== null;
+        return own
+          ? { ...o, shots: o.shots.map((s) => (s.id === shotId ? { ...s, lightId } : s)) }
+          : {
+              ...o,
+              carriers: o.carriers.map((c) => (c.id === carrier.id ? { ...c, ride: { ...c.ride, lightId } } : c)),
+            };
+      }, 'light'),
     /** Changes the set-up with a piece of the user's own kit, which from then on comes along with the outing. */
     changeWithKit: (edit: Partial<SetUp>, ownKit: OwnKit) =>
       changeOuting((o) => ({
@@ -86,5 +104,10 @@ export function useShot() {
   };
 }
 
-const usesOwn = ({ baseId, cameraId, links }: Partial<SetUp>): boolean =>
-  [baseId, cameraId, ...(links ?? []).map((l) => l.linkId)].some((id) => id?.startsWith('own-'));
+const usesOwn = ({ baseId, cameraId, links, furtherArms }: Partial<SetUp>): boolean =>
+  [
+    baseId,
+    cameraId,
+    ...(links ?? []).map((l) => l.linkId),
+    ...(furtherArms ?? []).flatMap((arm) => [arm.baseId, arm.linkId]),
+  ].some((id) => id?.startsWith('own-'));

@@ -4,7 +4,7 @@ import { useShot } from './useShot';
 import { computing } from '../workers/core';
 
 /**
- * Moves the camera to another spot: plainest strut there, aimed for the shot, camera and mode kept. The answer takes a moment:
+ * Moves the camera to another spot: plainest strut there, aimed for the shot, camera and mode kept; ridden so that what carries it is free. The answer takes a moment:
  * it is dropped when the set-up was changed meanwhile (another spot, an undo), so that the last thing done holds.
  */
 export function useSpotChange() {
@@ -19,10 +19,19 @@ export function useSpotChange() {
     const before = shot.setUp;
     const mine = ++asked.current;
     void computing.startAt(question, spotId).then(
-      (setUp) => {
+      (there) => {
         if (mine !== asked.current || present.current !== before) return;
-        if (setUp) change((s) => ({ ...s, setUp }));
-        else toast('No base in the kit goes on this spot.');
+        if (!there) {
+          toast('No base in the kit goes on this spot.');
+          return;
+        }
+        const { setUp, onlyIn } = there;
+        change((s) => ({
+          ...s,
+          setUp,
+          ...(onlyIn ? { actionStanceId: onlyIn.stanceId, stanceShares: onlyIn.stanceShares } : {}),
+        }));
+        if (onlyIn) toast(`The whole take is ridden in “${onlyIn.name}”: otherwise that hand holds on.`);
       },
       (error: Error) => toast(`The camera was not moved: ${error.message}`),
     );

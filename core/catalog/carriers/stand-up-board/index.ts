@@ -1,6 +1,6 @@
 import { boardMesh, boardStations } from '../../shapes/board';
 import { blade, SHAFT_RADIUS_M } from '../../shapes/paddle';
-import { bySide, grip, sole, standingHipM, UPRIGHT } from '../../shapes/people';
+import { bySide, grip, heldOut, sole, standingHipM, UPRIGHT } from '../../shapes/people';
 import { rod } from '../../../src/mathematics/geometry/build/tube';
 import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
 import { transformDirection, transformPoint } from '../../../src/mathematics/geometry/pose';
@@ -49,6 +49,15 @@ const STANCES: readonly BlueprintStance[] = [
     note: 'upright between strokes, board pitching 3°',
     heightM: -0.07,
     pitchDeg: 3,
+    state: { stroke: 8 },
+  },
+  {
+    id: 'one-hand',
+    name: 'One hand off',
+    share: 0,
+    speedShare: 0.3,
+    note: 'for a take: gliding, paddle upright in the left hand, right hand held out',
+    heightM: -0.07,
     state: { stroke: 8 },
   },
 ];
@@ -132,18 +141,23 @@ export default machineFrom({
     const still = stance.id === SET_UP_STANCE_ID;
     const lift = (p: Vec3): Vec3 => [p[0], p[1] + deckY, p[2]];
     const at = stance.state?.stroke ?? 0;
+    const filming = stance.id === 'one-hand';
+    const leanDeg = still ? 2 : filming ? 8 : 16 + Math.max(0, at) * 0.5;
+    const hipCentre: Vec3 = [still ? 0 : -0.06 - at * 0.001, deckY + standingHipM(body) * (still ? 0.98 : 0.93), 0];
     return [
       {
         posture: {
           ...UPRIGHT,
-          hipCentre: [still ? 0 : -0.06 - at * 0.001, deckY + standingHipM(body) * (still ? 0.98 : 0.93), 0],
-          leanDeg: still ? 2 : 16 + Math.max(0, at) * 0.5,
+          hipCentre,
+          leanDeg,
           rollDeg: still ? 0 : 6,
           gazeDeg: still ? 0 : -4,
           elbowsOut: 0.35,
           hands: {
             left: grip(transformPoint(stroke, lift(along(-0.66))), transformDirection(stroke, [0, 0, -1])),
-            right: grip(transformPoint(stroke, lift(along(0.02))), transformDirection(stroke, SHAFT)),
+            right: filming
+              ? heldOut(body, hipCentre, leanDeg)
+              : grip(transformPoint(stroke, lift(along(0.02))), transformDirection(stroke, SHAFT)),
           },
           feet: bySide((sign) => sole([0.12, deckY, sign * 0.17], [1, 0, 0.08 * sign])),
         },

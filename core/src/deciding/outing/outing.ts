@@ -1,6 +1,9 @@
 import type { MeasuredBand } from '../../words/ride/measuredBand';
 import type { RigSpec, StanceShares } from '../../words/rig/rigSpec';
+import { intentOf } from '../../posing/lookup/intentOf';
 import { placedSpot } from '../../posing/rig/spots';
+import type { RideConditions } from '../../words/ride/rideConditions';
+import { litFor } from '../../words/shot/ownLight';
 import { learntOn, shakeLessonsOf } from './learnt/lessons';
 import { learntBands } from './learnt/shakeLearnt';
 import type { OutingCarrier } from './records/carrierRecord';
@@ -36,6 +39,10 @@ export function carrierOfShot(outing: Outing, shot: Pick<Shot, 'carrierId'>): Ou
   if (!carrier) throw new RangeError(`carrierOfShot: no carrier "${shot.carrierId}" in this outing`);
   return carrier;
 }
+
+/** What a shot's carrier is ridden in when it is filmed: as on the carrier's sheet, by night where lights are drawn out, or in a light of its own. */
+export const rideOfShot = (outing: Outing, shot: Pick<Shot, 'carrierId' | 'intentId' | 'lightId'>): RideConditions =>
+  litFor(carrierOfShot(outing, shot).ride, intentOf(shot.intentId), shot.lightId);
 
 /** Bands of the newest log in use for a spot; none = the model alone. */
 export const measuredBands = ({ spotLogs }: OutingCarrier, spotId: string): readonly MeasuredBand[] =>

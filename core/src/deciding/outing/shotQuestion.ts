@@ -2,7 +2,7 @@ import { dateAfter } from '../../physics/light/clock';
 import type { Moment } from '../../words/shot/moment';
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
 import { strutOf } from '../../words/setUp/strutOf';
-import { bandsAt, carrierOfShot, rigOfShot } from './outing';
+import { bandsAt, carrierOfShot, rideOfShot, rigOfShot } from './outing';
 import { heldBefore } from './learnt/heldBefore';
 import type { OutingCarrier } from './records/carrierRecord';
 import type { Outing } from './records/outingRecord';
@@ -18,7 +18,7 @@ export function shotQuestion(outing: Outing, shot: Shot): ShotQuestion {
     intentId,
     actionStanceId,
     horizonAt,
-    ride: carrier.ride,
+    ride: rideOfShot(outing, shot),
     // An ask of another intent belongs to what the shot was before.
     ...(ask && ask.intentId === intentId ? { ask } : {}),
     measured: bandsAt(outing, carrier, { spotId: setUp.spotId, strut: strutOf(setUp) }),

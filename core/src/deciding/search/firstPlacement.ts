@@ -1,6 +1,7 @@
 import { newAsk } from '../../words/shot/ask';
 import type { OnlyIn } from '../../judging/check/candidate';
 import type { RigSpec } from '../../words/rig/rigSpec';
+import { litFor } from '../../words/shot/ownLight';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { IntentDefinition } from '../../words/shot/intent';
@@ -49,7 +50,7 @@ const ARMS = ['long-arm', 'medium-pole'];
  * then with arms; where that finds nothing either, the best of all. Null where nothing shows anything of it.
  */
 export function firstPlacement(asked: PlacementQuestion): Placement | null {
-  const question = asked.intent.exposedS ? byNight(asked) : asked;
+  const question = { ...asked, ride: litFor(asked.ride, asked.intent) };
   const plain = placements(question);
   const [best] = plain;
   if (!best) return null;
@@ -64,12 +65,6 @@ export function firstPlacement(asked: PlacementQuestion): Placement | null {
     best
   );
 }
-
-/** Lights are drawn out in the dark: a place is looked for as it will be then, whatever the light is now. */
-const byNight = (question: PlacementQuestion): PlacementQuestion => ({
-  ...question,
-  ride: { ...question.ride, lightId: 'street-night' },
-});
 
 /** The plainest strut at every spot, held against all checks: best first, those that a check stops behind those that none does. */
 function placements(question: PlacementQuestion): readonly Placement[] {

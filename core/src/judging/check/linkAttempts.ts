@@ -24,7 +24,7 @@ export const shorterAttempts = ({ question: { setUp }, resolved }: ShotScene): r
         {
           id: 'nothing-between',
           text: 'straight on its base, nothing between',
-          setUp: { ...setUp, links: [] },
+          setUp: { ...setUp, links: [], furtherArms: undefined },
           ...SCREWS,
         },
       ]

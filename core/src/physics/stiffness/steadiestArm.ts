@@ -4,6 +4,7 @@ import { ARM_KINDS, armsRefusal, MOST_FURTHER_ARMS } from '../../posing/strut/fu
 import { poseStrut } from '../../posing/strut/kinematics';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import type { LinkDefinition } from '../../words/kit/link';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { FurtherArm, SetUp } from '../../words/setUp/setUp';
 import { usual } from '../../words/sourced/ends';
@@ -26,8 +27,21 @@ export function takesAnotherArm(rig: RigSpec, { cameraId, furtherArms = [] }: Se
  */
 export function steadiestArm(rig: RigSpec, setUp: SetUp): FurtherArm | null {
   if (!takesAnotherArm(rig, setUp)) return null;
+  const { links } = kitWith(rig.ownKit);
+  // A pole's lock slides where an arm's joint holds: poles only where no arm reaches.
+  for (const kind of ARM_KINDS) {
+    const arm = steadiestOf(
+      rig,
+      setUp,
+      links.filter((link) => link.kind === kind),
+    );
+    if (arm) return arm;
+  }
+  return null;
+}
+
+function steadiestOf(rig: RigSpec, setUp: SetUp, links: readonly LinkDefinition[]): FurtherArm | null {
   const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
-  const links = kitWith(rig.ownKit).links.filter(({ kind }) => ARM_KINDS.includes(kind));
   let best: { readonly arm: FurtherArm; readonly gives: number } | null = null;
   for (const apartM of APART_M)
     for (let deg = 0; deg < 360; deg += ROUND_DEG)

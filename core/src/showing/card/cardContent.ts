@@ -1,6 +1,6 @@
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { resolveRig } from '../../posing/lookup/resolveRig';
-import { carrierOfShot, rigOfShot } from '../../deciding/outing/outing';
+import { rideOfShot, rigOfShot } from '../../deciding/outing/outing';
 import type { Outing } from '../../deciding/outing/records/outingRecord';
 import type { Shot } from '../../deciding/outing/records/shotRecord';
 import { checkName } from '../../judging/checks';
@@ -242,7 +242,7 @@ export function cardContent(
         shot,
         resolved,
         momentOf(outing, shot).moment,
-        carrierOfShot(outing, shot).ride.lightId,
+        rideOfShot(outing, shot).lightId,
       ),
     ],
     lasting: lastLines(foundBy(report, 'last'), shot),

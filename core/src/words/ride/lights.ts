@@ -55,3 +55,5 @@ export function lightById(id: string): LightDefinition & { readonly id: LightId 
   if (!found) throw new RangeError(`lightById: no light "${id}" (there are ${LIGHTS.map((l) => l.id).join(', ')})`);
   return found;
 }
+
+export const LIGHT_IDS: readonly LightId[] = ALL.map(({ id }) => id);

@@ -28,9 +28,10 @@ export function ShotPurpose() {
         value={shot.intentId}
         choices={INTENTS}
         onChange={(intentId) =>
-          change(({ ask, ...s }) => {
-            // What was asked belongs to the intent before.
+          change(({ ask, lightId, ...s }) => {
+            // What was asked, and the light, belong to the intent before.
             void ask;
+            void lightId;
             return { ...s, intentId, horizonAt: null };
           })
         }

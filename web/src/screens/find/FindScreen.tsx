@@ -141,8 +141,10 @@ export function FindScreen() {
   const setAsk = (next: Ask, mergeKey?: string) => change((s) => ({ ...s, ask: next }), mergeKey);
   const take = (candidate: Candidate) => {
     const { actionStanceId } = carrierOf(candidate);
-    change((s) => ({
+    change(({ lightId, ...s }) => ({
       ...s,
+      // A light chosen for the shot belongs to what it showed.
+      ...(lightId && s.intentId === ask.intentId ? { lightId } : {}),
       carrierId: candidate.carrierId,
       actionStanceId,
       ...(candidate.onlyIn ? { stanceShares: candidate.onlyIn.stanceShares } : {}),

@@ -24,7 +24,7 @@ function told({ until, octants, ...hour }: HourEdit & Pick<ShotHour, 'at' | 'hea
 
 /** Where the sun stands over a shot, what it does to the picture, and at what hours it is best. */
 export function LightScreen() {
-  const { outing, shot, rig, carrier, question, change } = useShot();
+  const { outing, shot, rig, ride, question, change } = useShot();
   const { machine } = resolveRig(rig);
   const [stanceId, setStanceId] = useState(shot.actionStanceId);
   const { moment } = question;
@@ -108,7 +108,7 @@ export function LightScreen() {
             found={found}
             setUp={shot.setUp}
             rig={rig}
-            lightId={carrier.ride.lightId}
+            lightId={ride.lightId}
             moment={moment}
             course={day.value?.course ?? null}
           />

@@ -47,7 +47,7 @@ export type HourEdit = Omit<Partial<ShotHour>, 'until' | 'octants'> & {
 /** Place of the outing, hour and heading of the shot, and what is in the sky. */
 export function WhereAndWhen({ onHour }: { readonly onHour: (edit: HourEdit) => void }) {
   const { outing, change } = useOuting();
-  const { shot, carrier, changeRide } = useShot();
+  const { shot, ride, carrier, changeRide, changeLight } = useShot();
   const { where } = outing;
   const setWhere = (edit: Partial<GlobePlace>) =>
     change((o) => ({ ...o, where: { ...(o.where ?? guessedPlace()), ...edit } }), `where-${Object.keys(edit).join()}`);
@@ -61,11 +61,16 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: HourEdit) => 
         </h2>
         <ChoiceField
           label="Light"
-          value={carrier.ride.lightId}
+          value={ride.lightId}
           choices={LIGHTS}
-          onChange={(id) => changeRide({ lightId: id as LightId })}
+          onChange={(id) => changeLight(id as LightId)}
         />
-        {lightById(carrier.ride.lightId).lamps && (
+        {ride.lightId !== carrier.ride.lightId && (
+          <p className="text-[0.86rem] text-ink-2">
+            For this shot. The other shots: {lightById(carrier.ride.lightId).name.toLowerCase()}.
+          </p>
+        )}
+        {lightById(ride.lightId).lamps && (
           <ChoiceField
             label="Mains"
             value={String(carrier.ride.mainsHz ?? 50)}
@@ -82,9 +87,9 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: HourEdit) => 
             <button
               key={lightId}
               type="button"
-              aria-pressed={carrier.ride.lightId === lightId}
+              aria-pressed={ride.lightId === lightId}
               className="action aria-pressed:bg-ink aria-pressed:text-paper"
-              onClick={() => changeRide({ lightId })}
+              onClick={() => changeLight(lightId)}
             >
               {name}
             </button>

@@ -16,10 +16,15 @@ const question: ShotQuestion = {
 
 describe('the camera at another spot', () => {
   it('keeps camera, mode and stabiliser, takes a base that goes there, and is aimed', () => {
-    const moved = settingUp.startAt(question, 'chest')!;
+    const { setUp: moved, onlyIn } = settingUp.startAt(question, 'chest')!;
+    expect(onlyIn).toBeNull();
     expect(moved).toMatchObject({ spotId: 'chest', cameraId: 'cube-camera', modeId: 'tall', stabiliserId: 'standard' });
     expect(settingUp.baseRefusals(rig, 'chest')[moved.baseId]).toBeNull();
     expect(moved.angles.tiltDeg).not.toBe(0);
+  });
+
+  it('in a hand that steers, the take is ridden in the stance that leaves it free', () => {
+    expect(settingUp.startAt(question, 'hand')!.onlyIn).toMatchObject({ name: 'One hand off' });
   });
 
   it('that the carrier has not got is refused by its name', () => {

@@ -3,6 +3,8 @@ import {
   INTENTS,
   notOnThis,
   aimedSetUp,
+  asRidden,
+  stanceLeavingFree,
   baseRefusal,
   intentAsked,
   plainSetUp,
@@ -46,13 +48,18 @@ export const settingUp = {
       }),
     ),
 
-  /** The plainest strut at another spot, aimed for what is asked, with the camera and mode of the present one; null when nothing fits. */
+  /**
+   * The plainest strut at another spot, aimed for what is asked, with the camera and mode of the present one; null when nothing fits. What holds on
+   * to something carries no camera: the stance that leaves it free comes along.
+   */
   startAt(question: ShotQuestion, spotId: string) {
-    const { rig, actionStanceId, setUp } = question;
-    const { cameraId, modeId, stabiliserId } = setUp;
-    const plain = plainSetUp(rig, spotId, { cameraId, modeId, stabiliserId });
+    const { cameraId, modeId, stabiliserId } = question.setUp;
+    const plain = plainSetUp(question.rig, spotId, { cameraId, modeId, stabiliserId });
+    if (!plain) return null;
+    const onlyIn = stanceLeavingFree(question, placedSpot(question.rig, spotId)!.spot.partId);
+    const { rig, actionStanceId } = asRidden(question, onlyIn);
     const height = wantedHorizon(question)?.height ?? null;
-    return plain && (aimedSetUp(rig, plain, intentAsked(question), actionStanceId, height) ?? plain);
+    return { setUp: aimedSetUp(rig, plain, intentAsked(question), actionStanceId, height) ?? plain, onlyIn };
   },
 
   /** Why bases of the kit cannot go on a spot, by base id; null where they can. */

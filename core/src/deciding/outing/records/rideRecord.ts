@@ -1,6 +1,6 @@
 import { mixed, object } from 'yup';
 import { GROUND_WORLDS } from '../../../../catalog/index.generated';
-import { LIGHTS } from '../../../words/ride/lights';
+import { LIGHT_IDS } from '../../../words/ride/lights';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
 import {
   ALTITUDE_RANGE_M,
@@ -37,7 +37,7 @@ export const rideSchema = validatorOf<RideConditions>()(
     windMps: within(0, WIND_LIMIT_MPS),
     altitudeM: within(ALTITUDE_RANGE_M.low, ALTITUDE_RANGE_M.high),
     temperatureC: within(TEMPERATURE_RANGE_C.low, TEMPERATURE_RANGE_C.high),
-    lightId: oneOf(LIGHTS.map((light) => light.id)),
+    lightId: oneOf(LIGHT_IDS),
     weatherId: maybeOneOf(WEATHER_IDS),
     humidityPct: maybeWithin(1, 100),
     mainsHz: mixed<50 | 60>().oneOf([50, 60], '${path} must be 50 or 60').optional(),

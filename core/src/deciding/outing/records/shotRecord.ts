@@ -1,6 +1,7 @@
 import { boolean, object } from 'yup';
 import type { Lesson, ShakeLesson } from '../../../words/learning/lesson';
 import type { StanceShares } from '../../../words/rig/rigSpec';
+import { LIGHT_IDS, type LightId } from '../../../words/ride/lights';
 import type { Stretch } from '../../../words/ride/keptTrack';
 import type { Ask } from '../../../words/shot/ask';
 import type { ShotHour } from '../../../words/shot/moment';
@@ -141,6 +142,8 @@ export interface Shot {
   readonly pullTests: readonly PullTest[];
   /** When it is taken and which way it goes; none = when the outing starts, every way. */
   readonly hour?: ShotHour;
+  /** The light that it is filmed in, where not as the ride's or as its kind asks for. */
+  readonly lightId?: LightId;
   /** Where on the outing's track it is filmed. */
   readonly stretch?: Stretch;
   /** Hours within which it is possible at all (tide, lift, a closed road), hh:mm, and why; none = all day. */
@@ -208,6 +211,7 @@ export const shotSchema = validatorOf<Shot>()(
     acknowledged: list(OUTING_LIMITS.acknowledged).of(id()),
     pullTests: list(OUTING_LIMITS.pullTests).of(pullTest),
     hour: hourSchema(),
+    lightId: maybeOneOf(LIGHT_IDS),
     stretch: stretchSchema(),
     only: onlySchema(),
     after: id().optional(),

@@ -7,26 +7,33 @@ import type { LightAt } from '../found/lightFound';
 import { FLICKER_SWING, SLICES } from '../limits';
 import { filterWords } from './words';
 
+/** End of civil twilight: street lamps are lit, the sky is dark (U.S. Naval Observatory's definition; from memory). */
+const DARK_BELOW_DEG = -6;
+
 const minutesWords = (seconds: number): string =>
   seconds < 90 ? `${Math.round(seconds)} s` : `${(seconds / 60).toFixed(seconds < 600 ? 1 : 0)} min`;
 
 /** Lights drawn out: whether the shutter stays open long enough for it, how long a streak gets, and how long the film takes. */
-function streakFinding({ exposureS }: LightAt, { intent, resolved, ride, question }: ShotScene): Finding | null {
+function streakFinding({ exposureS, sun }: LightAt, { intent, resolved, ride, question }: ShotScene): Finding | null {
   if (!intent.exposedS) return null;
   const [least, most] = intent.exposedS;
   const { mode, setUp } = resolved;
   const longest = longestExposureS(mode.framesPerSecond);
   const margin = Math.min(exposureS - least, most - exposureS);
+  // Lamps are lit, but at the hour that is told the sun is up.
+  const byDay = margin >= 0 && sun !== null && sun.heightDeg > DARK_BELOW_DEG;
   const taking = takingS(question.seconds ?? intent.seconds, mode.framesPerSecond);
   const because = !mode.stills
     ? `film at ${mode.framesPerSecond} pictures a second opens for ${exposureWords(longest)} at most: stills at intervals draw lights out`
     : exposureS < least
       ? `the shutter opens for ${exposureWords(exposureS)}: ${setUp.shutterS === undefined ? 'it is too light yet, streaks begin at night' : 'held so short'}, from ${exposureWords(least)} on`
-      : `open for ${exposureWords(exposureS)} a lamp ${LAMP.asideM} m beside the way is drawn over ${Math.round(streakDeg(ride.speedMps, exposureS))}°; ${Math.round(question.seconds ?? intent.seconds)} s of film take ${minutesWords(taking)} of ride`;
+      : byDay
+        ? `at ${question.moment?.at} the sky is still bright: lamps are drawn out after dark`
+        : `open for ${exposureWords(exposureS)} a lamp ${LAMP.asideM} m beside the way is drawn over ${Math.round(streakDeg(ride.speedMps, exposureS))}°; ${Math.round(question.seconds ?? intent.seconds)} s of film take ${minutesWords(taking)} of ride`;
   return {
     id: 'streaks',
     label: 'streaks of light',
-    verdict: margin >= 0 ? 'good' : 'stop',
+    verdict: byDay ? 'watch' : margin >= 0 ? 'good' : 'stop',
     value: exposureS,
     unit: 's',
     limit: [least, most],
@@ -34,7 +41,9 @@ function streakFinding({ exposureS }: LightAt, { intent, resolved, ride, questio
     because,
     mend:
       margin >= 0
-        ? null
+        ? byDay
+          ? { text: 'an hour after sunset' }
+          : null
         : {
             text: mode.stills ? 'after dark, or with an ND filter' : 'a camera and mode that take stills at intervals',
           },
