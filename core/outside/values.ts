@@ -1,5 +1,7 @@
 /** Quantities for which somebody outside has a value: what they say, and what is computed here. Written into docs/models.md by `npm run outside`. */
 import { calibrateLens, fieldOfViewDeg } from '../src/mathematics/lens/lens';
+import { inverse, sumOf } from '../src/mathematics/numbers/matrix';
+import { bar, movedTo, spring } from '../src/physics/stiffness/flexibility';
 import { standardNormalAt } from '../src/mathematics/numbers/standardNormal';
 import { magnitude } from '../src/mathematics/spectra/complex';
 import { frequencyGrid } from '../src/mathematics/spectra/frequencyGrid';
@@ -36,6 +38,16 @@ const FORMAT = calibrateLens({
   fovAcross: 'horizontal',
   crop: 1,
 });
+
+/** Stiffness along its middle line of two hinged bars that meet at a right angle. */
+function trussNPerM(lengthM: number, eiNm2: number, radiusM: number): number {
+  const hinge = spring(0, 1e6);
+  const bars = [-1, 1].map((side) => {
+    const foot = [side * lengthM * Math.SQRT1_2, -lengthM * Math.SQRT1_2, 0] as const;
+    return sumOf(movedTo(hinge, foot, [0, 0, 0]), bar(foot, [0, 0, 0], eiNm2, radiusM), hinge);
+  });
+  return sumOf(...bars.map(inverse))[1]![1]!;
+}
 
 const BAND = frequencyGrid(0.5, 50, 4000);
 const contour = (roughnessM3: number, speedMps: number) =>
@@ -190,6 +202,22 @@ export const OUTSIDE_VALUES: readonly OutsideValue[] = [
     naturalFrequencyHz(0.2 * 9.80665 * 1000, 0.2),
   ),
   value('Through the mount', 'sag of 0.16 kg on 800 N/m', 'mm', 1.961, 'm·g/k', () => 1000 * staticSagM(0.16, 800)),
+  value(
+    'Through the mount',
+    'end of a bar of 0.3 m, EI 40 N·m², under 1 N across',
+    'mm',
+    0.225,
+    'cantilever, L³/3EI',
+    () => 1000 * bar([0, 0, 0], [0.3, 0, 0], 40, 0.008)[1]![1]!,
+  ),
+  value(
+    'Through the mount',
+    'two hinged bars of 0.4 m at 45°, EA 2.5 MN: force for a millimetre',
+    'kN',
+    6.25,
+    'plane truss, 2·EA/L·cos²α (Hibbeler, from memory)',
+    () => trussNPerM(0.4, 40, 0.008) / 1e6,
+  ),
   value(
     'Through the mount',
     'two equal masses on equal springs, 1 rad/s each: slower',

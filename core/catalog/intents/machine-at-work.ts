@@ -14,9 +14,16 @@ const intent: IntentDefinition = {
       label: 'what works',
       of: { working: true },
       share: [0.04, 0.4],
+      nearM: 0.7,
       weight: 3,
     },
-    { id: 'ground', label: 'ground streaming by', of: { groups: ['ground', 'way'] }, share: [0.2, 0.8], weight: 2 },
+    {
+      id: 'around',
+      label: 'ground, water or sky around it',
+      of: { groups: ['ground', 'way', 'sky'] },
+      share: [0.2, 0.8],
+      weight: 2,
+    },
     {
       id: 'rider',
       label: 'own body and helmet',

@@ -26,6 +26,7 @@ const intent: IntentDefinition = {
     { id: 'sky', label: 'sky', of: { groups: ['sky'] }, share: [0.08, 0.6], weight: 2 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
+  needs: ['a craft'],
   feel: 0.3,
   seconds: 12,
 };

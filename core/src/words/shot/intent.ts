@@ -30,6 +30,8 @@ export interface Want {
   readonly whole?: boolean;
   /** Least extent across or down, as a share of the picture: what is far is a dot by its area and still a shape by its length. */
   readonly extent?: number;
+  /** Up to so far from the lens it is close up, metres. */
+  readonly nearM?: number;
   /** Least share of the craft's ends (nose, tail, both sides, top) that must lie in the picture, and with them whoever rides it. */
   readonly ends?: number;
   /** Weight in the ranking of spots. */
@@ -37,7 +39,8 @@ export interface Want {
 }
 
 /** What a carrier must have for a kind of shot to make sense on it at all. */
-export type Need = 'somebody on board' | 'somebody else' | 'near the ground' | 'a way down' | 'something to steer by';
+export type Need =
+  'a craft' | 'somebody on board' | 'somebody else' | 'near the ground' | 'a way down' | 'something to steer by';
 
 /** Whether a mode can take a kind of shot at all: lights are drawn out in stills, everything else is filmed. */
 export const suitsIntent = ({ stills }: Pick<CameraMode, 'stills'>, { exposedS }: IntentDefinition): boolean =>

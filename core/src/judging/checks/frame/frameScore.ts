@@ -1,8 +1,8 @@
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import { rangeMargin } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
-import { BEHIND_M, BELOW_SHOULDERS_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
-import { measureWant, smallerSide } from './wants';
+import { BEHIND_M, BELOW_SHOULDERS_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG, sharpShare } from './judgeFrame';
+import { measureWant, nearestOf, smallerSide } from './wants';
 
 /** What lies far beside the height where it should is met so much less. A weight of ranking, no measurement. */
 const OUT_OF_BAND_COSTS = 0.5;
@@ -30,10 +30,12 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
         : Math.min(1, action.endsInFrame / want.ends) * (action.riderInFrame === false ? WITHOUT_RIDER : 1);
     const seen = measureWant(want, action.measures, framed.working);
     const extent = want.extent === undefined ? 1 : Math.min(1, seen.extent / want.extent);
+    const nearest = want.nearM === undefined ? null : nearestOf(want, action.measures, framed.working);
+    const close = nearest === null ? 1 : Math.min(1, want.nearM! / nearest) ** 2;
     const band = want.heightBand;
     const placed = band && seen.height !== null ? 1 - OUT_OF_BAND_COSTS * (1 - inBand(seen.height, band)) : 1;
     const lacking = want.both ? Math.max(0, 1 - smallerSide(want, action.measures, framed.working) / (low / 4)) : 0;
-    return { weight: want.weight, met: met * ends * extent * placed * (1 - ONE_SIDE_COSTS * lacking) };
+    return { weight: want.weight, met: met * ends * extent * close * placed * (1 - ONE_SIDE_COSTS * lacking) };
   });
   if (intent.horizonBand) {
     points.push({ weight: 4, met: inBand(action.measures.horizon.heightFraction, intent.horizonBand) });
@@ -48,7 +50,13 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     points.push({ weight: 3, met: Math.max(0, 1 - Math.max(0, -action.overShouldersM - BELOW_SHOULDERS_M) / 0.3) });
   const total = points.reduce((sum, p) => sum + p.weight, 0);
   const mean = points.reduce((sum, p) => sum + p.weight * p.met, 0) / total;
-  return mean * (0.5 + 0.5 * Math.min(...points.map((p) => p.met))) * gimbalKept(framed) * sharpFrom(framed, action);
+  return (
+    mean *
+    (0.5 + 0.5 * Math.min(...points.map((p) => p.met))) *
+    gimbalKept(framed) *
+    sharpFrom(framed, action) *
+    (0.5 + 0.5 * sharpShare(framed, intent, action))
+  );
 }
 
 /** 1 within a band of heights, 0 three tenths of the picture beside it. */

@@ -1,4 +1,5 @@
 import type { RiderZone } from '../../../posing/rig/riderZone';
+import type { PartInFrame } from '../../../physics/framing/measureFrame';
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import {
@@ -11,12 +12,14 @@ import {
   type Verdict,
 } from '../../../words/check/result';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
-import { counts, cutParts, measureWant } from './wants';
+import { counts, cutParts, measureWant, nearestOf } from './wants';
 
 /** Below this part of a wanted least share (or above its inverse of a greatest) the shot is missed, not just poor. Estimate 0.4 to 0.6. */
 export const MISSED = 0.5;
 /** With fewer of its ends than this share of what is asked a craft is not whole. Estimate 0.5 to 0.75. */
 const ENDS_MISSED = 0.6;
+/** Farther off than this times what counts as close it is told. Estimate 1.1 to 1.5. */
+const STILL_NEAR = 1.25;
 /** A want of this weight or more is what the shot is about. */
 const MAIN_WEIGHT = 5;
 /** The sky line this far outside its band, as a fraction of the picture's height, is still only worth a look. Estimate 0.05 to 0.12. */
@@ -57,6 +60,11 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
   if (want.whole && verdict === 'good' && action && cutParts(want, action.stance.measures, framed.working).length > 0) {
     verdict = 'watch';
     place += `; cut off at the edge: ${cutParts(want, action.stance.measures, framed.working).join(', ')}`;
+  }
+  const nearest = want.nearM === undefined || !action ? null : nearestOf(want, action.stance.measures, framed.working);
+  if (nearest !== null && nearest > want.nearM! * STILL_NEAR) {
+    verdict = worseOf(verdict, 'watch');
+    place += `; ${nearest.toFixed(1)} m off it is no close-up, that is taken from ${want.nearM!.toFixed(1)} m or nearer`;
   }
   if (want.extent !== undefined && action && action.extent < want.extent) {
     verdict = worseOf(verdict, action.extent < want.extent * MISSED ? 'stop' : 'watch');
@@ -248,15 +256,23 @@ function behindFinding({ fromBehind }: IntentDefinition, { aheadOfEyesM, name }:
 /** What the shot is about is lost when it lies nearer than this share of the closest focus. Estimate 0.5 to 0.8. */
 const BLURRED = 0.6;
 
+/** How much of what the shot is about lies beyond the blur before the closest focus, 0 to 1; 1 where it is about nothing near. */
+export function sharpShare(framed: FramedSetUp, intent: IntentDefinition, { measures }: StanceFrame): number {
+  const beyond = framed.resolved.camera.closestFocusM.value * BLURRED;
+  const about = intent.wants
+    .filter((want) => want.share[0] > 0 && want.weight >= MAIN_WEIGHT)
+    .flatMap((want) => measures.parts.filter((part) => counts(want, part, framed.working)));
+  const seen = about.reduce((sum, { share }) => sum + share, 0);
+  if (seen === 0) return 1;
+  return about.reduce((sum, { share, nearestM }) => sum + (nearestM >= beyond ? share : 0), 0) / seen;
+}
+
 function focusFinding(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): Finding | null {
   const { nearest } = action.measures;
   if (!nearest) return null;
   const closest = framed.resolved.camera.closestFocusM.value;
   const near = nearest.distanceM < closest;
-  const about = intent.wants
-    .filter((want) => want.share[0] > 0 && want.weight >= MAIN_WEIGHT)
-    .flatMap((want) => action.measures.parts.filter((part) => counts(want, part, framed.working)));
-  const sharp = about.length === 0 || about.some((part) => part.nearestM >= closest * BLURRED);
+  const sharp = sharpShare(framed, intent, action) >= MISSED;
   return {
     id: 'focus',
     label: 'closest focus',
@@ -295,23 +311,48 @@ function gimbalFinding(framed: FramedSetUp): Finding | null {
   };
 }
 
+/** How much of what a want names lies in the seam; what carries the camera lies along the strut, in the seam by its nature. */
+function taken(want: Want, { resolved, working }: FramedSetUp, { measures, stitched }: StanceFrame): number {
+  const carriedBy = resolved.placed.spot.partId;
+  const parts = measures.parts.filter((part) => part.id !== carriedBy && counts(want, part, working));
+  const seen = parts.reduce((sum, { share }) => sum + share, 0);
+  const within = ({ id }: PartInFrame) => stitched.find((part) => part.id === id)?.within ?? 0;
+  return seen > 0 ? parts.reduce((sum, part) => sum + part.share * within(part), 0) / seen : 0;
+}
+
+/** Small things that are missed even where most of what is wanted lies beside the seam. */
+const MISSED_IN_SEAM: readonly string[] = ['hands', 'face', 'subject'];
+const peopleWanted = (
+  { wants }: IntentDefinition,
+  { id, group }: { readonly id: string; readonly group: string },
+  { resolved }: FramedSetUp,
+): boolean =>
+  MISSED_IN_SEAM.includes(group) &&
+  id !== resolved.placed.spot.partId &&
+  wants.some((want) => want.share[0] > 0 && (want.of.groups as readonly string[] | undefined)?.includes(group));
+
 /** What the shot wants must not lie in the seam of a two-lens camera. */
 function seamFinding(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): Finding | null {
   if (!framed.resolved.camera.stitch) return null;
-  const wanted = intent.wants.filter((w) => w.share[0] > 0).flatMap((w) => w.of.groups ?? []) as readonly string[];
-  const hit = action.stitched.find((part) => wanted.includes(part.group));
-  const within = hit?.within ?? 0;
+  const within = Math.max(0, ...intent.wants.filter((w) => w.share[0] > 0).map((w) => taken(w, framed, action)));
+  const people = action.stitched.find((part) => part.within > 0.5 && peopleWanted(intent, part, framed));
   return {
     id: 'seam',
     label: 'seam between the lenses',
-    verdict: within > 0.5 ? 'stop' : within > 0.1 ? 'watch' : 'good',
+    verdict: within > 0.5 ? 'stop' : within > 0.1 || people ? 'watch' : 'good',
     value: percent(within),
     unit: '%',
     limit: [null, 10],
     margin: 10 - percent(within),
-    because: hit
-      ? `${Math.round(within * 100)} % of the ${hit.name} lies in the seam in ${action.name.toLowerCase()}: near things are blurred or missing there`
-      : 'nothing that the shot wants lies in the seam',
-    mend: within > 0.1 ? { text: 'turn the camera so that the seam comes over the pole, not over the subject' } : null,
+    because:
+      within > 0.1
+        ? `${Math.round(within * 100)} % of what the shot wants lies in the seam in ${action.name.toLowerCase()}: near things are blurred or missing there`
+        : people
+          ? `${Math.round(people.within * 100)} % of the ${people.name} lies in the seam in ${action.name.toLowerCase()}: near things are blurred or missing there`
+          : 'next to nothing that the shot wants lies in the seam',
+    mend:
+      within > 0.1 || people
+        ? { text: 'turn the camera so that the seam comes over the pole, not over the subject' }
+        : null,
   };
 }

@@ -25,6 +25,12 @@ export function measureWant(
   return { share: groups + named, height, extent };
 }
 
+/** How near the nearest of what a want names is, metres; null where nothing of it is seen. */
+export function nearestOf(want: Want, measures: FrameMeasures, working: readonly string[]): number | null {
+  const seen = measures.parts.filter((p) => counts(want, p, working));
+  return seen.length > 0 ? Math.min(...seen.map((p) => p.nearestM)) : null;
+}
+
 /** What lies so near to the left or right edge is not made out any more, as a share of the width. Estimate 0.02 to 0.06. */
 const AT_EDGE = 0.04;
 
