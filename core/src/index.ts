@@ -89,6 +89,7 @@ export { knownMachines, registerOwnShapes, resolveRig } from './posing/lookup/re
 export { withStanceShare } from './posing/lookup/stanceShares';
 export { poseRig } from './posing/rig/poseRig';
 export { lostSpots, placedAt, placedSpot, placedSpots, whyUnplaced, worldFromSpot } from './posing/rig/spots';
+export { imperialWords } from './mathematics/units/imperialWords';
 export { tiltWords } from './mathematics/units/tiltWords';
 export { fromMarkM, slides, type SpotZone } from './words/carrier/spotZone';
 export { armWays } from './posing/strut/armPlace';

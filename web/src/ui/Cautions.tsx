@@ -1,5 +1,6 @@
 import type { RuleDefinition } from '@strut-spot/core';
 import { TriangleAlert } from 'lucide-react';
+import { useInUnits } from './useInUnits';
 
 /** More are not read beside a choice; all of them stand on the sheet of Hold and on the card. */
 const MOST = 3;
@@ -27,11 +28,12 @@ export function Cautions({
 }
 
 function Caution({ text, title, ask = '' }: { readonly text: string; readonly title?: string; readonly ask?: string }) {
+  const inUnits = useInUnits();
   return (
     <li className="flex gap-1.5" title={title}>
       <TriangleAlert size={14} aria-hidden className="mt-0.5 shrink-0 text-hivis-ink" />
       <span>
-        {text} {ask && <span className="text-ink-2">{ask}</span>}
+        {inUnits(text)} {ask && <span className="text-ink-2">{ask}</span>}
       </span>
     </li>
   );

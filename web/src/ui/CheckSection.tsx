@@ -1,9 +1,11 @@
 import { checkName, type CheckResult } from '@strut-spot/core';
 import { FindingRow } from './FindingRow';
+import { useInUnits } from './useInUnits';
 import { VerdictMark } from './VerdictMark';
 
 /** What is not good yet, with its mend; what is good is a line that opens. */
 export function CheckSection({ check }: { check: CheckResult }) {
+  const inUnits = useInUnits();
   const findings = check.verdict === "can't say" ? [] : check.findings;
   const open = findings.filter((f) => f.verdict !== 'good');
   const good = findings.filter((f) => f.verdict === 'good');
@@ -15,7 +17,7 @@ export function CheckSection({ check }: { check: CheckResult }) {
           <VerdictMark verdict={check.verdict} />
         </span>
       </h2>
-      {check.verdict === "can't say" && <p>{check.missing}</p>}
+      {check.verdict === "can't say" && <p>{inUnits(check.missing)}</p>}
       <ul>
         {open.map((finding) => (
           <FindingRow key={finding.id} finding={finding} />

@@ -2,12 +2,14 @@ import { filmedThen, type Finding, type Mend } from '@strut-spot/core';
 import { Wrench } from 'lucide-react';
 import { useShot } from '../state/useShot';
 import { useSpotChange } from '../state/useSpotChange';
+import { useInUnits } from './useInUnits';
 import { VerdictMark } from './VerdictMark';
 
 /** One thing that a check looked at, with its derivation and its mend. */
 export function FindingRow({ finding }: { finding: Finding }) {
   const { outing, change, changeSetUp, shot } = useShot();
   const changeSpot = useSpotChange();
+  const inUnits = useInUnits();
   const apply = (mend: Mend) => {
     if (mend.spotId) changeSpot(mend.spotId);
     else if (mend.hour)
@@ -22,12 +24,14 @@ export function FindingRow({ finding }: { finding: Finding }) {
       <details>
         <summary className="flex min-h-[24px] items-center gap-2 leading-tight">
           <VerdictMark verdict={finding.verdict} size={13} word={false} />
-          <span className="min-w-0 flex-1 truncate">{finding.label}</span>
-          <span className="reading">{figure(finding)}</span>
+          <span className="min-w-0 flex-1 truncate">{inUnits(finding.label)}</span>
+          <span className="reading">{inUnits(figure(finding))}</span>
         </summary>
-        <p className="pl-6 text-ink-2">{finding.because}.</p>
+        <p className="pl-6 text-ink-2">{inUnits(finding.because)}.</p>
         <p className="pl-6 text-[0.86rem] text-ink-2">
-          wanted {limits(finding)}, margin {finding.margin.toFixed(finding.unit === 'm' ? 2 : 1)} {finding.unit}
+          {inUnits(
+            `wanted ${limits(finding)}, margin ${finding.margin.toFixed(finding.unit === 'm' ? 2 : 1)} ${finding.unit}`,
+          )}
         </p>
       </details>
       {mend && (
@@ -38,10 +42,10 @@ export function FindingRow({ finding }: { finding: Finding }) {
               className="inline-flex min-h-[24px] items-center gap-1.5 text-left font-[620] text-hivis-ink underline underline-offset-2"
               onClick={() => apply(mend)}
             >
-              <Wrench size={13} aria-hidden className="shrink-0" /> {mend.text}
+              <Wrench size={13} aria-hidden className="shrink-0" /> {inUnits(mend.text)}
             </button>
           ) : (
-            <span className="font-[620]">{mend.text}</span>
+            <span className="font-[620]">{inUnits(mend.text)}</span>
           )}
         </div>
       )}

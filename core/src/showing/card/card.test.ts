@@ -111,5 +111,7 @@ it('says what the level must read, the spot and the cautions that belong to it',
   expect(card.cautions.join(' ')).toMatch(/blow/);
   expect(card.steps.map(({ words }) => words).join(' ')).toMatch(/Tether/);
   expect(JSON.stringify(card)).not.toMatch(/\bsafe\b/i);
-  expect(cardContent(outing, shot, 'imperial').numbers[0]!.value).toMatch(/ in$/);
+  const imperial = cardContent(outing, shot, 'imperial');
+  expect(imperial.numbers[0]!.value).toMatch(/ in$/);
+  expect(JSON.stringify(imperial)).not.toMatch(/\d (mm|cm|m|km\/h|kg|kgf|°C)\b/);
 });

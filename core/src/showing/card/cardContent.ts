@@ -28,6 +28,7 @@ import { fromMarkM, slides } from '../../words/carrier/spotZone';
 import { tiltWords } from '../../mathematics/units/tiltWords';
 import { cardSteps, type CardStep } from './cardSteps';
 import { isParticular } from '../../words/rule/rule';
+import { imperialWords } from '../../mathematics/units/imperialWords';
 import { metresToInches } from '../../mathematics/units/length';
 
 export type UnitSystem = 'metric' | 'imperial';
@@ -196,7 +197,7 @@ export function cardContent(
     notch.notches === null
       ? `${resolved.head.name}: holds anywhere`
       : `${resolved.head.name}: ${notch.notches === 0 ? 'middle notch' : `${Math.abs(notch.notches)} ${Math.abs(notch.notches) === 1 ? 'notch' : 'notches'} ${notch.notches > 0 ? 'up' : 'down'} from the middle`}${Math.abs(notch.restDeg) >= 0.5 ? `, ${Math.abs(notch.restDeg).toFixed(1)}° short of the reading` : ''}`;
-  return {
+  const card: CardContent = {
     title: shot.name,
     where: placeWords(resolved.placed, units),
     stance: `for ${stance?.name.toLowerCase() ?? shot.actionStanceId}`,
@@ -264,4 +265,13 @@ export function cardContent(
     ],
     checks: report.checks.map(cardCheck),
   };
+  return units === 'metric' ? card : { ...inImperial(card), title: card.title };
+}
+
+/** Every text of a card as customary units want it. */
+function inImperial<Value>(value: Value): Value {
+  if (typeof value === 'string') return imperialWords(value) as Value;
+  if (Array.isArray(value)) return value.map((item: unknown) => inImperial(item)) as Value;
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([key, held]) => [key, inImperial<unknown>(held)])) as Value;
 }

@@ -7,6 +7,7 @@ import { ChoiceField, type Choice } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
+import { useInUnits } from '../../ui/useInUnits';
 
 const NAMES = ['Second arm', 'Third arm'] as const;
 /** A base stands within this of the first. Metres. */
@@ -22,6 +23,7 @@ interface FurtherArmsProps {
 export function FurtherArms({ bases, links }: FurtherArmsProps) {
   const { shot, changeSetUp, rig, outing } = useShot();
   const { units } = useSettings();
+  const inUnits = useInUnits();
   const { setUp } = shot;
   const arms = setUp.furtherArms ?? [];
   const kit = kitWith(outing.ownKit);
@@ -103,7 +105,7 @@ export function FurtherArms({ bases, links }: FurtherArmsProps) {
       ))}
       {standing?.refusal && (
         <p role="status" className="text-[0.9rem] font-[600]">
-          It does not go like this: {standing.refusal}.
+          It does not go like this: {inUnits(standing.refusal)}.
         </p>
       )}
       {next && arms.length < room && (

@@ -2,6 +2,7 @@ import { GOES, ROUTINES, type EveningTask, type PackItem, packedGrams } from '@s
 import { useOuting } from '../../state/OutingProvider';
 import { isInBox, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { Tick } from '../../ui/Tick';
+import { useInUnits } from '../../ui/useInUnits';
 
 const KINDS = { camera: 'Cameras', mount: 'Mounts', power: 'Power and cards', care: 'Care and spares' } as const;
 
@@ -25,6 +26,7 @@ export function PackPanel({
   const { packed = [], done = [] } = outing.plan ?? {};
   const tick = (field: 'packed' | 'done', id: string, on: boolean) =>
     change((o) => ({ ...o, plan: { ...o.plan, [field]: withTick(o.plan?.[field], id, on) } }), `tick-${field}-${id}`);
+  const inUnits = useInUnits();
   const inBag = pack.filter((item) => packed.includes(item.id)).length;
   return (
     <div className="space-y-3">
@@ -45,7 +47,7 @@ export function PackPanel({
         <h2 id="pack" className="caption flex justify-between border-b-2 border-ink pb-0.5">
           <span>To pack</span>
           <span className="reading normal-case" data-testid="packed">
-            {inBag} of {pack.length}, {kilos(packedGrams(pack))}
+            {inBag} of {pack.length}, {inUnits(kilos(packedGrams(pack)))}
           </span>
         </h2>
         {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((kind) => {

@@ -4,6 +4,7 @@ import { VerdictMark } from '../../ui/VerdictMark';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { modeWords, steadyWord, strutWords } from '../../searching/candidateWords';
+import { useInUnits } from '../../ui/useInUnits';
 
 interface CandidateCardProps {
   readonly rank: number;
@@ -32,6 +33,7 @@ export function CandidateCard(props: CandidateCardProps) {
   const { rank, candidate, score, alike, exact, rig, light, stanceId, chosen, compared, rough } = props;
   const { onUnfold, onChoose, onCompare } = props;
   const { facts, setUp } = candidate;
+  const inUnits = useInUnits();
   const widthPx = rough ? WIDTH_PX.rough : WIDTH_PX.fine;
   const picture = useLatest(`${candidate.id} ${widthPx} ${JSON.stringify(light)}`, () =>
     drawing.picture({ rig, setUp, stanceId, widthPx, uncropped: false, light: { ...light, hasty: rough } }),
@@ -57,12 +59,12 @@ export function CandidateCard(props: CandidateCardProps) {
           <span className="block truncate text-[0.86rem] text-ink-2" title={modeWords(candidate)}>
             {modeWords(candidate, true)}
           </span>
-          <span className="block truncate text-[0.86rem] text-ink-2" title={strutWords(candidate)}>
-            {strutWords(candidate)}
+          <span className="block truncate text-[0.86rem] text-ink-2" title={inUnits(strutWords(candidate))}>
+            {inUnits(strutWords(candidate))}
           </span>
           <span className="block truncate pt-0.5 text-[0.86rem]">
             {facts.speedFeel === null ? 'no ground' : `${facts.speedFeel.toFixed(1)}×`}, {steadyWord(facts)},{' '}
-            {Math.round(facts.massKg * 1000)} g
+            {inUnits(`${Math.round(facts.massKg * 1000)} g`)}
           </span>
           <span className="block truncate text-[0.86rem]">
             {Math.round(facts.minutes)} min, {facts.cost}

@@ -9,6 +9,7 @@ import {
 import { Cautions } from '../../ui/Cautions';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { modeWords, strutWords, termName } from '../../searching/candidateWords';
+import { useInUnits } from '../../ui/useInUnits';
 
 /** One candidate opened: the sum of its terms, what it is set to, what the checks say, and the way to the bench. */
 export function CandidateDetail({
@@ -30,13 +31,14 @@ export function CandidateDetail({
   onExact: () => void;
 }) {
   const counted = countedTerms(candidate, weights);
+  const inUnits = useInUnits();
   return (
     <section aria-label="The chosen one" className="space-y-2" data-testid="detail" data-candidate={candidate.id}>
       <h2 className="text-[1.1rem] leading-tight font-[680]">
         {candidate.spotName}: {candidate.facts.cameraName}
       </h2>
       <p className="text-[0.9rem] text-ink-2">
-        {strutWords(candidate)}; {modeWords(candidate)}; {degreesUp(candidate.setUp.angles.tiltDeg)}
+        {inUnits(strutWords(candidate))}; {modeWords(candidate)}; {degreesUp(candidate.setUp.angles.tiltDeg)}
         {Math.abs(candidate.setUp.angles.panDeg) > 0.5
           ? `, turned ${Math.round(Math.abs(candidate.setUp.angles.panDeg))}° ${candidate.setUp.angles.panDeg > 0 ? 'right' : 'left'}`
           : ''}
@@ -59,7 +61,7 @@ export function CandidateDetail({
               <th scope="row" className="py-0.5 pr-2 text-left font-normal whitespace-nowrap">
                 {termName(term.id)}
               </th>
-              <td className="text-[0.86rem] text-ink-2">{term.text}</td>
+              <td className="text-[0.86rem] text-ink-2">{inUnits(term.text)}</td>
               <td className="reading pl-2 text-right whitespace-nowrap">× {term.factor.toFixed(2)}</td>
             </tr>
           ))}
@@ -71,7 +73,7 @@ export function CandidateDetail({
       </p>
       {learnt.map((words) => (
         <p key={words} className="text-[0.9rem]" data-testid="learnt">
-          {words}
+          {inUnits(words)}
         </p>
       ))}
       {exact ? (
@@ -83,7 +85,7 @@ export function CandidateDetail({
                 <VerdictMark verdict={check.verdict} size={13} />
               </span>
               <span className="text-[0.86rem] text-ink-2">
-                {'findings' in check ? check.findings[0]!.because : check.missing}
+                {inUnits('findings' in check ? check.findings[0]!.because : check.missing)}
               </span>
             </li>
           ))}

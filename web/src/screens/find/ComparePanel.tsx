@@ -12,6 +12,7 @@ import { PictureCanvas } from '../../ui/PictureCanvas';
 import { drawing, judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { modeWords, strutWords, termName } from '../../searching/candidateWords';
+import { useInUnits } from '../../ui/useInUnits';
 
 interface ComparePanelProps {
   readonly ranked: readonly Ranked[];
@@ -68,6 +69,7 @@ function Column({
   onTake: () => void;
 }) {
   const { rig } = shakeOf(candidate);
+  const inUnits = useInUnits();
   const sure = useLatest(`${best.candidate.id}/${candidate.id}`, () =>
     judging.steadierIn100(shakeOf(best.candidate), shakeOf(candidate)),
   ).value;
@@ -97,13 +99,13 @@ function Column({
         {candidate.id === best.candidate.id && <p>The best of these.</p>}
         {behind.map((t) => (
           <p key={t.id}>
-            <b>less {termName(t.id).toLowerCase()}</b> (−{(t.lost * 100).toFixed(1)}): {t.text}
+            <b>less {termName(t.id).toLowerCase()}</b> (−{(t.lost * 100).toFixed(1)}): {inUnits(t.text)}
           </p>
         ))}
         {candidate.id !== best.candidate.id &&
           ahead.map((t) => (
             <p key={t.id}>
-              more {termName(t.id).toLowerCase()} (+{(-t.lost * 100).toFixed(1)}): {t.text}
+              more {termName(t.id).toLowerCase()} (+{(-t.lost * 100).toFixed(1)}): {inUnits(t.text)}
             </p>
           ))}
         {candidate.id !== best.candidate.id && sure !== undefined && (

@@ -1,6 +1,7 @@
 import { whyNot, type Ranked, type SpotResult, type Weights } from '@strut-spot/core';
 import { useState } from 'react';
 import { termName } from '../../searching/candidateWords';
+import { useInUnits } from '../../ui/useInUnits';
 
 /** Click any spot and read what stopped it, or what it gives away. */
 export function WhyNotPanel({
@@ -14,6 +15,7 @@ export function WhyNotPanel({
   weights: Weights;
   onPick: (id: string) => void;
 }) {
+  const inUnits = useInUnits();
   const [asked, setAsked] = useState<string | null>(null);
   const keyOf = (s: SpotResult) => `${s.carrierId}/${s.spotId}`;
   const spot = spots.find((s) => keyOf(s) === asked);
@@ -65,9 +67,7 @@ export function WhyNotPanel({
                   <li key={t.id} className="border-b border-hair leading-snug">
                     <span className="font-[620]">{termName(t.id)}</span>{' '}
                     <span className="reading">−{(t.lost * 100).toFixed(1)}</span>{' '}
-                    <span className="text-ink-2">
-                      {t.text}; the best: {t.against}
-                    </span>
+                    <span className="text-ink-2">{inUnits(`${t.text}; the best: ${t.against}`)}</span>
                   </li>
                 ))}
               </ul>
@@ -81,13 +81,14 @@ export function WhyNotPanel({
 }
 
 function Reasons({ reasons }: { reasons: readonly { because: string; mend: string | null; times?: number }[] }) {
+  const inUnits = useInUnits();
   return (
     <ul className="text-[0.9rem]">
       {reasons.map(({ because, mend }) => (
         <li key={because} className="border-b border-hair leading-snug">
           <b>Stopped: </b>
-          {because}
-          {mend && <span className="text-ink-2">; {mend}</span>}
+          {inUnits(because)}
+          {mend && <span className="text-ink-2">; {inUnits(mend)}</span>}
         </li>
       ))}
     </ul>

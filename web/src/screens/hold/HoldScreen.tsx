@@ -17,6 +17,7 @@ import { NEAREST_SHOWN, sceneLines } from './sceneLines';
 import { SightMap } from './SightMap';
 import { WatchedList } from './WatchedList';
 import { WalkThrough } from './WalkThrough';
+import { useInUnits } from '../../ui/useInUnits';
 
 const CarrierView = lazy(() => import('../../scene/CarrierView'));
 const STATE_WORDS: Readonly<Record<SurfaceState, string>> = {
@@ -168,7 +169,8 @@ export function HoldScreen() {
 }
 
 function ApproachList({ approaches }: { approaches: readonly Approach[] }) {
-  if (approaches.length === 0) return <p>Nothing that moves comes within 0.6 m.</p>;
+  const inUnits = useInUnits();
+  if (approaches.length === 0) return <p>{inUnits('Nothing that moves comes within 0.6 m.')}</p>;
   return (
     <ul className="text-[0.93rem]">
       {approaches.slice(0, NEAREST_SHOWN).map((a) => (
@@ -179,7 +181,7 @@ function ApproachList({ approaches }: { approaches: readonly Approach[] }) {
               {a.sweeping ? `, as the ${a.sweeping.name} ${a.sweeping.verb}` : `, ${a.stanceName.toLowerCase()}`}
             </span>
           </span>
-          <span className="reading">{Math.round(a.distanceM * 1000)} mm</span>
+          <span className="reading">{inUnits(`${Math.round(a.distanceM * 1000)} mm`)}</span>
         </li>
       ))}
     </ul>

@@ -5,10 +5,12 @@ import { useState } from 'react';
 import { nowIso } from '../../state/newId';
 import { Explained } from '../../ui/words/Explained';
 import { useShot } from '../../state/useShot';
+import { useInUnits } from '../../ui/useInUnits';
 
 /** What a hand scale must show, with a scale to practise on and the record of what was pulled. */
 export function PullTestPanel({ test }: { test: HoldReport['pullTest'] }) {
   const { shot, change } = useShot();
+  const inUnits = useInUnits();
   const [pulled, setPulled] = useState(0);
   const most = Math.max(20, test.newton * 1.6);
   const record = (held: boolean) => {
@@ -23,7 +25,7 @@ export function PullTestPanel({ test }: { test: HoldReport['pullTest'] }) {
       </h2>
       <p className="flex items-baseline justify-between gap-2">
         <output className="text-[1.9rem] leading-tight font-[720] [font-stretch:70%]" data-testid="pull-test">
-          {pullWords(test)}
+          {inUnits(pullWords(test))}
         </output>
         <span className="text-right text-[0.9rem] text-ink-2">{test.factor} × the worst load</span>
       </p>

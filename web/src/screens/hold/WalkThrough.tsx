@@ -1,6 +1,7 @@
 import { pullWords, type RuleDefinition } from '@strut-spot/core';
 import type { HoldSheet } from '../../workers/answers/rideChecks';
 import { useShot } from '../../state/useShot';
+import { useInUnits } from '../../ui/useInUnits';
 
 const ORDER: readonly RuleDefinition['when'][] = ['before mounting', 'before moving', 'under way', 'after'];
 
@@ -15,6 +16,7 @@ interface Item {
 /** What is gone through, in its order; what was gone through stays so and is not asked for again. */
 export function WalkThrough({ report }: { report: HoldSheet }) {
   const { shot, change } = useShot();
+  const inUnits = useInUnits();
   const { pullTest, tetherN } = report.hold;
   const tether = report.clear?.turning;
   const own: Item[] = [
@@ -76,8 +78,8 @@ export function WalkThrough({ report }: { report: HoldSheet }) {
                     />
                     <span>
                       {item.stop && <b>Stop: </b>}
-                      {item.text}
-                      <span className="block text-[0.86rem] text-ink-2">{item.because}</span>
+                      {inUnits(item.text)}
+                      <span className="block text-[0.86rem] text-ink-2">{inUnits(item.because)}</span>
                     </span>
                   </label>
                 </li>

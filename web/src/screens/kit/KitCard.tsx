@@ -5,6 +5,7 @@ import { PictureCanvas } from '../../ui/PictureCanvas';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { kitFacts, type KitPiece } from './kitFacts';
+import { useInUnits } from '../../ui/useInUnits';
 
 interface KitCardProps {
   readonly kind: KitKind;
@@ -23,6 +24,7 @@ interface KitCardProps {
 }
 
 export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, price, onPrice, onRemove }: KitCardProps) {
+  const inUnits = useInUnits();
   const picture = useLatest(`${kind}/${piece.id}`, () =>
     drawing.kitPortrait(own, kind, piece.id, { widthPx: 192, heightPx: 128, aroundDeg: 38, aboveDeg: 22, land: false }),
   );
@@ -89,9 +91,11 @@ export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, pric
       </div>
       <dl className="mt-1 text-[0.9rem] leading-snug">
         {kitFacts(kind, piece).map(({ label, value, source }) => (
-          <div key={label} className="flex gap-2" title={source}>
+          <div key={label} className="flex gap-2" title={source && inUnits(source)}>
             <dt className="label w-24 shrink-0 text-ink-2">{label}</dt>
-            <dd className={source ? 'underline decoration-hair decoration-dotted underline-offset-2' : ''}>{value}</dd>
+            <dd className={source ? 'underline decoration-hair decoration-dotted underline-offset-2' : ''}>
+              {inUnits(value)}
+            </dd>
           </div>
         ))}
       </dl>

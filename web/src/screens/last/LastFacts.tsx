@@ -1,7 +1,9 @@
 import { durationWords, SELDOM_MIN, type LastFound } from '@strut-spot/core';
+import { useInUnits } from '../../ui/useInUnits';
 
 /** What it costs, and what gets on the glass. */
 export function LastFacts({ found }: { readonly found: LastFound }) {
+  const inUnits = useInUnits();
   const { burden, cable, dirt, fitMin, lookMin, mist, power, reach } = found;
   const all = (dirt ?? []).reduce((sum, d) => sum + d.perMinute, 0);
   const shares = (dirt ?? []).map((d) => ({ from: d.from, share: d.perMinute / all })).filter((d) => d.share > 0.01);
@@ -32,7 +34,7 @@ export function LastFacts({ found }: { readonly found: LastFound }) {
             <th scope="row" className="py-0.5 pr-3 text-left font-[400] text-ink-2">
               {name}
             </th>
-            <td className="reading py-0.5 text-right whitespace-nowrap">{value}</td>
+            <td className="reading py-0.5 text-right whitespace-nowrap">{inUnits(value)}</td>
           </tr>
         ))}
       </tbody>

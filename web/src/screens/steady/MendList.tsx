@@ -1,6 +1,7 @@
 import type { ProvedMend } from '@strut-spot/core';
 import { Eye, Wrench } from 'lucide-react';
 import { useShot } from '../../state/useShot';
+import { useInUnits } from '../../ui/useInUnits';
 
 interface MendListProps {
   readonly mends: readonly ProvedMend[];
@@ -13,6 +14,7 @@ interface MendListProps {
 /** What would make it steadier, best for its cost first; each can be looked at before it is taken. */
 export function MendList({ mends, busy, tried, onTry }: MendListProps) {
   const { changeSetUp } = useShot();
+  const inUnits = useInUnits();
   if (busy) return <p className="caption py-1">Looking for what would help…</p>;
   if (mends.length === 0) return <p className="py-1">Nothing in the kit makes it much steadier.</p>;
   return (
@@ -30,14 +32,13 @@ export function MendList({ mends, busy, tried, onTry }: MendListProps) {
                 }}
               >
                 <Wrench size={13} aria-hidden className="mr-1.5 inline" />
-                {mend.text}
+                {inUnits(mend.text)}
               </button>
             ) : (
-              <span className="font-[620]">{mend.text}</span>
+              <span className="font-[620]">{inUnits(mend.text)}</span>
             )}
             <span className="block text-[0.86rem] text-ink-2">
-              costs {mend.costs}
-              {mend.loses && `; but ${mend.loses}`}
+              {inUnits(`costs ${mend.costs}${mend.loses ? `; but ${mend.loses}` : ''}`)}
             </span>
           </div>
           {mend.setUp && (
@@ -45,7 +46,7 @@ export function MendList({ mends, busy, tried, onTry }: MendListProps) {
               type="button"
               className="action action-quiet"
               aria-pressed={tried === mend.id}
-              aria-label={`See it: ${mend.text}`}
+              aria-label={`See it: ${inUnits(mend.text)}`}
               title="See it beside the present picture"
               onClick={() => onTry(tried === mend.id ? null : mend.id)}
             >

@@ -3,6 +3,7 @@ import { useShot } from '../../state/useShot';
 import { judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';
+import { useInUnits } from '../../ui/useInUnits';
 
 const REST_MS = 500;
 
@@ -21,6 +22,7 @@ const winnerWords = ({ winner, halfMeasure, locked, damped, dampedIn100 }: Schoo
 /** Both schools of mounting worked out for this case, with the half measure between them. */
 export function SchoolsTable() {
   const { question, changeSetUp } = useShot();
+  const inUnits = useInUnits();
   const rested = useRested(JSON.stringify(question), REST_MS);
   const schools = useLatest(rested, () => judging.steadySchools(question)).value;
   if (!schools) return <p className="caption">Both schools…</p>;
@@ -35,7 +37,7 @@ export function SchoolsTable() {
         >
           {school.name}
         </button>
-        <span className="block text-[0.84rem] text-ink-2">{school.text}</span>
+        <span className="block text-[0.84rem] text-ink-2">{inUnits(school.text)}</span>
       </th>
       {[school.jump, school.jelly, school.blur].map((px, i) => (
         <td key={i} className="reading w-11 text-right">
