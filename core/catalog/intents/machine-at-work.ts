@@ -14,8 +14,8 @@ const intent: IntentDefinition = {
       label: 'what works',
       of: { working: true },
       share: [0.04, 0.4],
-      nearM: 0.7,
-      weight: 3,
+      nearM: 0.5,
+      weight: 5,
     },
     {
       id: 'around',

@@ -94,7 +94,7 @@ export default machineFrom({
   noise: { name: 'the engine', partId: 'frontBumper', db1m: estimated(76, 70, 82), insideDb: estimated(66, 60, 72) },
   usualSpeedMps: 20,
   shake,
-  working: ['frontLeftTyre', 'frontLeftRim'],
+  working: ['frontLeftTyre', 'frontLeftRim', 'rearLeftTyre', 'rearLeftRim'],
   note: 'two-door car, driver on the left with a passenger',
   dimensions,
   stances: STANCES,

@@ -109,7 +109,7 @@ export default machineFrom({
   noise: { name: 'the engine', partId: 'frontBumper', db1m: estimated(80, 74, 86), insideDb: estimated(70, 64, 77) },
   usualSpeedMps: 9,
   shake,
-  working: ['frontLeftTyre', 'frontLeftRim'],
+  working: ['frontLeftTyre', 'frontLeftRim', 'rearLeftTyre', 'rearLeftRim'],
   note: 'upright off-road car with a spare wheel at the back',
   dimensions,
   stances: STANCES,

@@ -94,7 +94,7 @@ export default machineFrom({
   noise: { name: 'the engine', partId: 'engine', db1m: estimated(92, 84, 98) },
   usualSpeedMps: 11,
   shake,
-  working: ['frontTyre', 'frontRim', 'fork'],
+  working: ['frontTyre', 'frontRim', 'rearTyre', 'rearRim'],
   note: 'single-cylinder with long suspension, ridden seated and standing',
   dimensions,
   stances: STANCES,

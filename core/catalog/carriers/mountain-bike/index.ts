@@ -191,7 +191,7 @@ const machine: MachineDefinition = {
   usualSpeedMps: 6.5,
   standard: true,
   shake,
-  working: ['frontTyre', 'frontRim', 'frontSpokes'],
+  working: ['frontTyre', 'frontRim', 'frontSpokes', 'rearTyre', 'rearRim', 'rearSpokes'],
   note: 'trail hardtail with suspension fork',
   dimensions,
   stances,

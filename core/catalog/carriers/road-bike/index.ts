@@ -108,7 +108,7 @@ export default machineFrom({
   drivenBy: { kind: 'muscle', watts: estimated(170, 100, 280) },
   usualSpeedMps: 8,
   shake,
-  working: ['frontTyre', 'frontRim', 'frontSpokes'],
+  working: ['frontTyre', 'frontRim', 'frontSpokes', 'rearTyre', 'rearRim', 'rearSpokes'],
   note: 'road or gravel bike with drop bars',
   dimensions,
   stances: STANCES,

@@ -1,6 +1,6 @@
 import { meshBounds } from '../../mathematics/geometry/mesh';
 import { transformPoint } from '../../mathematics/geometry/pose';
-import { mix, type Vec3 } from '../../mathematics/geometry/vec3';
+import { distance, mix, type Vec3 } from '../../mathematics/geometry/vec3';
 import type { PosedRig } from '../rig/poseRig';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { resolveRig } from '../lookup/resolveRig';
@@ -9,14 +9,14 @@ import type { Aim } from '../../words/shot/intent';
 
 type PartAim = Extract<Aim, { kind: 'part' }>;
 
-/** Middle of what is aimed at, world frame; null where this rig has no such thing. */
-export function aimPoint(spec: RigSpec, rig: PosedRig, at: PartAim['at']): Vec3 | null {
+/** Middle of what is aimed at, world frame; of what works, of the nearest. Null where this rig has no such thing. @param from where it is aimed from, world frame */
+export function aimPoint(spec: RigSpec, rig: PosedRig, at: PartAim['at'], from: Vec3): Vec3 | null {
   if (at === 'face') return rig.byId.get('head')?.worldFromPart.position ?? null;
   if (at === 'working') {
-    const part = resolveRig(spec)
-      .machine.working.map((id) => rig.byId.get(id))
-      .find((p) => p !== undefined);
-    return part ? middleOf([part]) : null;
+    return resolveRig(spec)
+      .machine.working.flatMap((id) => rig.byId.get(id) ?? [])
+      .map((part) => middleOf([part]))
+      .reduce<Vec3 | null>((best, p) => (best && distance(best, from) <= distance(p, from) ? best : p), null);
   }
   const parts = rig.parts.filter((part) =>
     at === 'hands'

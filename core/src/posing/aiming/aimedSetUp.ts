@@ -3,6 +3,7 @@ import type { IntentDefinition } from '../../words/shot/intent';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../rig/poseRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
+import { worldFromSpot } from '../rig/spots';
 import { resolveSetUp } from '../strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
 import { clearOfSurface } from '../strut/surfaceGap';
@@ -31,9 +32,10 @@ export function aimedSetUp(
     if (tiltDeg === null) return null;
     return centred(spec, { ...turned, angles: { ...turned.angles, tiltDeg } }, setUpRig, actionRig);
   }
-  const target = aimPoint(spec, actionRig, intent.aim.at);
+  const resolved = resolveSetUp(spec, setUp);
+  const target = aimPoint(spec, actionRig, intent.aim.at, worldFromSpot(actionRig, resolved.placed).position);
   if (!target) return null;
-  const angles = solveAim(resolveSetUp(spec, setUp), setUpRig, actionRig, target, intent.aim.heightFraction);
+  const angles = solveAim(resolved, setUpRig, actionRig, target, intent.aim.heightFraction);
   const headId = Math.abs(angles.panDeg) > 1 ? turningHead(kitWith(spec.ownKit)).id : setUp.headId;
   return centred(spec, { ...setUp, headId, angles }, setUpRig, actionRig);
 }
