@@ -82,7 +82,7 @@ export { intentAsked, wantedHorizon } from './posing/aiming/wantedHorizon';
 export { bodySegments } from './posing/body/segments';
 export { type OwnShape, shapeMachine } from './posing/building/ownShape';
 export { askedIntent, feelOf } from './posing/lookup/askedIntent';
-export { groundById, groundsFor } from './posing/lookup/grounds';
+export { groundById, groundsFor, usualRide } from './posing/lookup/grounds';
 export { intentOf } from './posing/lookup/intentOf';
 export { filtersFor, filtersOf, type Kit, kitWith, polariserOf } from './posing/lookup/kit';
 export { knownMachines, registerOwnShapes, resolveRig } from './posing/lookup/resolveRig';

@@ -149,7 +149,7 @@ export function makeDemo(): Outing {
         name: 'Both in the buggy',
         setUp: at('buggy', 'cage-front', 'look-back-at-the-face', 'cruise'),
       }),
-      shot('buggy-wheel', 'buggy', 'machine-at-work', { name: 'Front wheel at work' }),
+      shot('buggy-wheel', 'buggy', 'machine-at-work', { name: 'Rear wheel at work' }),
       shot('buggy-arm', 'buggy', 'clear-ahead', {
         name: 'From the cage, on a long arm',
         note: 'Everything that was in the box, one on the other.',

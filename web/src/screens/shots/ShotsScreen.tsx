@@ -1,4 +1,4 @@
-import { INTENTS, resolveRig, rigOfCarrier, type Shot } from '@strut-spot/core';
+import { resolveRig, rigOfCarrier, type Shot } from '@strut-spot/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -7,6 +7,8 @@ import { useOuting } from '../../state/OutingProvider';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { ChoiceField } from '../../ui/ChoiceField';
+import { Drawn } from '../../ui/Drawn';
+import { intentChoices } from '../../ui/intentChoices';
 import { Coverage } from './Coverage';
 import { OutingDetails } from './OutingDetails';
 import { OutingCarriers } from './OutingCarriers';
@@ -20,7 +22,11 @@ export function ShotsScreen() {
   const carrier = outing.carriers.find((c) => c.id === fromId) ?? outing.carriers[0]!;
 
   const rig = rigOfCarrier(outing, carrier);
-  const refused = useLatest(JSON.stringify(carrier.rig), () => computing.notOffered(rig)).value ?? {};
+  const rigKey = JSON.stringify(carrier.rig);
+  const refused = useLatest(rigKey, () => computing.notOffered(rig)).value;
+
+  const kinds = intentChoices(rig, rigKey, refused);
+  const never = kinds.filter((intent) => intent.never !== undefined);
 
   const add = async (intentId: string) => {
     setSearching(intentId);
@@ -63,26 +69,40 @@ export function ShotsScreen() {
               </div>
             )}
           </div>
-          <ul className="grid border-t border-l border-hair sm:grid-cols-2 xl:grid-cols-3">
-            {INTENTS.map((intent) => (
-              <li key={intent.id} className="border-r border-b border-hair bg-sheet">
-                <button
-                  type="button"
-                  className="flex h-full w-full items-start gap-2 p-3 text-left hover:bg-paper-2 disabled:opacity-60"
-                  disabled={searching !== null || intent.id in refused}
-                  onClick={() => void add(intent.id)}
-                >
-                  <Plus size={16} aria-hidden className="mt-0.5 shrink-0" />
-                  <span>
-                    <span className="block font-[620]">{intent.name}</span>
-                    <span className="block text-ink-2">
-                      {searching === intent.id ? 'Trying every spot…' : (refused[intent.id] ?? intent.purpose)}
+          <ul className="grid grid-cols-2 border-t border-l border-hair md:grid-cols-3 xl:grid-cols-4">
+            {kinds
+              .filter(({ never }) => never === undefined)
+              .map((intent) => (
+                <li key={intent.id} className="border-r border-b border-hair bg-sheet">
+                  <button
+                    type="button"
+                    className="flex h-full w-full flex-col text-left hover:bg-paper-2 disabled:opacity-60"
+                    disabled={searching !== null}
+                    onClick={() => void add(intent.id)}
+                  >
+                    <Drawn key={intent.pictureKey} choice={intent} className="aspect-video w-full" />
+                    <span className="block p-2 leading-tight">
+                      <span className="flex gap-1.5 font-[620]">
+                        <Plus size={16} aria-hidden className="mt-px shrink-0" />
+                        {intent.name}
+                      </span>
+                      <span className="block text-[0.93rem] text-ink-2">
+                        {searching === intent.id ? 'Trying every spot…' : intent.note}
+                      </span>
                     </span>
-                  </span>
-                </button>
-              </li>
-            ))}
+                  </button>
+                </li>
+              ))}
           </ul>
+          {never.length > 0 && (
+            <ul aria-label="Not on this carrier" className="mt-2 text-[0.93rem] text-ink-2">
+              {never.map((intent) => (
+                <li key={intent.id}>
+                  <span className="font-[620]">{intent.name}</span>: {intent.never}.
+                </li>
+              ))}
+            </ul>
+          )}
           <p aria-live="polite" className="mt-2 text-ink-2">
             {searching
               ? 'Trying every spot in every mode, over all stances: two or three seconds.'

@@ -1,46 +1,13 @@
-import type { Picture } from '@strut-spot/core';
 import { ChevronDown } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
-import { PictureCanvas } from '../../../ui/PictureCanvas';
-import { useSeen } from '../../../ui/useSeen';
-import { useLatest } from '../../../workers/useLatest';
-
-export interface Choice {
-  readonly id: string;
-  readonly name: string;
-  readonly note: string;
-  /** Said in place of the note where it cannot be chosen. */
-  readonly never?: string;
-  /** What its picture depends on, and the picture. */
-  readonly pictureKey: string;
-  readonly picture: () => Promise<Picture>;
-}
+import { Drawn, type PicturedChoice } from '../../../ui/Drawn';
 
 interface PictureChoiceProps {
   readonly label: string;
-  readonly choices: readonly Choice[];
-  readonly chosen: Choice;
+  readonly choices: readonly PicturedChoice[];
+  readonly chosen: PicturedChoice;
   readonly onChoose: (id: string) => void;
-}
-
-/** Pictures that were drawn once stay for the visit. */
-const drawn = new Map<string, Promise<Picture>>();
-const once = ({ pictureKey, picture }: Choice): Promise<Picture> => {
-  const known = drawn.get(pictureKey) ?? picture();
-  drawn.set(pictureKey, known);
-  known.catch(() => drawn.delete(pictureKey));
-  return known;
-};
-
-function Drawn({ choice, className }: { readonly choice: Choice; readonly className: string }) {
-  const [seen, ref] = useSeen<HTMLSpanElement>();
-  const { value } = useLatest(seen ? choice.pictureKey : null, () => once(choice));
-  return (
-    <span ref={ref} className={`block bg-paper-2 ${className}`}>
-      <PictureCanvas picture={value} label="" className="h-full w-full object-cover" />
-    </span>
-  );
 }
 
 /** One of several things, each with its picture: a large button that opens them all. */

@@ -1,10 +1,11 @@
-import { CARRIER_FAMILIES, INTENTS, kitWith, type MachineDefinition, resolveRig, type OwnKit } from '@strut-spot/core';
+import { CARRIER_FAMILIES, kitWith, type MachineDefinition, type OwnKit } from '@strut-spot/core';
 import { useMemo } from 'react';
 import { useKnownMachines } from '../../../storage/shapes';
 import { drawing } from '../../../workers/core';
 import { useLatest } from '../../../workers/useLatest';
 import { carrierAsked, type FilmQuestion } from './filmQuestion';
-import type { Choice } from './PictureChoice';
+import type { PicturedChoice } from '../../../ui/Drawn';
+import { intentChoices } from '../../../ui/intentChoices';
 
 const WIDE_PX = 288;
 const HIGH_PX = 192;
@@ -12,9 +13,9 @@ const CARRIER = { widthPx: WIDE_PX, heightPx: HIGH_PX, aroundDeg: 52, aboveDeg: 
 const PIECE = { widthPx: WIDE_PX, heightPx: HIGH_PX, aroundDeg: 38, aboveDeg: 22, land: false } as const;
 
 interface FilmChoices {
-  readonly machines: readonly Choice[];
-  readonly intents: readonly Choice[];
-  readonly cameras: readonly Choice[];
+  readonly machines: readonly PicturedChoice[];
+  readonly intents: readonly PicturedChoice[];
+  readonly cameras: readonly PicturedChoice[];
 }
 
 const byFamily = (machines: readonly MachineDefinition[]): readonly MachineDefinition[] =>
@@ -35,27 +36,7 @@ export function useFilmChoices(film: FilmQuestion, own: OwnKit): FilmChoices {
         picture: () =>
           drawing.carrierPortrait(carrierAsked({ machineId: machine.id }).rig, machine.actionStanceId, CARRIER),
       })),
-      intents: INTENTS.map((intent) => ({
-        id: intent.id,
-        name: intent.name,
-        note: intent.purpose,
-        ...(refused?.[intent.id] ? { never: refused[intent.id]! } : {}),
-        pictureKey: `${machineId} ${intent.id}`,
-        picture: async () => {
-          // The best frame alone: what else counts is found out when places are looked for.
-          const { rig } = carrierAsked({ machineId });
-          const { actionStanceId } = resolveRig(rig).machine;
-          const [best] = await drawing.rank(rig, intent.id, actionStanceId);
-          if (!best) throw new RangeError(`${intent.name}: nothing of it can be shown`);
-          return drawing.picture({
-            rig,
-            setUp: best.setUp,
-            stanceId: actionStanceId,
-            widthPx: WIDE_PX,
-            uncropped: false,
-          });
-        },
-      })),
+      intents: intentChoices(carrierAsked({ machineId }).rig, machineId, refused),
       cameras: kitWith(own).cameras.map((camera) => ({
         id: camera.id,
         name: camera.name,
