@@ -128,7 +128,8 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
   {
     id: '41',
     asked: 'strong stabiliser on rough ground, on the bars and on the head',
-    expected: 'runs out at the bars, not on the head',
+    expected:
+      'runs out at the bars, not on the head; says how many pixels are left; calm without it, it says that it looks slow and easy',
     find() {
       const out = (spotId: string) =>
         steadyAt(
@@ -137,7 +138,21 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
             ride: { groundId: 'rock-garden' },
           }),
         ).runsOut !== null;
-      return outcome(out('handlebar') && !out('helmet-top'), `bars ${out('handlebar')}, head ${out('helmet-top')}`);
+      const said = findingsOf(
+        checkOf(
+          shotAt('road-bike', 'helmet-top', 'clear-ahead', {
+            setUp: { stabiliserId: 'strong' },
+            ride: { groundId: 'smooth-asphalt', speedMps: 4 },
+          }),
+          'steady',
+        ),
+      ).map(({ because }) => because);
+      const pixels = said.find((words) => /pixels down to \d+ × \d+/.test(words));
+      const easy = said.find((words) => /slow and easy/.test(words));
+      return outcome(
+        out('handlebar') && !out('helmet-top') && pixels !== undefined && easy !== undefined,
+        `bars ${out('handlebar')}, head ${out('helmet-top')}; ${pixels ?? 'no pixels'}; ${easy ?? 'not too smooth'}`,
+      );
     },
   },
   {

@@ -5,6 +5,7 @@ import { shakeCause } from '../../../physics/shaking/whole/cause';
 import type { Shake, ShakePx } from '../../../physics/shaking/whole/shakeOf';
 import { shakeDraws, steadierIn100 } from '../../../physics/shaking/whole/shakeDraws';
 import { shakeRanges } from '../../../physics/shaking/whole/shakeRange';
+import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import type { Check } from '../../check/check';
 import { shakeQuestionOf, type ShotScene } from '../../scene/shotScene';
 import { judgeSteady, LANDING_NOTICED_PX, type SteadyEvidence } from './judgeSteady';
@@ -38,6 +39,11 @@ function drawn(scene: ShotScene): readonly ShakePx[] {
   return known;
 }
 
+/** Pixels of a picture as it is recorded, turned as its body is. */
+function recordedPx({ mode: { lens }, setUp }: ResolvedSetUp): readonly [number, number] {
+  return setUp.mounting.startsWith('portrait') ? [lens.heightPx, lens.widthPx] : [lens.widthPx, lens.heightPx];
+}
+
 export const steady: Check<SteadyReport> = {
   id: 'steady',
   name: 'Steady',
@@ -68,6 +74,7 @@ export const steady: Check<SteadyReport> = {
       sagM: shake.mount.sagM,
       totalPx,
       kept: shaking.resolved.stabiliser.crop.value,
+      recordedPx: recordedPx(shaking.resolved),
       stiffPx,
       rollDeg,
       accelerationMS2,
@@ -77,7 +84,7 @@ export const steady: Check<SteadyReport> = {
       landing,
     };
   },
-  judge: (found, { intent }) => judgeSteady(found, intent.shakingBorne),
+  judge: (found, { intent }) => judgeSteady(found, intent.shakingBorne, (intent.feel ?? 0) > 0.5),
   searchTerm: steadyTerm,
   surely(before, after) {
     return `steadier in ${steadierIn100(drawn(before), drawn(after))} of 100 cases`;

@@ -24,6 +24,8 @@ export interface SteadyEvidence {
   /** Everything without a stabiliser, pixels rms; and of the angle what the stabiliser keeps, 1 = all. */
   readonly totalPx: number;
   readonly kept: number;
+  /** Pixels of the picture as it is recorded, across and down. */
+  readonly recordedPx: readonly [across: number, down: number];
 }
 
 const LABELS: Readonly<Record<Figure, string>> = {
@@ -35,11 +37,22 @@ const LABELS: Readonly<Record<Figure, string>> = {
 /** A landing that swings the picture further than this is seen. Estimate 20 to 80 px. */
 export const LANDING_NOTICED_PX = 40;
 
-/** How steady is the picture? Figures are pixels rms of a 1080-line picture; see docs/models.md, Steady. */
-/** @param borne so many times the shaking that spoils another shot is borne by this one */
+/** Lines of the film as it is shown; what has fewer is enlarged to it. Common practice (high definition, ITU-R BT.709). */
+const DELIVERED_LINES = 1080;
+
+/** What moves by less without a stabiliser is as steady as people are used to. Estimate 7 to 12 px. */
+const EASY_PX = 10;
+/** A stabiliser that keeps less of the width smooths hard. Common practice, no source. */
+const FIRM_KEEPS = 0.85;
+
+/**
+ * How steady is the picture? Figures are pixels rms of a 1080-line picture; see docs/models.md, Steady.
+ * @param borne so many times the shaking that spoils another shot is borne by this one @param fast whether it should feel fast and raw
+ */
 export function judgeSteady(
-  { px, runsOut, cause, ranges, landing, totalPx, kept }: SteadyEvidence,
+  { px, runsOut, cause, ranges, landing, totalPx, kept, recordedPx }: SteadyEvidence,
   borne = 1,
+  fast = false,
 ): CheckResult {
   const findings: Finding[] = FIGURES.map((figure) =>
     figureFinding(figure, px[figure], cause, ranges?.[figure] ?? null, borne),
@@ -58,16 +71,31 @@ export function judgeSteady(
       mend: null,
     });
   }
-  if (kept < 1 && totalPx < FIGURE_SCALES.jump.noticed) {
+  if (kept < 1 && totalPx < (kept < FIRM_KEEPS ? EASY_PX : FIGURE_SCALES.jump.noticed)) {
     findings.push({
       id: 'smoothing',
       label: 'smoothing',
-      verdict: 'good',
+      verdict: fast && kept < FIRM_KEEPS ? 'watch' : 'good',
       value: totalPx,
       unit: 'px',
-      limit: [null, FIGURE_SCALES.jump.noticed],
-      margin: FIGURE_SCALES.jump.noticed - totalPx,
-      because: `calm without the stabiliser too: smoothed further it looks slow and easy, and costs ${Math.round((1 - kept) * 100)} % of the picture’s width`,
+      limit: [EASY_PX, null],
+      margin: totalPx - EASY_PX,
+      because: `without the stabiliser it moves by ${pxWords(totalPx)}, which spoils nothing: smoothed like this it looks slow and easy, and costs ${Math.round((1 - kept) * 100)} % of the picture’s width`,
+      mend: fast && kept < FIRM_KEEPS ? { text: 'a lighter setting of the stabiliser keeps the feel' } : null,
+    });
+  }
+  if (kept < 1) {
+    const [across, down] = recordedPx.map((pixels) => Math.round(pixels * kept)) as [number, number];
+    const lines = Math.min(across, down);
+    findings.push({
+      id: 'pixels',
+      label: 'pixels that are left',
+      verdict: lines < DELIVERED_LINES ? 'watch' : 'good',
+      value: lines,
+      unit: 'px',
+      limit: [DELIVERED_LINES, null],
+      margin: lines - DELIVERED_LINES,
+      because: `the stabiliser cuts ${recordedPx.join(' × ')} pixels down to ${across} × ${down} and enlarges them again${lines < DELIVERED_LINES ? `: fewer than the ${DELIVERED_LINES} lines that a film is shown with` : ''}`,
       mend: null,
     });
   }
