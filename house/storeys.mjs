@@ -94,6 +94,7 @@ export const STOREYS = {
     'src/searching',
     'src/ui',
     'src/scene',
+    'src/tour',
     'src/screens',
     'src/shell',
     'src',

@@ -6,6 +6,7 @@ import { OutingProvider, useOuting } from '../state/OutingProvider';
 import { LostShot } from './LostShot';
 import { SavingMark, SavingTrouble } from './SavingMark';
 import { ShotVerdict } from './ShotVerdict';
+import { Tour } from '../tour/Tour';
 import { TitleBlock } from './TitleBlock';
 import { NotFound } from '../ui/Trouble';
 import { usePageTitle } from '../state/usePageTitle';
@@ -56,6 +57,7 @@ export function OutingSheet() {
       <Suspense fallback={<p className="caption p-8">Opening…</p>}>
         <Outlet />
       </Suspense>
+      <Tour />
     </OutingProvider>
   );
 }

@@ -22,7 +22,7 @@ export function notOnThis(
 }
 
 const LACKS: Readonly<Record<Need, (machine: MachineDefinition, scene: CarrierScene) => string | null>> = {
-  'a craft': ({ family }) => (family === 'beside' ? 'it stands still: who rides past is shown by “Pass-by”' : null),
+  'a craft': ({ family }) => (family === 'beside' ? 'it stands still: take a still pass-by of who rides past' : null),
   'somebody on board': (_, { setUpRig }) => (setUpRig.body ? null : 'nobody is on board'),
   'somebody else': (_, { setUpRig }) =>
     setUpRig.parts.some((part) => part.group === 'subject')

@@ -1,11 +1,12 @@
 import { newOuting, OUTING_FORMAT } from '@strut-spot/core';
 import { FileUp, Plus } from 'lucide-react';
 import { lazy, Suspense, useRef, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { newId, nowIso } from '../../state/newId';
 import { askToKeep } from '../../storage/askToKeep';
 import { saveOuting, useStoredOutings } from '../../storage/outings';
 import { trouble } from '../../storage/trouble';
+import { DEMO_ID, STOPS, stopAt } from '../../tour/stops';
 import { Bin } from './Bin';
 import { importOuting, importText, type Copies, type Imported } from './importOuting';
 import { JoinCopies } from './JoinCopies';
@@ -48,7 +49,17 @@ export function OutingsScreen() {
 
       <div className="mb-3 flex flex-wrap items-end gap-x-8 gap-y-3">
         <h2 className="text-2xl leading-none font-[700] [font-stretch:72%]">Outings</h2>
-        <p className="max-w-sm text-ink-2">They stay in this browser, and in the files you export.</p>
+        <p className="max-w-sm text-ink-2">
+          They stay in this browser, and in the files you export.
+          {here?.some(({ id }) => id === DEMO_ID) && (
+            <>
+              {' '}
+              <Link to={stopAt(1)} className="font-[620] text-ink underline underline-offset-2">
+                Look round the demo trip in {STOPS.length} steps
+              </Link>
+            </>
+          )}
+        </p>
         <div className="ml-auto flex gap-2">
           <ReadCodes onText={(text) => void importText(text, 'What was read').then(take)} />
           <button type="button" className="action" onClick={() => file.current?.click()}>
