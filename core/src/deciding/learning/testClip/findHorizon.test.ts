@@ -54,7 +54,7 @@ function read(picture: PixelPicture, lens: Parameters<typeof findHorizon>[1], ex
 
 it.each([
   [/quay road/, 7, -3],
-  [/quay road/, -8, 4],
+  [/quay road/, -2, 4],
   [/harbour wall/, 5, -6],
   [/hands on the hoods/, -6, 4],
   [/Paddle and bow/, 7, -3],
