@@ -49,6 +49,14 @@ export function StrutElevation({
     WIDTH / 2 - 22 + (x - middle[0]) * scale,
     HEIGHT / 2 + lift - (y - middle[1]) * scale,
   ];
+  const pointsOf = (points: readonly DrawingPoint[]): string =>
+    points
+      .map((point) =>
+        px(point)
+          .map((v) => v.toFixed(1))
+          .join(','),
+      )
+      .join(' ');
   const along = (p: DrawingPoint, d: DrawingPoint, k: number): DrawingPoint => [p[0] + d[0] * k, p[1] - d[1] * k];
   /** To which side the lens looks, where the line of the level is drawn. */
   const looks = drawing.axis[0] < 0 ? -1 : 1;
@@ -115,13 +123,7 @@ export function StrutElevation({
       {drawing.furtherArms.map((arm, i) => (
         <polyline
           key={i}
-          points={arm
-            .map((point) =>
-              px(point)
-                .map((v) => v.toFixed(1))
-                .join(','),
-            )
-            .join(' ')}
+          points={pointsOf(arm)}
           fill="none"
           stroke="var(--hivis)"
           strokeWidth="4"
@@ -129,13 +131,7 @@ export function StrutElevation({
         />
       ))}
       <polyline
-        points={drawing.joints
-          .map((j) =>
-            px(j)
-              .map((v) => v.toFixed(1))
-              .join(','),
-          )
-          .join(' ')}
+        points={pointsOf(drawing.joints)}
         fill="none"
         stroke="var(--hivis)"
         strokeWidth="6"
