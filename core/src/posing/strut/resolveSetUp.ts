@@ -6,7 +6,7 @@ import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
 import type { HeadDefinition } from '../../words/kit/head';
 import type { LinkDefinition } from '../../words/kit/link';
 import type { StabiliserLevel } from '../../words/kit/stabiliser';
-import { besideSpot, type ResolvedArm } from './furtherArms';
+import { besideSpot, type ResolvedArm } from './besideSpot';
 import { kitWith } from '../lookup/kit';
 import type { FurtherArm, LinkUse, SetUp } from '../../words/setUp/setUp';
 
