@@ -34,6 +34,7 @@ const intent: IntentDefinition = {
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.03], weight: 2 },
   ],
   shakingBorne: 2.5,
+  needs: ['a craft'],
   feel: 0.8,
   weights: { feel: 5, steady: 2 },
   seconds: 6,

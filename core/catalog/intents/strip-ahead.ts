@@ -22,6 +22,7 @@ const intent: IntentDefinition = {
     { id: 'rider', label: 'own body', of: { groups: ['rider', 'face', 'hands'] }, share: [0, 0.03], weight: 2 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
+  needs: ['a craft'],
   feel: 0.4,
   weights: { steady: 5 },
   seconds: 15,
