@@ -1,6 +1,7 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import type { CheckResult, Finding } from '@strut-spot/core';
 import { openSheet, outingWithShot } from '../../testing/openSheet';
+import { changeSettings } from '../storage/settings';
 import { CheckSection } from './CheckSection';
 import { WorstVerdict } from './WorstVerdict';
 
@@ -50,6 +51,24 @@ it('what cannot be said tells what is missing', async () => {
   await open({ check: 'light', verdict: "can't say", missing: 'where the sun stands' });
   expect(screen.getByText('where the sun stands')).toBeTruthy();
   expect(screen.getByText("can't say")).toBeTruthy();
+});
+
+it('figure, reason, limits and mend are told in the units of the settings', async () => {
+  await changeSettings({ units: 'imperial' });
+  const near = finding('near', 'watch', {
+    unit: 'm',
+    value: 0.02,
+    limit: [0.03, null],
+    margin: -0.01,
+    because: 'a visor comes within 20 mm of the camera',
+    mend: { text: 'shorten the arm to 100 mm' },
+  });
+  await open(check('watch', near));
+  expect(await screen.findByText('a visor comes within 0.8 in of the camera.')).toBeTruthy();
+  expect(screen.getByText('wanted at least 1.2 in, margin -0.39 in')).toBeTruthy();
+  expect(screen.getByText('shorten the arm to 3.9 in')).toBeTruthy();
+  await changeSettings({ units: 'metric' });
+  expect(await screen.findByText('a visor comes within 20 mm of the camera.')).toBeTruthy();
 });
 
 describe('a mend', () => {

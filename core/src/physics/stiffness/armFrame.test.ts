@@ -1,4 +1,6 @@
 import { link, shakeAt } from '../../../testing/shakes';
+import { minutesToFit } from '../../posing/strut/minutesToFit';
+import { strutMassKg } from '../../posing/strut/strutMass';
 import { armsRefusal, standingArms } from '../../posing/strut/furtherArms';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { poseRig } from '../../posing/rig/poseRig';
@@ -6,6 +8,8 @@ import { poseStrut } from '../../posing/strut/kinematics';
 import type { FurtherArm, SetUp } from '../../words/setUp/setUp';
 import { usual } from '../../words/sourced/ends';
 import { holdReport } from '../holding/holdReport';
+import { USUAL_ENDS } from '../shaking/ends/rangeEnds';
+import { playTurn2 } from '../shaking/mount/play';
 import { strutSwing } from '../shaking/mount/strutSwing';
 import { armFrame } from './armFrame';
 import { steadiestArm } from './steadiestArm';
@@ -110,6 +114,24 @@ describe('an arm that does not go says why', () => {
   it('and Hold stops it', () => {
     expect(least({ furtherArms: [arm(0.4, 0)] }).refusal).toMatch(/has to be/);
   });
+});
+
+it('weighs and takes what its pieces do', () => {
+  const [one, three] = [stood(), stood({ furtherArms: SPREAD })].map(({ resolved }) => resolved);
+  const added = three!.furtherArms.reduce(
+    (sum, { base, link }) => sum + base.massKg.value + link.massKg.value + three!.head.massKg.value,
+    0,
+  );
+  expect(strutMassKg(three!) - strutMassKg(one!)).toBeCloseTo(added, 9);
+  expect(minutesToFit(three!)).toBeGreaterThan(minutesToFit(one!) + 5);
+});
+
+it('drawn tight against each other the arms leave the play of one joint', () => {
+  const [one, three] = [stood(), stood({ furtherArms: SPREAD })].map(({ resolved }) =>
+    playTurn2(resolved, 20, USUAL_ENDS),
+  );
+  expect(three!).toBeLessThan(one!);
+  expect(three!).toBeGreaterThan(0);
 });
 
 it('stands on the part’s own surface, and reaches the cage with both ends', () => {

@@ -256,15 +256,22 @@ function behindFinding({ fromBehind }: IntentDefinition, { aheadOfEyesM, name }:
 /** What the shot is about is lost when it lies nearer than this share of the closest focus. Estimate 0.5 to 0.8. */
 const BLURRED = 0.6;
 
-/** How much of what the shot is about lies beyond the blur before the closest focus, 0 to 1; 1 where it is about nothing near. */
-export function sharpShare(framed: FramedSetUp, intent: IntentDefinition, { measures }: StanceFrame): number {
-  const beyond = framed.resolved.camera.closestFocusM.value * BLURRED;
-  const about = intent.wants
+/** What is seen of what the shot is about. */
+const mainParts = ({ working }: FramedSetUp, { wants }: IntentDefinition, { measures }: StanceFrame) =>
+  wants
     .filter((want) => want.share[0] > 0 && want.weight >= MAIN_WEIGHT)
-    .flatMap((want) => measures.parts.filter((part) => counts(want, part, framed.working)));
+    .flatMap((want) => measures.parts.filter((part) => counts(want, part, working)));
+
+/** Whether something lies in the blur before the closest focus. */
+const isBlurred = ({ resolved }: FramedSetUp, { nearestM }: Pick<PartInFrame, 'nearestM'>): boolean =>
+  nearestM < resolved.camera.closestFocusM.value * BLURRED;
+
+/** How much of what the shot is about lies beyond the blur before the closest focus, 0 to 1; 1 where it is about nothing near. */
+export function sharpShare(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): number {
+  const about = mainParts(framed, intent, action);
   const seen = about.reduce((sum, { share }) => sum + share, 0);
   if (seen === 0) return 1;
-  return about.reduce((sum, { share, nearestM }) => sum + (nearestM >= beyond ? share : 0), 0) / seen;
+  return about.reduce((sum, part) => sum + (isBlurred(framed, part) ? 0 : part.share), 0) / seen;
 }
 
 function focusFinding(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): Finding | null {
@@ -273,6 +280,11 @@ function focusFinding(framed: FramedSetUp, intent: IntentDefinition, action: Sta
   const closest = framed.resolved.camera.closestFocusM.value;
   const near = nearest.distanceM < closest;
   const sharp = sharpShare(framed, intent, action) >= MISSED;
+  const spoilt = sharp ? [] : mainParts(framed, intent, action).filter((part) => isBlurred(framed, part));
+  const told = spoilt.reduce<PartInFrame | null>(
+    (most, part) => (most && most.share >= part.share ? most : part),
+    null,
+  );
   return {
     id: 'focus',
     label: 'closest focus',
@@ -281,7 +293,7 @@ function focusFinding(framed: FramedSetUp, intent: IntentDefinition, action: Sta
     unit: 'm',
     limit: [closest, null],
     margin: nearest.distanceM - closest,
-    because: `the nearest thing is the ${nearest.name} at ${nearest.distanceM.toFixed(2)} m; the lens is sharp from about ${closest.toFixed(2)} m (an estimate)`,
+    because: `${told ? `the ${told.name} at ${told.nearestM.toFixed(2)} m is blurred` : `the nearest thing is the ${nearest.name} at ${nearest.distanceM.toFixed(2)} m`}; the lens is sharp from about ${closest.toFixed(2)} m (an estimate)`,
     mend: null,
   };
 }

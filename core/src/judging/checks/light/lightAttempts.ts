@@ -1,11 +1,13 @@
 import { clockOf, filmedMin, minutesOf } from '../../../physics/light/clock';
 import { steadyExposureS } from '../../../physics/light/lampFlicker';
+import { sunOf } from '../../../physics/light/sunCourse';
 import { exposureWords } from '../../../physics/light/exposure';
 import { filtersFor, kitWith, polariserOf } from '../../../posing/lookup/kit';
 import { findingsOf, type CheckResult, type Finding } from '../../../words/check/result';
 import type { SetUp } from '../../../words/setUp/setUp';
 import type { Attempt } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
+import { DARK_BELOW_DEG } from './limits';
 
 /** A tilt that leaves some sky out. */
 const LOWER_DEG = 6;
@@ -137,6 +139,21 @@ function sunAttempts({ question: { moment } }: ShotScene, id: string): readonly 
   ];
 }
 
+/** Minutes between the hours that are looked at. */
+const STEP_MIN = 10;
+
+/** The first hour of the evening in which the sky is dark, within the hours in which it can be filmed. */
+function afterDark({ question: { moment } }: ShotScene): readonly Attempt[] {
+  if (!moment) return [];
+  const latest = moment.only ? minutesOf(moment.only.to) - filmedMin(moment) : 1439;
+  for (let minutes = minutesOf(moment.at) + STEP_MIN; minutes <= latest; minutes += STEP_MIN) {
+    const at = clockOf(minutes);
+    if (sunOf({ ...moment, at }).heightDeg > DARK_BELOW_DEG) continue;
+    return [{ id: 'after-dark', text: `film it at ${at}, after dark`, hour: { at }, effort: 2, costs: 'the evening' }];
+  }
+  return [];
+}
+
 /** What of the set-up, the hour and the way may mend the light. */
 export function attemptsAt(scene: ShotScene, result: CheckResult): readonly Attempt[] {
   const { setUp, camera, mode } = scene.resolved;
@@ -153,6 +170,7 @@ export function attemptsAt(scene: ShotScene, result: CheckResult): readonly Atte
     ...[...BY_SUN, 'too-dark'].flatMap((id) => of(id, () => sunAttempts(scene, id))),
     ...of('too-dark', () => whenDark(scene)),
     ...of('too-bright', (finding) => whenBright(scene, finding)),
+    ...of('streaks', () => (mode.stills ? afterDark(scene) : [])),
     ...of('streaks', () =>
       !mode.stills && stills
         ? [

@@ -22,3 +22,5 @@ export const SLICES = { from: 0.5, blurredBy: 0.8 } as const;
 export const FLICKER_SWING = 0.05;
 /** Of the picture veiled by what glass mirrors. */
 export const MIRROR_SHARE = 0.1;
+/** End of civil twilight: street lamps are lit, the sky is dark (U.S. Naval Observatory's definition; from memory). */
+export const DARK_BELOW_DEG = -6;

@@ -4,11 +4,8 @@ import { LAMP, streakDeg, takingS } from '../../../../physics/light/streaks';
 import type { Finding } from '../../../../words/check/result';
 import type { ShotScene } from '../../../scene/shotScene';
 import type { LightAt } from '../found/lightFound';
-import { FLICKER_SWING, SLICES } from '../limits';
+import { DARK_BELOW_DEG, FLICKER_SWING, SLICES } from '../limits';
 import { filterWords } from './words';
-
-/** End of civil twilight: street lamps are lit, the sky is dark (U.S. Naval Observatory's definition; from memory). */
-const DARK_BELOW_DEG = -6;
 
 const minutesWords = (seconds: number): string =>
   seconds < 90 ? `${Math.round(seconds)} s` : `${(seconds / 60).toFixed(seconds < 600 ? 1 : 0)} min`;
