@@ -1,7 +1,8 @@
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import { rangeMargin } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
-import { BEHIND_M, BELOW_SHOULDERS_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG, sharpShare } from './judgeFrame';
+import { BEHIND_M, BELOW_SHOULDERS_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
+import { sharpShare } from './focus';
 import { measureWant, nearestOf, smallerSide } from './wants';
 
 /** What lies far beside the height where it should is met so much less. A weight of ranking, no measurement. */

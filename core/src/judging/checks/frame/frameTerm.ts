@@ -1,9 +1,9 @@
 import { slopeShown } from '../../../physics/framing/slopeShown';
-import type { PartGroup } from '../../../words/carrier/posedPart';
 import { clamp } from '../../../mathematics/units/angle';
 import type { SearchTerm } from '../../check/check';
 import { frameScore } from './frameScore';
 import { judgeFrame } from './judgeFrame';
+import { MISSED_IN_SEAM } from './seam';
 
 /** The speed feel, as a factor of what the eyes see, that counts as calm and as fast. Common practice, no source. */
 const CALM_FEEL = 0.6;
@@ -11,7 +11,6 @@ const FAST_FEEL = 4;
 
 /** A part is lost where the seam takes this much of it; only these are missed. Estimate 0.2 to 0.5. */
 const SEAM_TAKES = 0.3;
-const SEAM_GROUPS: readonly PartGroup[] = ['hands', 'face', 'subject'];
 
 /** Where a speed feel lies between calm (0) and fast (1), by its logarithm. */
 const feelOnScale = (speedFeel: number): number =>
@@ -54,7 +53,7 @@ export const frameTerm: SearchTerm = {
           (stanceId) => carrier.ridden.find((posed) => posed.stance.id === stanceId)?.rig.ground,
         ),
         inSeam: (framed.stances.find((s) => s.stanceId === framed.actionStanceId)?.stitched ?? [])
-          .filter(({ group, within }) => within >= SEAM_TAKES && SEAM_GROUPS.includes(group))
+          .filter(({ group, within }) => within >= SEAM_TAKES && MISSED_IN_SEAM.includes(group))
           .map(({ name }) => name),
       },
     };

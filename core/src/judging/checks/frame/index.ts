@@ -6,7 +6,8 @@ import type { SetUp } from '../../../words/setUp/setUp';
 import type { Attempt, Check } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { frameTerm } from './frameTerm';
-import { BAND_TOLERANCE, judgeFrame, MISSED, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
+import { BAND_TOLERANCE, judgeFrame, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
+import { MISSED } from './limits';
 
 /** What is seen in every stance, and the angles that would bring what is wanted. */
 export interface FrameReport extends Omit<FramedSetUp, 'resolved'> {

@@ -1,5 +1,4 @@
 import type { RiderZone } from '../../../posing/rig/riderZone';
-import type { PartInFrame } from '../../../physics/framing/measureFrame';
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import {
@@ -12,16 +11,15 @@ import {
   type Verdict,
 } from '../../../words/check/result';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
-import { counts, cutParts, measureWant, nearestOf } from './wants';
+import { focusFinding } from './focus';
+import { MISSED } from './limits';
+import { seamFinding } from './seam';
+import { cutParts, measureWant, nearestOf } from './wants';
 
-/** Below this part of a wanted least share (or above its inverse of a greatest) the shot is missed, not just poor. Estimate 0.4 to 0.6. */
-export const MISSED = 0.5;
 /** With fewer of its ends than this share of what is asked a craft is not whole. Estimate 0.5 to 0.75. */
 const ENDS_MISSED = 0.6;
 /** Farther off than this times what counts as close it is told. Estimate 1.1 to 1.5. */
 const STILL_NEAR = 1.25;
-/** A want of this weight or more is what the shot is about. */
-const MAIN_WEIGHT = 5;
 /** The sky line this far outside its band, as a fraction of the picture's height, is still only worth a look. Estimate 0.05 to 0.12. */
 export const BAND_TOLERANCE = 0.08;
 /** The camera tilted sideways by more than this is noticed, and by more than the second is wrong. Common practice, no source. */
@@ -253,51 +251,6 @@ function behindFinding({ fromBehind }: IntentDefinition, { aheadOfEyesM, name }:
   };
 }
 
-/** What the shot is about is lost when it lies nearer than this share of the closest focus. Estimate 0.5 to 0.8. */
-const BLURRED = 0.6;
-
-/** What is seen of what the shot is about. */
-const mainParts = ({ working }: FramedSetUp, { wants }: IntentDefinition, { measures }: StanceFrame) =>
-  wants
-    .filter((want) => want.share[0] > 0 && want.weight >= MAIN_WEIGHT)
-    .flatMap((want) => measures.parts.filter((part) => counts(want, part, working)));
-
-/** Whether something lies in the blur before the closest focus. */
-const isBlurred = ({ resolved }: FramedSetUp, { nearestM }: Pick<PartInFrame, 'nearestM'>): boolean =>
-  nearestM < resolved.camera.closestFocusM.value * BLURRED;
-
-/** How much of what the shot is about lies beyond the blur before the closest focus, 0 to 1; 1 where it is about nothing near. */
-export function sharpShare(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): number {
-  const about = mainParts(framed, intent, action);
-  const seen = about.reduce((sum, { share }) => sum + share, 0);
-  if (seen === 0) return 1;
-  return about.reduce((sum, part) => sum + (isBlurred(framed, part) ? 0 : part.share), 0) / seen;
-}
-
-function focusFinding(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): Finding | null {
-  const { nearest } = action.measures;
-  if (!nearest) return null;
-  const closest = framed.resolved.camera.closestFocusM.value;
-  const near = nearest.distanceM < closest;
-  const sharp = sharpShare(framed, intent, action) >= MISSED;
-  const spoilt = sharp ? [] : mainParts(framed, intent, action).filter((part) => isBlurred(framed, part));
-  const told = spoilt.reduce<PartInFrame | null>(
-    (most, part) => (most && most.share >= part.share ? most : part),
-    null,
-  );
-  return {
-    id: 'focus',
-    label: 'closest focus',
-    verdict: !sharp ? 'stop' : near ? 'watch' : 'good',
-    value: nearest.distanceM,
-    unit: 'm',
-    limit: [closest, null],
-    margin: nearest.distanceM - closest,
-    because: `${told ? `the ${told.name} at ${told.nearestM.toFixed(2)} m is blurred` : `the nearest thing is the ${nearest.name} at ${nearest.distanceM.toFixed(2)} m`}; the lens is sharp from about ${closest.toFixed(2)} m (an estimate)`,
-    mend: null,
-  };
-}
-
 /** A powered gimbal keeps the horizon while it has range; where it runs out the picture is dragged along. */
 function gimbalFinding(framed: FramedSetUp): Finding | null {
   if (!framed.resolved.camera.gimbal) return null;
@@ -320,51 +273,5 @@ function gimbalFinding(framed: FramedSetUp): Finding | null {
       ? `its ${worst.gimbalRunsOut!.axis} runs out by ${by.toFixed(0)}° in ${worst.name.toLowerCase()}, ${Math.round(share * 100)} % of the ride in all: there the picture is dragged along`
       : 'it has range for every stance; centre it in the riding posture',
     mend: worst ? { text: 'turn the handle nearer to the riding posture, or take a spot that moves less' } : null,
-  };
-}
-
-/** How much of what a want names lies in the seam; what carries the camera lies along the strut, in the seam by its nature. */
-function taken(want: Want, { resolved, working }: FramedSetUp, { measures, stitched }: StanceFrame): number {
-  const carriedBy = resolved.placed.spot.partId;
-  const parts = measures.parts.filter((part) => part.id !== carriedBy && counts(want, part, working));
-  const seen = parts.reduce((sum, { share }) => sum + share, 0);
-  const within = ({ id }: PartInFrame) => stitched.find((part) => part.id === id)?.within ?? 0;
-  return seen > 0 ? parts.reduce((sum, part) => sum + part.share * within(part), 0) / seen : 0;
-}
-
-/** Small things that are missed even where most of what is wanted lies beside the seam. */
-const MISSED_IN_SEAM: readonly string[] = ['hands', 'face', 'subject'];
-const peopleWanted = (
-  { wants }: IntentDefinition,
-  { id, group }: { readonly id: string; readonly group: string },
-  { resolved }: FramedSetUp,
-): boolean =>
-  MISSED_IN_SEAM.includes(group) &&
-  id !== resolved.placed.spot.partId &&
-  wants.some((want) => want.share[0] > 0 && (want.of.groups as readonly string[] | undefined)?.includes(group));
-
-/** What the shot wants must not lie in the seam of a two-lens camera. */
-function seamFinding(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): Finding | null {
-  if (!framed.resolved.camera.stitch) return null;
-  const within = Math.max(0, ...intent.wants.filter((w) => w.share[0] > 0).map((w) => taken(w, framed, action)));
-  const people = action.stitched.find((part) => part.within > 0.5 && peopleWanted(intent, part, framed));
-  return {
-    id: 'seam',
-    label: 'seam between the lenses',
-    verdict: within > 0.5 ? 'stop' : within > 0.1 || people ? 'watch' : 'good',
-    value: percent(within),
-    unit: '%',
-    limit: [null, 10],
-    margin: 10 - percent(within),
-    because:
-      within > 0.1
-        ? `${Math.round(within * 100)} % of what the shot wants lies in the seam in ${action.name.toLowerCase()}: near things are blurred or missing there`
-        : people
-          ? `${Math.round(people.within * 100)} % of the ${people.name} lies in the seam in ${action.name.toLowerCase()}: near things are blurred or missing there`
-          : 'next to nothing that the shot wants lies in the seam',
-    mend:
-      within > 0.1 || people
-        ? { text: 'turn the camera so that the seam comes over the pole, not over the subject' }
-        : null,
   };
 }
