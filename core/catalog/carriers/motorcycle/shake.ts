@@ -25,5 +25,12 @@ export const shake: MachineShake = {
     tank: [stage('the tank', [70, 50, 100], [0.05, 0.03, 0.1], [1.5, 0.7, 3])],
   },
   withWheel: { fork: 'front', swingarm: 'rear' },
+  steering: {
+    movementId: 'bars',
+    sideShare: estimated(0.3, 0.15, 0.5),
+    trailM: estimated(0.11, 0.085, 0.13),
+    frequencyHz: estimated(5, 3.5, 8),
+    dampingRatio: estimated(0.45, 0.3, 0.7),
+  },
   rider: { feetXM: -0.09, seatXM: -0.3, seatedIn: ['seated', 'turn', 'set-up'], seat: CUSHION, effort: 'working' },
 };

@@ -27,5 +27,12 @@ export const shake: MachineShake = {
     // The rails are clamped to the post: they move with the frame, and bend a little behind the clamp.
     saddleRails: [stage('the rails', [65, 45, 95], [0.15, 0.08, 0.25], [0.8, 0.4, 1.6])],
   },
+  steering: {
+    movementId: 'bars',
+    sideShare: estimated(0.3, 0.15, 0.5),
+    trailM: estimated(0.11, 0.08, 0.14),
+    frequencyHz: estimated(5, 3.5, 8),
+    dampingRatio: estimated(0.4, 0.25, 0.6),
+  },
   rider: { feetXM: 0.1, seatXM: -0.25, seatedIn: ['seated', 'one-hand', 'set-up'], seat: HARD_SEAT, effort: 'working' },
 };

@@ -29,6 +29,13 @@ export const shake: MachineShake = {
     saddleRails: [stage('the rails', [65, 45, 95], [0.15, 0.08, 0.25], [0.8, 0.4, 1.6])],
     rearTriangle: [stage('the seat stay', [60, 40, 90], [0.03, 0.015, 0.06], [2, 1, 4])],
   },
+  steering: {
+    movementId: 'bars',
+    sideShare: estimated(0.12, 0.05, 0.25),
+    trailM: estimated(0.062, 0.045, 0.08),
+    frequencyHz: estimated(4, 2.5, 7),
+    dampingRatio: estimated(0.4, 0.25, 0.6),
+  },
   rider: {
     feetXM: 0.05,
     seatXM: -0.25,

@@ -13,7 +13,8 @@ const base: BaseDefinition = {
   fits: { shapes: ['mouth'] },
   heightM: { value: 0.034, source: { kind: 'estimate', low: 0.025, high: 0.045 } },
   massKg: { value: 0.045, source: { kind: 'estimate', low: 0.03, high: 0.06 } },
-  stiffnessNmRad: { value: 6, source: { kind: 'estimate', low: 3, high: 15 } },
+  // Rubber of 3 mm between two rows of teeth, 45 mm wide and 20 mm deep: E·b·d³/(12·t), E 1 to 4 MPa.
+  stiffnessNmRad: { value: 20, source: { kind: 'estimate', low: 8, high: 45 } },
   grip: { kind: 'hand', forceN: { value: 60, source: { kind: 'estimate', low: 30, high: 120 } }, widthM: 0.04 },
   forMinutes: true,
   cost: 'a meal',

@@ -11,7 +11,7 @@ const base: BaseDefinition = {
   fits: { shapes: ['strap'], notOn: { rubber: 'grips webbing, a boot wants a strapped plate' } },
   heightM: { value: 0.022, source: { kind: 'estimate', low: 0.016, high: 0.03 } },
   massKg: { value: 0.07, source: { kind: 'estimate', low: 0.05, high: 0.09 } },
-  stiffnessNmRad: { value: 12, source: { kind: 'estimate', low: 5, high: 30 } },
+  stiffnessNmRad: { value: 40, source: { kind: 'estimate', low: 18, high: 90 } },
   grip: { kind: 'jaw', forceN: { value: 90, source: { kind: 'estimate', low: 50, high: 150 } }, widthM: 0.045 },
   cost: 'a meal',
   mesh: () =>

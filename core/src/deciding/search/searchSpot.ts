@@ -74,6 +74,7 @@ export function* searchSteps(
         viewsPerCamera: Infinity,
         judged: Infinity,
         plain: Infinity,
+        inAllStances: Infinity,
         onEveryBase: Infinity,
         candidates: Infinity,
       }
@@ -171,7 +172,7 @@ export function* searchSteps(
     return { ...s, framed, score: frameScore(framed, spotted.intent) };
   };
   const scored: FramedSketch[] = [];
-  for (const s of sketches) {
+  for (const s of worthAllStances(sketches, kept.inAllStances)) {
     scored.push(inAll(s));
     if (scored.length % FRAMED_A_STEP === 0) yield count.tried;
   }
@@ -182,11 +183,7 @@ export function* searchSteps(
     return done(count.tried, count.inAllStances, []);
   }
   // The plainest struts, a riser under them at most, are judged whatever an arm shows beyond them: most arms are stopped by what shakes or tears them.
-  const plain = mixed(
-    scored.filter((s) => s.resolved.links.every(({ definition }) => definition.kind === 'riser')),
-    (s) => s.resolved.camera.id,
-    kept.plain,
-  );
+  const plain = mixed(scored.filter(isPlain), (s) => s.resolved.camera.id, kept.plain);
   const armed = mixed(
     scored.filter((s) => !plain.includes(s)),
     (s) => s.resolved.camera.id,
@@ -251,6 +248,16 @@ function refusalAt({ intent, carrier, scene }: Spotted, { partId }: Spot): Rejec
       mend: 'a stance with one hand off, where that is done',
     };
   return null;
+}
+
+/** Straight on its base, or with a riser between. */
+const isPlain = ({ resolved }: Sketch): boolean =>
+  resolved.links.every(({ definition }) => definition.kind === 'riser');
+
+/** All plain struts, and of those that reach out the best of each camera by the action stance: what shows little there is no answer. */
+function worthAllStances(sketches: readonly Sketch[], most: number): readonly Sketch[] {
+  const armed = sketches.filter((s) => !isPlain(s)).sort(byScore);
+  return [...sketches.filter(isPlain), ...mixed(armed, (s) => s.resolved.camera.id, most)];
 }
 
 /** Pictures in all stances between two pauses. */

@@ -35,6 +35,8 @@ export const KEPT = {
   places: 17,
   /** Views of each camera at a place that are looked at in all stances. */
   viewsPerCamera: 3,
+  /** Of those that reach out, looked at in all stances. */
+  inAllStances: 96,
   /** Struts of a spot that the dear checks see. */
   judged: 24,
   /** Where no picture scores as much, nothing is judged. */

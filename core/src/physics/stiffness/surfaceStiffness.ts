@@ -5,10 +5,13 @@ import type { Sourced } from '../../words/sourced/source';
 /** Stiffness against tipping of what a base stands on, N·m/rad, where that gives at all. Estimates. */
 export const SURFACE_STIFFNESS: Partial<Readonly<Record<SurfaceMaterial, Sourced>>> = {
   fabric: estimated(35, 15, 80),
-  webbing: estimated(30, 12, 70),
+  // A padded strap on a chest, as a beam on flesh (some 3 to 4 MN/m³) with its own pull.
+  webbing: estimated(16, 7, 38),
   skin: estimated(15, 6, 40),
-  teeth: estimated(25, 10, 60),
-  rubber: estimated(25, 10, 60),
+  // Roots give little; the jaw that presses from below gives more.
+  teeth: estimated(100, 40, 250),
+  // A tall stiff boot: shell and rubber over foam.
+  rubber: estimated(60, 25, 140),
   plastic: estimated(250, 80, 700),
   'painted metal': estimated(350, 120, 1000),
   glass: estimated(900, 400, 2000),

@@ -16,6 +16,8 @@ export interface MachineShake {
   readonly flex: Readonly<Record<string, readonly ShakeStage[]>>;
   /** Parts that stand on a wheel's side of its spring. */
   readonly withWheel?: Readonly<Record<string, 'front' | 'rear'>>;
+  /** How rough ground turns a front wheel that is steered by hand, and all that turns with it. */
+  readonly steering?: Steering;
   /** Where people are carried; null where nobody is on board. */
   readonly rider: RiderSupport | null;
 }
@@ -24,6 +26,19 @@ export interface MachineShake {
 export interface Sway {
   readonly rmsDeg: Sourced;
   readonly cornerHz: number;
+}
+
+/** A bump pushes the tyre's contact sideways, behind the steering axis: the wheel turns, tyre against arms. */
+export interface Steering {
+  /** The movement that turns with the front wheel. */
+  readonly movementId: string;
+  /** Of a bump's height, so much pushes the contact sideways: roots lie aslant, gravel does not. */
+  readonly sideShare: Sourced;
+  /** From the steering axis to the middle of the contact, metres: a metre sideways turns by 1/trail where arms and bars weigh nothing. */
+  readonly trailM: Sourced;
+  /** Bars and arms on the tyre's side spring. */
+  readonly frequencyHz: Sourced;
+  readonly dampingRatio: Sourced;
 }
 
 /** One mass on a spring in the path: passes on what lies below its frequency, holds back what lies above. */

@@ -1,7 +1,7 @@
 import { resonances } from '../whole/cause';
 import type { RigSpec } from '../../../words/rig/rigSpec';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
-import { lineFrequencyHz } from '../paths/spotMotion';
+import { lineFrequencyHz } from '../paths/drives';
 import { groundById } from '../../../posing/lookup/grounds';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import type { Shake } from '../whole/shakeOf';

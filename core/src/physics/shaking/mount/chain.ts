@@ -3,7 +3,7 @@ import { FOOT_M } from '../../../posing/building/cameraMesh';
 import { chainJoints } from '../../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import type { RangeEnds } from '../ends/rangeEnds';
-import { BASE_LOSS, HANGING, JOINT_LOSS, LINK_LOSS, SURFACE_LOSS } from './give';
+import { BASE_LOSS, HANGING, JOINT_LOSS, LINK_LOSS, surfaceLoss } from './give';
 import { baseStiffness } from '../../stiffness/baseStiffness';
 import { SURFACE_STIFFNESS } from '../../stiffness/surfaceStiffness';
 
@@ -75,7 +75,7 @@ export function chainPieces(
       kind: 'surface',
       link: null,
       ...turning(away(joints[0]!), stiffness(surface)),
-      loss: damping(SURFACE_LOSS),
+      loss: damping(surfaceLoss(placed.spot.surface.material)),
     });
   }
   pieces.push({

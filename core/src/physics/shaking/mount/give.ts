@@ -1,4 +1,4 @@
-import type { BaseKind } from '../../../words/carrier/surface';
+import type { BaseKind, SurfaceMaterial } from '../../../words/carrier/surface';
 import type { Sourced } from '../../../words/sourced/source';
 import type { LinkDefinition } from '../../../words/kit/link';
 import { estimated } from '../../../words/sourced/estimated';
@@ -28,8 +28,13 @@ export const LINK_LOSS: Readonly<Record<LinkDefinition['kind'], Sourced>> = {
   pad: estimated(0.35, 0.2, 0.6),
 };
 export const JOINT_LOSS = estimated(0.14, 0.07, 0.25);
+/** Flesh, foam and cloth take out much more than sheet and shell: soft tissue that wobbles dies down within a swing or two (gait studies, from memory). Estimate. */
+const FLESH_LOSS = estimated(0.5, 0.3, 0.8);
+const SHELL_LOSS = estimated(0.2, 0.1, 0.4);
+const ON_FLESH: readonly SurfaceMaterial[] = ['fabric', 'webbing', 'skin', 'rubber'];
 /** Of what the base stands on. */
-export const SURFACE_LOSS = estimated(0.2, 0.1, 0.4);
+export const surfaceLoss = (material: SurfaceMaterial): Sourced =>
+  ON_FLESH.includes(material) ? FLESH_LOSS : SHELL_LOSS;
 
 /**
  * Rubber that a camera hangs from is pulled: softer and less damped than when it is pressed. Common practice; factors are estimates.

@@ -1,0 +1,133 @@
+import type { Ride, ShakeLine } from '../../../words/carrier/machineShake';
+import { real, ZERO } from '../../../mathematics/spectra/complex';
+import type { RangeEnd } from '../../../words/sourced/ends';
+import type { RangeEnds } from '../ends/rangeEnds';
+import { groundById } from '../../../posing/lookup/grounds';
+import type { RideConditions } from '../../../words/ride/rideConditions';
+import { gustDensity } from '../sources/gusts';
+import { groundDisplacementM2Hz, trackLikeness } from '../sources/roadProfile';
+import { metElevationM2Hz } from '../sources/waves';
+import { floatGains, runnerGains, slapGains, wheelsGains, wingGains, type FrameMotion } from './rideGains';
+import type { Route } from './route';
+
+export type SourceKind = 'ground' | 'water' | 'air' | 'engine' | 'own movement';
+
+/** Slaps fill these frequencies evenly. Estimate. */
+const SLAP_BAND_HZ = [2, 25] as const;
+const G = 9.80665;
+export interface Drive {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: SourceKind;
+  readonly lineHz: number | null;
+  /** Variance that a frequency stands for. */
+  readonly weight: (frequencyHz: number, widthHz: number) => number;
+  readonly frame: (frequencyHz: number) => FrameMotion;
+  /** Whether it also shakes along and across. */
+  readonly allWays: boolean;
+}
+
+export function drivesOf({ shake, xM, wheel }: Route, ride: RideConditions, picks: RangeEnds): Drive[] {
+  const ground = groundById(ride.groundId);
+  const moves = shake.ride;
+  const { surface } = ground;
+  const drives: Drive[] = [];
+  const speedMps = Math.max(ride.speedMps, 0);
+  const named = { id: ground.id, name: ground.name.toLowerCase(), lineHz: null, allWays: true } as const;
+  if (surface.kind === 'rough' && (moves.kind === 'wheels' || moves.kind === 'runner') && speedMps > 0.1) {
+    const frame = roughGains(moves, speedMps, xM, wheel, picks.path);
+    const roughnessM3 = picks.ground(surface.roughnessM3);
+    const trackM = moves.kind === 'wheels' ? moves.trackM : null;
+    // Two tracks lift the middle by what they have in common.
+    const common = (f: number) => (trackM === null ? 1 : (1 + trackLikeness(f / speedMps, trackM)) / 2);
+    const weight = (f: number, w: number) => groundDisplacementM2Hz(roughnessM3, speedMps, f) * common(f) * w;
+    drives.push({ ...named, kind: 'ground', weight, frame });
+    if (surface.ripples) {
+      const { name, lengthM, amplitudeM } = surface.ripples;
+      const variance = picks.ground(amplitudeM) ** 2 / 2;
+      drives.push({
+        id: `${ground.id}-ripples`,
+        name,
+        kind: 'ground',
+        lineHz: speedMps / lengthM.value,
+        weight: (_, w) => variance * w,
+        frame,
+        allWays: true,
+      });
+    }
+  }
+  if (surface.kind === 'waves' && moves.kind === 'float') {
+    const [heightM, periodS] = [picks.ground(surface.heightM), picks.ground(surface.periodS)];
+    const gains = floatGains(moves, speedMps, picks.path);
+    const weight = (f: number, w: number) => metElevationM2Hz(heightM, periodS, speedMps, f) * w;
+    drives.push({ ...named, kind: 'water', weight, frame: (f) => gains(f, xM) });
+    drives.push(slapDrive(moves, heightM, speedMps, xM, picks));
+  }
+  if (surface.kind === 'gusts' && moves.kind === 'wing') {
+    const [rmsMps, lengthM] = [picks.ground(surface.rmsMps), picks.ground(surface.lengthM)];
+    const frame = wingGains(moves, speedMps, picks.path);
+    drives.push({ ...named, kind: 'air', weight: (f, w) => gustDensity(rmsMps, lengthM, speedMps, f) * w, frame });
+  }
+  return [...drives, ...shake.lines.flatMap((line) => lineDrive(line, ride, picks) ?? [])];
+}
+
+function roughGains(
+  moves: Extract<Ride, { kind: 'wheels' | 'runner' }>,
+  speedMps: number,
+  xM: number,
+  wheel: 'front' | 'rear' | null,
+  pick: RangeEnd,
+): (frequencyHz: number) => FrameMotion {
+  if (moves.kind === 'runner') {
+    const gains = runnerGains(moves, speedMps, pick);
+    return (f) => gains(f, xM);
+  }
+  const gains = wheelsGains(moves, speedMps, pick);
+  return wheel ? (f) => gains.wheel(f, wheel) : (f) => gains.frame(f, xM);
+}
+
+/** Slaps grow with the speed and with the root of the height of the waves. */
+function slapDrive(
+  moves: Extract<Ride, { kind: 'float' }>,
+  heightM: number,
+  speedMps: number,
+  xM: number,
+  picks: RangeEnds,
+): Drive {
+  const [low, high] = SLAP_BAND_HZ;
+  const rmsMS2 = picks.path(moves.slapG) * G * (speedMps / 10) * Math.sqrt(heightM / 0.3);
+  return {
+    id: 'slap',
+    name: 'slap of the waves',
+    kind: 'water',
+    lineHz: null,
+    weight: (f, w) => (f < low || f > high ? 0 : (rmsMS2 ** 2 / (high - low) / (2 * Math.PI * f) ** 4) * w),
+    frame: () => slapGains(moves, xM),
+    allWays: true,
+  };
+}
+
+/** Frequency of a line in this ride, hertz; 0 when it stands still. */
+export function lineFrequencyHz({ every }: ShakeLine, ride: Pick2<RideConditions, 'rpm' | 'speedMps'>): number {
+  return every.kind === 'turn'
+    ? ((ride.rpm ?? every.rpm.value) / 60) * every.order
+    : Math.max(0, ride.speedMps) / every.lengthM;
+}
+type Pick2<T, K extends keyof T> = { readonly [P in K]: T[P] };
+
+function lineDrive(line: ShakeLine, ride: RideConditions, picks: RangeEnds): Drive | null {
+  const lineHz = lineFrequencyHz(line, ride);
+  if (lineHz < 0.5) return null;
+  const usualHz = line.every.kind === 'turn' ? (line.every.rpm.value / 60) * line.every.order : null;
+  const growth = usualHz === null ? 1 : (lineHz / usualHz) ** 2;
+  const variance = (picks.lines(line.accelerationMS2) * growth) ** 2;
+  return {
+    id: line.id,
+    name: line.name,
+    kind: 'engine',
+    lineHz,
+    weight: (f, w) => (variance / (2 * Math.PI * f) ** 4) * w,
+    frame: () => ({ up: real(1), pitch: ZERO }),
+    allWays: true,
+  };
+}

@@ -1,0 +1,34 @@
+import { shakeAt } from '../../../../testing/shakes';
+import { USUAL_ENDS } from '../ends/rangeEnds';
+import { shakeScene } from '../whole/shakeScene';
+import { routeTo } from './route';
+import { steeringOf } from './turning';
+
+const ROUGH = { groundId: 'rooty-trail', speedMps: 6, lightId: 'bright-sun' };
+
+/** Variance of the turning by the steering, rad² for a hertz at a frequency. */
+function steered(machineId: string, spotId: string, frequencyHz: number, speedMps = 6): number {
+  const { rig, actionStanceId: stanceId, setUp } = shakeAt(machineId, spotId, {}, ROUGH);
+  const { placed } = shakeScene(shakeAt(machineId, setUp.spotId, {}, ROUGH)).resolved;
+  const ride = { ...shakeAt(machineId, spotId, {}, ROUGH).ride, speedMps };
+  const [found] = steeringOf(routeTo({ rig, placed, stanceId, ride }), ride, USUAL_ENDS);
+  return found ? found.drive.weight(frequencyHz, 1) : 0;
+}
+
+it('what is clamped to the bars is turned by bumps at the front wheel, what sits on the head tube or the rider is not', () => {
+  for (const machineId of ['mountain-bike', 'road-bike', 'motorcycle'])
+    expect(steered(machineId, 'handlebar', 5)).toBeGreaterThan(0);
+  for (const spotId of ['head-tube-side', 'chest', 'under-saddle']) expect(steered('mountain-bike', spotId, 5)).toBe(0);
+  expect(steered('coupe', 'dash', 5)).toBe(0);
+});
+
+it('slow bumps carry the whole bike along, fast ones find bars and arms too heavy, standing still nothing turns', () => {
+  const degrees = (f: number) => (Math.sqrt(steered('mountain-bike', 'handlebar', f) * f) * 180) / Math.PI;
+  const near = degrees(5);
+  // Bars that jerk by more than a few degrees several times a second throw people off. Common practice, no source.
+  expect(near).toBeGreaterThan(0.05);
+  expect(near).toBeLessThan(3);
+  expect(degrees(0.3)).toBeLessThan(near);
+  expect(degrees(40)).toBeLessThan(near / 20);
+  expect(steered('mountain-bike', 'handlebar', 5, 0)).toBe(0);
+});
