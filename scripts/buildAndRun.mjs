@@ -30,6 +30,6 @@ export async function buildAndRun(entry, ...runs) {
       }),
   );
   const status = Math.max(...(await Promise.all(ended)));
-  rmSync(folder, { recursive: true });
+  rmSync(folder, { recursive: true, force: true });
   return status;
 }

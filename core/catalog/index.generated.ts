@@ -50,6 +50,7 @@ import basesLeverClamp from './hardware/bases/lever-clamp';
 import basesLineClamp from './hardware/bases/line-clamp';
 import basesLoopPlate from './hardware/bases/loop-plate';
 import basesMagneticRelease from './hardware/bases/magnetic-release';
+import basesPackPolePlate from './hardware/bases/pack-pole-plate';
 import basesScrewPlate from './hardware/bases/screw-plate';
 import basesSeatRailClamp from './hardware/bases/seat-rail-clamp';
 import basesStrapRoundBase from './hardware/bases/strap-round-base';
@@ -148,7 +149,7 @@ import type { IntentDefinition } from '../src/words/shot/intent';
 
 export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
 export const CAMERAS: readonly CameraDefinition[] = [camerasCageCamera, camerasCompact, camerasCubeCamera, camerasPhone, camerasPocketGimbal, camerasThumbCamera, camerasTwoLens360];
-export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesLoopPlate, basesMagneticRelease, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp, basesTwoLashings];
+export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesLoopPlate, basesMagneticRelease, basesPackPolePlate, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp, basesTwoLashings];
 export const LINKS: readonly LinkDefinition[] = [linksDamperPlate, linksFeltPad, linksGooseNeck, linksLongArm, linksLongPole, linksMediumPole, linksRiser, linksShortArm, linksSoftGrommets, linksStandOffHook, linksStiffArm, linksStiffGrommets];
 export const HEADS: readonly HeadDefinition[] = [headsBallJoint, headsFingerJoint, headsSwivelHead];
 export const FILTERS: readonly FilterDefinition[] = [filtersNd16, filtersNd32, filtersNd4, filtersNd64, filtersNd8, filtersPolariser];

@@ -275,5 +275,8 @@ export { parseOuting, readOuting, serialiseOuting } from './showing/formats/outi
 export { LARGEST_DOCUMENT } from './showing/formats/outingJson/readDocument';
 export { parseSetUpFile, setUpFileOf } from './showing/formats/outingJson/setUpFile';
 export { type PortraitView, renderPortrait } from './showing/picture/portrait';
+export { type LevelToSet } from './posing/aiming/levelToSet';
+export { levelWords } from './showing/card/levelWords';
+export { seamOf } from './physics/framing/throughSeam';
 export { type Picture, pictureSteps, renderPicture } from './showing/picture/renderPicture';
 export { CAMERAS, CARRIERS, HEADS, INTENTS } from '../catalog/index.generated';

@@ -50,9 +50,9 @@ export function cardPage(
           stack: [
             caption('Spot'),
             { text: card.where, fontSize: 15, bold: true, margin: [0, 0, 0, 4] },
-            caption('Level reads, standing upright, machine level'),
+            caption(card.level.caption),
             { text: card.level.tilt, fontSize: 34, bold: true },
-            { text: `sideways ${card.level.roll}, pan ${card.level.pan}`, fontSize: 10.5 },
+            { text: card.level.beside, fontSize: 10.5 },
             { text: card.stance, fontSize: 9.5, color: GREY },
           ],
         },

@@ -33,6 +33,21 @@ const riderBody: WornDefinition = {
         cautions: ['A thin base slides round: look again that it still points ahead.'],
         note: 'no hands in the frame: the calm, floating view',
       },
+      {
+        id: 'pack-top',
+        name: 'Backpack, a pole out of its top',
+        partId: 'pack',
+        aim: { from: [-0.125 * h, torso * 1.6 * h, 0], toward: [0, -1, 0] },
+        reference: [1, 0, 0],
+        look: [1, 0, 0],
+        surface: { material: 'fabric', shape: 'pack' },
+        cautions: [
+          'It stands a metre over the head: branches, bridges and above all power lines.',
+          'In a fall the pole levers at the pack: one that folds or slips out; for a take, not for the way.',
+          'Pack drawn tight at chest and hip, nothing else on that side of it.',
+        ],
+        note: 'whole machine and rider from behind and above, both hands free',
+      },
     ];
   },
 };

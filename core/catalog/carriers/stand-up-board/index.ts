@@ -70,6 +70,7 @@ export default machineFrom({
   traits: ['ridden standing', 'lies on the water'],
   wearing: ['buoyancy-vest', 'head-strap'],
   drivenBy: { kind: 'muscle', watts: estimated(80, 40, 130) },
+  barefoot: true,
   usualSpeedMps: 1.8,
   shake,
   working: ['paddle', 'board'],

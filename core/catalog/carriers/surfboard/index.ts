@@ -158,6 +158,7 @@ export default machineFrom({
   family: 'board',
   traits: ['ridden standing', 'lies on the water', 'others in the waves'],
   wearing: ['plain-body', 'head-strap'],
+  barefoot: true,
   usualSpeedMps: 6,
   shake,
   working: ['board'],

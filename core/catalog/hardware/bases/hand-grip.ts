@@ -14,7 +14,7 @@ const base: BaseDefinition = {
   massKg: { value: 0.05, source: { kind: 'estimate', low: 0.03, high: 0.09 } },
   stiffnessNmRad: { value: 10, source: { kind: 'estimate', low: 4, high: 25 } },
   grip: { kind: 'hand', forceN: { value: 80, source: { kind: 'estimate', low: 40, high: 150 } }, widthM: 0.08 },
-  holdsPole: true,
+  holdsPole: 'any way',
   forMinutes: true,
   cost: 'a few coins',
   mesh: () =>

@@ -20,7 +20,7 @@ const base: BaseDefinition = {
     widthM: 0.04,
     apartM: 0.3,
   },
-  holdsPole: true,
+  holdsPole: 'any way',
   cost: 'a few coins',
   mesh: () =>
     mergeMeshes([

@@ -6,6 +6,8 @@ import type { RideConditions } from '../../words/ride/rideConditions';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { IntentDefinition } from '../../words/shot/intent';
 import type { CameraDefinition } from '../../words/kit/camera';
+import { baseRefusal } from '../../posing/strut/baseRefusal';
+import { placedSpots } from '../../posing/rig/spots';
 import { kitWith } from '../../posing/lookup/kit';
 import type { CameraChoice } from '../../posing/strut/plainSetUp';
 import { CHECKS } from '../../judging/checks';
@@ -40,14 +42,18 @@ interface PlacementQuestion {
 const COLUMNS = 32;
 /** Struts that are looked at closely before others are tried. */
 const MOST_SURE = 3;
+/** Spots that something is slid along, where all else failed. */
+const MOST_SLID = 4;
 /** A hasty search ends once it has found something at so many places. */
 const ENOUGH = 2;
-/** What gets a camera away from its place: to an arm's length, and as far as a pole reaches. */
-const ARMS = ['long-arm', 'medium-pole'];
+/** What gets a camera away from its place: a pole where one is held as a whole, else an arm. */
+const POLE = 'medium-pole';
+const ARM = 'long-arm';
 
 /**
- * Where a new shot begins: the best plain strut that no check stops; where each is stopped, what a hasty search finds of all cameras and bases,
- * then with arms; where that finds nothing either, the best of all. Null where nothing shows anything of it.
+ * Where a new shot begins: the best plain strut that no check stops; where each is stopped, what a hasty search finds of all cameras and bases, on
+ * poles, on arms, and slid along a part, the poles first where a craft is wanted whole; where that finds nothing either, the best of all. Null where nothing shows
+ * anything of it.
  */
 export function firstPlacement(asked: PlacementQuestion): Placement | null {
   const question = { ...asked, ride: litFor(asked.ride, asked.intent) };
@@ -55,13 +61,19 @@ export function firstPlacement(asked: PlacementQuestion): Placement | null {
   const [best] = plain;
   if (!best) return null;
   const open = plain.filter(({ stopped }) => !stopped).slice(0, MOST_SURE);
+  const inOrder = plain.map(({ spotId }) => spotId);
+  const anyCamera = () => searched(question, inOrder, {});
   // On an arm people put what they have, or what sees all round.
   const reaching = ({ id, stitch }: CameraDefinition) => id === question.camera.cameraId || stitch !== undefined;
-  const inOrder = plain.map(({ spotId }) => spotId);
+  const onPole = () => searched(question, inOrder, { reaching, linkId: POLE });
+  const onArm = () => searched(question, inOrder, { reaching, linkId: ARM });
+  const slid = () => searched(question, inOrder, { slides: true });
+  const whole = question.intent.wants.some(({ ends }) => ends !== undefined);
   return (
     open.find((place) => holdsUp(question, place)) ??
-    searched(question, inOrder, () => true, []) ??
-    searched(question, inOrder, reaching, ARMS) ??
+    (whole ? (onPole() ?? anyCamera()) : (anyCamera() ?? onPole())) ??
+    onArm() ??
+    slid() ??
     best
   );
 }
@@ -76,26 +88,42 @@ function placements(question: PlacementQuestion): readonly Placement[] {
 
 /**
  * The best that a hasty search finds at the first places where it finds anything that no check stops.
- * @param inOrder spots that are looked at first @param linkIds what may be between base and camera
+ * @param inOrder spots that are looked at first @param linkId what may be between base and camera; a pole only where a base holds it as one piece
  */
 function searched(
   question: PlacementQuestion,
   inOrder: readonly string[],
-  withCamera: (camera: CameraDefinition) => boolean,
-  linkIds: readonly string[],
+  {
+    reaching = () => true,
+    linkId,
+    slides = false,
+  }: {
+    readonly reaching?: (camera: CameraDefinition) => boolean;
+    readonly linkId?: string;
+    readonly slides?: boolean;
+  },
 ): Placement | null {
   const { rig, intent, actionStanceId, ride } = question;
   const { cameras, bases, heads } = kitWith(rig.ownKit);
+  const holding = linkId === POLE ? bases.filter(({ holdsPole }) => holdsPole) : bases;
+  const takes = new Set(
+    placedSpots(rig).flatMap(({ spot }) =>
+      (!slides || spot.zone) && holding.some((base) => baseRefusal(base, spot.surface) === null) ? [spot.id] : [],
+    ),
+  );
   const ask: SearchQuestion = {
     ask: { ...newAsk(intent.id, CARRIER), kit: 'anything' },
     carriers: [{ carrierId: CARRIER, rig, actionStanceId, ride, measured: {} }],
-    pieceIds: [...[...cameras.filter(withCamera), ...bases, ...heads].map(({ id }) => id), ...linkIds],
+    pieceIds: [...[...cameras.filter(reaching), ...holding, ...heads].map(({ id }) => id), ...(linkId ? [linkId] : [])],
   };
   const weights = weightsOf(ask.ask);
   const rank = ({ spotId }: { spotId: string }) => (inOrder.indexOf(spotId) + 1 || inOrder.length + 1) - 1;
   const found: Placement[] = [];
-  for (const job of [...searchJobs(ask)].sort((a, b) => rank(a) - rank(b))) {
-    const place = searchSpot(ask, job, { hasty: true })
+  const jobs = searchJobs(ask)
+    .filter(({ spotId }) => takes.has(spotId))
+    .sort((a, b) => rank(a) - rank(b));
+  for (const job of slides ? jobs.slice(0, MOST_SLID) : jobs) {
+    const place = searchSpot(ask, job, { hasty: true, slides })
       .candidates.filter((candidate) => !isStopped(candidate))
       .map(({ spotId, setUp, horizonAt, onlyIn, terms, verdicts }): Placement => ({
         spotId,

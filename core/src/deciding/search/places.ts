@@ -14,7 +14,7 @@ export function placesWith(
   links: readonly LinkDefinition[],
   bases: readonly BaseDefinition[],
 ): readonly (readonly LinkUse[])[] {
-  const asOne = bases.some(({ holdsPole }) => holdsPole);
+  const asOne = bases.some(({ holdsPole }) => holdsPole === 'any way');
   const arms = links.filter(({ kind }) => kind === 'arm' || kind === 'pole' || kind === 'goose neck');
   return [
     [],

@@ -33,21 +33,28 @@ interface SearchOptions {
   readonly exhaustive?: boolean;
   /** Looks at a few places, views and struts only: where any answer will do. */
   readonly hasty?: boolean;
+  /** In haste too, the best are slid along the stretch that their spot has. */
+  readonly slides?: boolean;
   /** The house's own checks, or others. */
   readonly checks?: readonly Check[];
 }
 
 const HASTY: Spotted['kept'] = {
   ...KEPT,
-  places: 3,
+  places: 5,
   viewsPerCamera: 1,
+  inAllStances: 24,
   judged: 8,
+  spares: 6,
   plain: 6,
   leastScore: 0.35,
   slid: 0,
   onEveryBase: 2,
   candidates: 4,
 };
+
+/** What shows little at the usual place may show it elsewhere on the part. */
+const SLIDING = { slid: 1, leastScore: 0.2 };
 
 /** All that one spot gives for an ask. Same input, same result, whatever else was searched before. */
 export function searchSpot(question: SearchQuestion, job: SearchJob, options: SearchOptions = {}): SpotResult {
@@ -75,11 +82,12 @@ export function* searchSteps(
         judged: Infinity,
         plain: Infinity,
         inAllStances: Infinity,
+        spares: Infinity,
         onEveryBase: Infinity,
         candidates: Infinity,
       }
     : options.hasty
-      ? HASTY
+      ? { ...HASTY, ...(options.slides ? SLIDING : {}) }
       : KEPT;
   const spotted: Spotted = {
     question,
@@ -165,6 +173,7 @@ export function* searchSteps(
     const { candidate, rejection } = judgeStrut(spotted, s, setUp);
     if (candidate) judged.push(candidate);
     if (rejection) reject(rejection);
+    return candidate !== null;
   };
   const inAll = (s: Sketch): FramedSketch => {
     const framed = framedInAll(s, 'ranked');
@@ -183,15 +192,18 @@ export function* searchSteps(
     return done(count.tried, count.inAllStances, []);
   }
   // The plainest struts, a riser under them at most, are judged whatever an arm shows beyond them: most arms are stopped by what shakes or tears them.
-  const plain = mixed(scored.filter(isPlain), (s) => s.resolved.camera.id, kept.plain);
-  const armed = mixed(
+  // A stabiliser takes some of the picture and gives it back as steadiness: each camera with and without.
+  const plain = mixed(scored.filter(isPlain), (s) => `${s.resolved.camera.id} ${isSteadied(s)}`, kept.plain);
+  const inTurn = mixed(
     scored.filter((s) => !plain.includes(s)),
     (s) => s.resolved.camera.id,
-    kept.judged - plain.length,
+    kept.judged - plain.length + kept.spares,
   );
+  const armed = inTurn.slice(0, kept.judged - plain.length);
+  const spares = inTurn.slice(armed.length);
   const slid: FramedSketch[] = [];
   // To slide is simpler than to reach out: the plain struts first.
-  const steadied = plain.filter(({ resolved: r }) => r.stabiliser.id !== r.camera.stabilisers[0]?.id);
+  const steadied = plain.filter(isSteadied);
   const firsts = [
     ...mixed(steadied.length > 0 ? steadied : plain, (s) => s.resolved.camera.id, kept.slid),
     ...armed.slice(0, Math.min(1, kept.slid)),
@@ -205,9 +217,10 @@ export function* searchSteps(
   const soft = softLinks(inKit(kit.links));
   const elsewhere = otherBases(spotted, inAll);
   const closely = (s: FramedSketch): FramedSketch => ({ ...s, framed: framedInAll(s, 'judged') });
+  let open = 0;
   for (const [rank, promising] of best.entries()) {
     const s = closely(promising);
-    judge(s);
+    if (judge(s)) open++;
     // Behind the first few another base would not bring them forward.
     for (const base of rank < kept.onEveryBase ? bases.filter(({ id }) => id !== s.resolved.base.id) : []) {
       const there = elsewhere.on(promising, base);
@@ -218,6 +231,12 @@ export function* searchSteps(
     yield count.tried;
   }
   elsewhere.forget();
+  // What shows most may be what is struck or torn off: others take its turn.
+  for (const spare of spares) {
+    if (open >= best.length) break;
+    if (judge(closely(spare))) open++;
+    yield count.tried;
+  }
   // Beside the others, so that none of them loses its turn.
   for (const there of [...slid].sort(byScore)) {
     const onOthers = bases.slice(1).flatMap(({ id }) => {
@@ -253,6 +272,10 @@ function refusalAt({ intent, carrier, scene }: Spotted, { partId }: Spot): Rejec
 /** Straight on its base, or with a riser between. */
 const isPlain = ({ resolved }: Sketch): boolean =>
   resolved.links.every(({ definition }) => definition.kind === 'riser');
+
+/** By more than the camera itself does with all of that switched off. */
+const isSteadied = ({ resolved: { camera, stabiliser } }: Sketch): boolean =>
+  stabiliser.id !== camera.stabilisers[0]?.id;
 
 /** All plain struts, and of those that reach out the best of each camera by the action stance: what shows little there is no answer. */
 function worthAllStances(sketches: readonly Sketch[], most: number): readonly Sketch[] {

@@ -13,7 +13,7 @@ import {
 } from '../../mathematics/geometry/rotation';
 import { distance, type Vec3 } from '../../mathematics/geometry/vec3';
 import { placedSpot } from '../../posing/rig/spots';
-import { poseStrut } from '../../posing/strut/kinematics';
+import { poseStrut, turnedAfterwards } from '../../posing/strut/kinematics';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
 import { kitWith } from '../../posing/lookup/kit';
@@ -38,11 +38,13 @@ export const KEPT = {
   /** Of those that reach out, looked at in all stances. */
   inAllStances: 96,
   /** Struts of a spot that the dear checks see. */
-  judged: 24,
+  judged: 28,
+  /** Beyond them, for those that a check rejects. */
+  spares: 16,
   /** Where no picture scores as much, nothing is judged. */
   leastScore: 0,
   /** Of these, at most so many straight on their base, before any arm. */
-  plain: 9,
+  plain: 13,
   /** Of the plain ones, steadied, of different cameras, slid along the stretch that their spot has; and the best that reaches out. */
   slid: 3,
   /** Of these, with soft pieces as well. */
@@ -282,6 +284,7 @@ export function sketchOf(spotted: Spotted, sightlines: Sightlines, aimed: SetUp,
 
 /** As the joint really holds it. */
 function notched({ scene }: Spotted, free: ResolvedSetUp): ResolvedSetUp {
+  if (turnedAfterwards(free)) return free;
   const { heldTiltDeg } = nearestNotch(free, scene.setUpRig, free.setUp.angles.tiltDeg);
   return { ...free, setUp: { ...free.setUp, angles: { ...free.setUp.angles, tiltDeg: heldTiltDeg } } };
 }

@@ -1,3 +1,4 @@
+import { levelToSet, type LevelToSet } from '../../posing/aiming/levelToSet';
 import { fieldOfViewDeg } from '../../mathematics/lens/lens';
 import { middleTiltDeg, nearestNotch, type NotchReading } from '../../posing/aiming/notches';
 import { reachAndHeight } from '../../posing/strut/kinematics';
@@ -18,6 +19,8 @@ export interface ShotReport {
   /** The joint's nearest holding position to the tilt as set. */
   readonly notch: NotchReading;
   /** Level reading with the joint in its middle notch. */
+  /** What the level must read, and what is turned afterwards. */
+  readonly level: LevelToSet;
   readonly middleTiltDeg: number;
   readonly spotName: string;
   readonly reachM: number;
@@ -61,6 +64,7 @@ export function reportIn(scene: ShotScene, options: ReportOptions = {}): ShotRep
   return {
     checks,
     found,
+    level: levelToSet(resolved, carrier.setUpRig),
     notch: nearestNotch(resolved, carrier.setUpRig, question.setUp.angles.tiltDeg),
     middleTiltDeg: middleTiltDeg(resolved, carrier.setUpRig),
     spotName: resolved.placed.spot.name,

@@ -2,12 +2,12 @@ import { SET_UP_STANCE_ID, type Stance } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
-import { castFrame } from './castFrame';
+import { castThroughSeam, seamOf } from './throughSeam';
 import { measureFrame } from './measureFrame';
 import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import { rayGrid, rowsFor } from '../../mathematics/lens/rayGrid';
-import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
+import { poseStrut } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
 import { stitchedParts } from './stitchZone';
 import { whereFrom } from './whereFrom';
@@ -19,7 +19,7 @@ export function frameInStance(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: 
   const strut = poseStrut(resolved, setUpRig, rig);
   const parts = [...rig.parts, ...ownParts(resolved, strut)].filter((part) => !part.seeThrough);
   const grid = rayGrid(resolved.lens, columns, rowsFor(resolved.lens, columns));
-  const cast = castFrame(parts, strut.worldFromCamera, grid);
+  const cast = castThroughSeam(parts, strut.worldFromCamera, grid, seamOf(resolved, strut));
   return {
     strut,
     parts,
@@ -28,9 +28,6 @@ export function frameInStance(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: 
     measures: measureFrame(cast, parts, resolved.lens, strut.worldFromCamera, rig.ground),
   };
 }
-
-/** The lenses' own axis: a reframed picture turns, the body with its two lenses does not. */
-const seam = (strut: StrutPose) => strut.worldFromBody.rotation;
 
 /** The frame of one set-up as it is set up and in every stance that is ridden (or in one alone), and weighted by riding time. */
 export function frameSetUp(
@@ -56,7 +53,12 @@ export function frameSetUp(
       ...whereFrom(rig, resolved.lens, strut.worldFromCamera),
       gimbalRunsOut: strut.gimbal?.runsOut ?? null,
       stitched: resolved.camera.stitch
-        ? stitchedParts(cast, parts, { ...strut.worldFromCamera, rotation: seam(strut) }, resolved.camera.stitch)
+        ? stitchedParts(
+            cast,
+            parts,
+            { ...strut.worldFromCamera, rotation: strut.worldFromBody.rotation },
+            resolved.camera.stitch,
+          )
         : [],
       speedFeel: rig.eyes
         ? screenStreaming(cast, grid, resolved.lens, strut.worldFromCamera, rig.ground) /

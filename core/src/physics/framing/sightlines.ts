@@ -13,7 +13,8 @@ import { measureFrame, type FrameMeasures } from './measureFrame';
 import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import { fieldOfViewDeg, type Lens } from '../../mathematics/lens/lens';
-import { castFrame } from './castFrame';
+import { castFrame, NO_PART } from './castFrame';
+import { hiddenInSeam, seamOf } from './throughSeam';
 import { whereFrom } from './whereFrom';
 import { partsFromAfar } from './fromAfar';
 import { toRad } from '../../mathematics/units/angle';
@@ -126,6 +127,8 @@ function ownShare(
   if (rough) return null;
   const chain = [ownParts(resolved, strut)[0]!];
   const cast = castFrame(chain, strut.worldFromCamera, grid, sharedFrame(grid.columns, grid.rows));
+  const seam = seamOf(resolved, strut);
+  for (const cell of seam ? hiddenInSeam(cast, chain, seam) : []) cast.part[cell] = NO_PART;
   return measureFrame(cast, chain, resolved.lens, strut.worldFromCamera, ground, false).shares.own;
 }
 

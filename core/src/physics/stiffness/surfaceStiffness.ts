@@ -6,7 +6,7 @@ import type { Sourced } from '../../words/sourced/source';
 export const SURFACE_STIFFNESS: Partial<Readonly<Record<SurfaceMaterial, Sourced>>> = {
   fabric: estimated(35, 15, 80),
   // A padded strap on a chest, as a beam on flesh (some 3 to 4 MN/m³) with its own pull.
-  webbing: estimated(16, 7, 38),
+  webbing: estimated(13, 6, 32),
   skin: estimated(15, 6, 40),
   // Roots give little; the jaw that presses from below gives more.
   teeth: estimated(100, 40, 250),

@@ -6,6 +6,7 @@ import { rotationFromAxes } from '../../mathematics/geometry/rotation';
 import { surfacePoint } from '../../mathematics/geometry/surfacePoint';
 import { addScaled, AHEAD, cross, distance, normalize, perpendicularTo, scale } from '../../mathematics/geometry/vec3';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
+import { zoneOfBodyPart } from './riderZone';
 import type { Spot } from '../../words/carrier/spot';
 import { poseRig, type PosedRig } from './poseRig';
 import { resolveRig } from '../lookup/resolveRig';
@@ -43,7 +44,10 @@ function placing(spec: RigSpec): Places {
   const body = bodySegments(spec.statureM);
   const rig = poseRig(spec, SET_UP_STANCE_ID);
   const spots = new Map(
-    [...worn.flatMap((w) => w.spots(body)), ...machine.spots(spec.fit, body)].map((spot) => [spot.id, spot]),
+    [
+      ...worn.flatMap((w) => w.spots(body)).filter((spot) => !(machine.barefoot && onFoot(spot))),
+      ...machine.spots(spec.fit, body),
+    ].map((spot) => [spot.id, spot]),
   );
   // A spot of the user's that finds no place on this rig is kept: with another measure or another helmet it may come back.
   const own = new Map((spec.ownSpots ?? []).map((spot) => [spot.id, spot]));
@@ -63,6 +67,9 @@ function placing(spec: RigSpec): Places {
   let all: readonly PlacedSpot[] | undefined;
   return { at, all: () => (all ??= [...spots.keys(), ...own.keys()].flatMap((id) => at(id) ?? [])) };
 }
+
+/** What needs a boot under it. */
+const onFoot = ({ partId }: Spot): boolean => zoneOfBodyPart(partId) === 'foot';
 
 const slid = keepLatest<PlacedSpot>(64);
 

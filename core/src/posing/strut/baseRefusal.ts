@@ -17,6 +17,7 @@ const SHAPES: Readonly<Record<Surface['shape'], string>> = {
   line: 'a line',
   hand: 'a hand',
   ground: 'the ground',
+  pack: 'a backpack',
 };
 
 /** Why a base cannot go on a surface, in words with the figures, or null when it can. */

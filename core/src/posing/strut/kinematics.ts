@@ -4,11 +4,11 @@ import {
   multiplyRotations,
   rotate,
   rotationAbout,
+  rotationFromAxes,
   rotationFromPanTiltRoll,
-  type PanTiltRoll,
   type Rotation,
 } from '../../mathematics/geometry/rotation';
-import { add, addScaled, type Vec3 } from '../../mathematics/geometry/vec3';
+import { add, addScaled, cross, dot, perpendicularTo, type Vec3 } from '../../mathematics/geometry/vec3';
 import { WHOLE_SPHERE } from '../../mathematics/lens/projection';
 import { toRad } from '../../mathematics/units/angle';
 import type { PosedRig } from '../rig/poseRig';
@@ -37,28 +37,43 @@ export function chainJoints(resolved: Pick<ResolvedSetUp, 'base' | 'links'>): re
   return joints;
 }
 
-/** Camera orientation fixed to its part: what the level reads in the set-up stance, carried into the part's frame. */
-const partFromCameraRotation = (
-  setUpRig: PosedRig,
-  resolved: ResolvedSetUp,
-  angles: PanTiltRoll = resolved.setUp.angles,
-): Rotation =>
-  multiplyRotations(
-    inverseRotation(setUpRig.byId.get(resolved.placed.spot.partId)!.worldFromPart.rotation),
-    rotationFromPanTiltRoll(angles),
-  );
+/** An orientation as it is read in the set-up stance, fixed to the spot's part and carried into its frame. */
+const partFromWorldRotation = (setUpRig: PosedRig, { placed }: ResolvedSetUp, inSetUp: Rotation): Rotation =>
+  multiplyRotations(inverseRotation(setUpRig.byId.get(placed.spot.partId)!.worldFromPart.rotation), inSetUp);
+
+/** A view cut out of a whole sphere: the picture is turned afterwards, the body with its two lenses stands as it was put up. */
+export const turnedAfterwards = ({ camera, mode }: Pick<ResolvedSetUp, 'camera' | 'mode'>): boolean =>
+  camera.stitch !== undefined && mode.lens.projection !== WHOLE_SPHERE;
+
+/** The pole that a camera of two lenses stands straight on, so that it lies in the seam between them; null where there is none. */
+export function straightOnPole(resolved: Pick<ResolvedSetUp, 'camera' | 'mode' | 'links'>): LinkUse | null {
+  const firm = resolved.links.filter(({ definition: { kind } }) => kind !== 'damper' && kind !== 'pad');
+  const last = turnedAfterwards(resolved) ? firm.at(-1) : undefined;
+  return last?.definition.kind === 'pole' ? last.use : null;
+}
 
 /**
- * A reframed picture is turned afterwards: the body with its two lenses stands as it was put up, level and ahead. Held in the hand it is turned
- * so that one lens looks at what is filmed, and the seam goes past it.
+ * How the camera's body stands, read in the set-up stance, world frame. As the picture is turned, but where that is turned afterwards: straight on its pole,
+ * one lens towards what is filmed as far as that goes; level and ahead else, in the hand with one lens towards it.
  */
-const asPutUp = ({ base, setUp }: ResolvedSetUp): PanTiltRoll => ({
-  panDeg: base.kind === 'hand' ? setUp.angles.panDeg : 0,
-  tiltDeg: 0,
-  rollDeg: 0,
-});
-const isReframed = ({ camera, mode }: ResolvedSetUp): boolean =>
-  camera.stitch !== undefined && mode.lens.projection !== WHOLE_SPHERE;
+export function bodyInSetUp(resolved: ResolvedSetUp, setUpRig: PosedRig): Rotation {
+  const { setUp, base, placed } = resolved;
+  if (!turnedAfterwards(resolved)) return rotationFromPanTiltRoll(setUp.angles);
+  const level = { panDeg: setUp.angles.panDeg, tiltDeg: 0, rollDeg: 0 };
+  const pole = straightOnPole(resolved);
+  if (pole) {
+    const part = setUpRig.byId.get(placed.spot.partId)!;
+    const spot = multiplyRotations(part.worldFromPart.rotation, placed.partFromSpot.rotation);
+    const up = rotate(spot, linkDirection(pole));
+    const ahead = rotate(rotationFromPanTiltRoll(level), [1, 0, 0]);
+    // A pole that points at what is filmed: one lens looks up, the other down.
+    const front = perpendicularTo(up, Math.abs(dot(ahead, up)) < POINTS_AT ? ahead : [0, 1, 0]);
+    return rotationFromAxes(front, up, cross(front, up));
+  }
+  return rotationFromPanTiltRoll(base.kind === 'hand' ? level : { ...level, panDeg: 0 });
+}
+/** Cosine of the angle between pole and view from which the pole points at what is filmed. */
+const POINTS_AT = 0.95;
 
 /** Body frame turned about the lens axis for hanging and upright pictures. */
 const cameraFromBodyRotation = (resolved: ResolvedSetUp): Rotation =>
@@ -84,9 +99,10 @@ export function poseStrut(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: Pose
   const joints = chainJoints(resolved);
   const mount = transformPoint(spot, joints[joints.length - 1]!);
   const stands = mountRotation(rig, resolved);
-  const rotation = multiplyRotations(stands, partFromCameraRotation(setUpRig, resolved));
-  const body = isReframed(resolved)
-    ? multiplyRotations(stands, partFromCameraRotation(setUpRig, resolved, asPutUp(resolved)))
+  const inPart = partFromWorldRotation(setUpRig, resolved, rotationFromPanTiltRoll(resolved.setUp.angles));
+  const rotation = multiplyRotations(stands, inPart);
+  const body = turnedAfterwards(resolved)
+    ? multiplyRotations(stands, partFromWorldRotation(setUpRig, resolved, bodyInSetUp(resolved, setUpRig)))
     : rotation;
   const worldFromBody = poseAt(mount, multiplyRotations(body, cameraFromBodyRotation(resolved)));
   const lens = add(mount, rotate(worldFromBody.rotation, resolved.camera.lensFromMountM));

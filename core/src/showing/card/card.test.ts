@@ -30,10 +30,13 @@ const said = (lines: readonly { label: string; value: string }[], label: string)
 
 describe('the card for the trailhead', () => {
   it('says what the level must read, and which way', () => {
-    expect(card(plainAt('helmet-top', 12)).level).toEqual({ tilt: '12° up', roll: 'level', pan: 'straight ahead' });
+    expect(card(plainAt('helmet-top', 12)).level).toMatchObject({
+      tilt: '12° up',
+      beside: 'sideways level, pan straight ahead',
+    });
     expect(card(plainAt('helmet-top', -7.5)).level.tilt).toBe('7.5° down');
     const turned = plainAt('helmet-top', 0, { angles: { panDeg: -20, tiltDeg: 0, rollDeg: 3 } });
-    expect(card(turned).level).toMatchObject({ pan: '20° to the left', roll: '3° right side low' });
+    expect(card(turned).level).toMatchObject({ beside: 'sideways 3° right side low, pan 20° to the left' });
   });
 
   it('gives the same lengths in millimetres and in inches of 25.4 mm', () => {
@@ -106,7 +109,10 @@ it('says what the level must read, the spot and the cautions that belong to it',
     setUp: { ...outing.shots[0]!.setUp, angles: { panDeg: 0, tiltDeg: 47.3, rollDeg: -3 } },
   };
   const card = cardContent(outing, shot, 'metric');
-  expect(card.level).toEqual({ tilt: '47.5° up', roll: '3° left side low', pan: 'straight ahead' });
+  expect(card.level).toMatchObject({
+    tilt: '47.5° up',
+    beside: 'sideways 3° left side low, pan straight ahead',
+  });
   expect(card.where).toBe('Chin bar');
   expect(card.cautions.join(' ')).toMatch(/blow/);
   expect(card.steps.map(({ words }) => words).join(' ')).toMatch(/Tether/);

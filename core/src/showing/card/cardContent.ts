@@ -26,6 +26,7 @@ import type { LightId } from '../../words/ride/lights';
 import type { PlacedSpot } from '../../posing/rig/spots';
 import { fromMarkM, slides } from '../../words/carrier/spotZone';
 import { tiltWords } from '../../mathematics/units/tiltWords';
+import { levelWords, type LevelWords } from './levelWords';
 import { cardSteps, type CardStep } from './cardSteps';
 import { isParticular } from '../../words/rule/rule';
 import { imperialWords } from '../../mathematics/units/imperialWords';
@@ -44,7 +45,7 @@ export interface CardContent {
   readonly where: string;
   readonly stance: string;
   /** What the level must read. */
-  readonly level: { readonly tilt: string; readonly roll: string; readonly pan: string };
+  readonly level: LevelWords;
   readonly numbers: readonly CardLine[];
   readonly chain: readonly string[];
   readonly mode: readonly CardLine[];
@@ -180,7 +181,6 @@ export function cardContent(
   const { machine } = resolveRig(rig);
   const resolved = resolveSetUp(rig, shot.setUp);
   const { spot } = resolved.placed;
-  const { angles } = shot.setUp;
   const { reachM, heightM, notch } = report;
   const { pullTest, rules } = foundBy(report, 'hold');
   const moved = movedBefore(outing, shot);
@@ -188,13 +188,11 @@ export function cardContent(
   const arms = standingArms(resolved, poseStrut(resolved, setUpRig, setUpRig));
   const stance = machine.stances.find((s) => s.id === shot.actionStanceId);
   const setUpStance = machine.stances.find((s) => s.id === SET_UP_STANCE_ID);
-  const level = {
-    tilt: tiltWords(angles.tiltDeg, 'up', 'down', 'level'),
-    roll: tiltWords(angles.rollDeg, 'right side low', 'left side low', 'level'),
-    pan: tiltWords(angles.panDeg, 'to the right', 'to the left', 'straight ahead'),
-  };
-  const joint =
-    notch.notches === null
+  const level = levelWords(report.level);
+  const { onPole, viewAfterwards } = report.level;
+  const joint = viewAfterwards
+    ? `${resolved.head.name}: ${onPole ? 'straight, in line with the pole' : 'holds the body level'}`
+    : notch.notches === null
       ? `${resolved.head.name}: holds anywhere`
       : `${resolved.head.name}: ${notch.notches === 0 ? 'middle notch' : `${Math.abs(notch.notches)} ${Math.abs(notch.notches) === 1 ? 'notch' : 'notches'} ${notch.notches > 0 ? 'up' : 'down'} from the middle`}${Math.abs(notch.restDeg) >= 0.5 ? `, ${Math.abs(notch.restDeg).toFixed(1)}° short of the reading` : ''}`;
   const card: CardContent = {
@@ -250,7 +248,7 @@ export function cardContent(
     steps: cardSteps(
       resolved,
       placeWords(resolved.placed, units).toLowerCase(),
-      level,
+      level.step,
       setUpStance?.note ?? 'standing upright, machine level',
       { test: pullTest, words: pullWords(pullTest) },
     ),

@@ -45,7 +45,7 @@ const FURTHER_WORDS =
 export function cardSteps(
   { base, camera, furtherArms }: ResolvedSetUp,
   place: string,
-  level: { readonly tilt: string; readonly roll: string },
+  levelStep: string,
   setUpStance: string,
   pull: { readonly test: HoldReport['pullTest']; readonly words: string },
 ): readonly CardStep[] {
@@ -76,7 +76,7 @@ export function cardSteps(
     {
       id: 'level',
       name: 'Level',
-      words: `Take the set-up stance: ${setUpStance}. Lay the level on the camera: tilt ${level.tilt}, sideways ${level.roll}.`,
+      words: `Take the set-up stance: ${setUpStance}. ${levelStep}`,
     },
     { id: 'record', name: 'Record', words: 'Start the recording, see the lamp.' },
     {

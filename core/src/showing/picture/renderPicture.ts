@@ -2,7 +2,8 @@ import { smoothNormalAt } from '../../mathematics/geometry/surfacePoint';
 import { inverseRotation, rotate, rotationFacing } from '../../mathematics/geometry/rotation';
 import { transformPoint, invert, poseAt, type Pose } from '../../mathematics/geometry/pose';
 import { addScaled, AHEAD, dot, ORIGIN, UP, type Vec3 } from '../../mathematics/geometry/vec3';
-import { castFrame, NO_IMAGE, NO_PART } from '../../physics/framing/castFrame';
+import { NO_IMAGE, NO_PART, type CastFrame } from '../../physics/framing/castFrame';
+import { castThroughSeam, type Seam } from '../../physics/framing/throughSeam';
 import { castersOf } from '../../physics/light/ownShadow';
 import { shading } from '../../physics/light/partRays';
 import { groundHit, skyness } from '../../posing/rig/groundHit';
@@ -30,6 +31,8 @@ interface PictureOptions {
   readonly outlined?: boolean;
   /** Night, lit by lamps beside the way. */
   readonly lamps?: NightLamps;
+  /** Between two lenses, where the camera's own strut is not seen. */
+  readonly seam?: Seam | null;
 }
 
 export interface Picture {
@@ -81,7 +84,7 @@ const FAR_AT_NIGHT = 0.14;
 const [IN_SHADOW, NO_GROUND] = [1, 2];
 
 /** How far off what is drawn stands; land and sky behind everything. */
-const nearestOf = ({ part, distanceM }: ReturnType<typeof castFrame>): Float64Array =>
+const nearestOf = ({ part, distanceM }: CastFrame): Float64Array =>
   Float64Array.from(distanceM, (d, i) => (part[i]! >= 0 ? d : Infinity));
 
 const darker = ([r, g, b]: Rgb, left: number): Rgb => [r * left, g * left, b * left];
@@ -113,6 +116,7 @@ export function* pictureSteps(
     shadows = true,
     outlined = false,
     lamps,
+    seam = null,
   }: PictureOptions = {},
 ): Generator<void, Picture> {
   const world = WORLDS[ground.world];
@@ -137,7 +141,7 @@ export function* pictureSteps(
       ...item,
     })),
   ];
-  const cast = castFrame(scene, worldFromCamera, rayGrid(lens, widthPx, heightPx));
+  const cast = castThroughSeam(scene, worldFromCamera, rayGrid(lens, widthPx, heightPx), seam);
   const inShade = shadows && toSun && toSun[1] > 0 ? shading(scene) : null;
   const asked = inShade ? new Float32Array(widthPx * heightPx) : null;
   const stride = widthPx >= SPARSE_FROM_PX ? 2 : 1;

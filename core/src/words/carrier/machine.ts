@@ -53,6 +53,8 @@ export interface MachineDefinition {
   readonly standard?: true;
   /** Worn by whoever rides it, unless fitted otherwise; empty where nobody is on board. */
   readonly wearing: readonly string[];
+  /** Ridden barefoot: nothing goes on a boot that is not there. */
+  readonly barefoot?: true;
   /** Usual speed, metres a second. */
   readonly usualSpeedMps: number;
   /** Parts that move and work, the first of them is aimed at: a wheel, a paddle, a bow. */

@@ -38,6 +38,7 @@ export const SURFACE_SHAPES = [
   'line',
   'hand',
   'ground',
+  'pack',
 ] as const;
 type SurfaceShape = (typeof SURFACE_SHAPES)[number];
 

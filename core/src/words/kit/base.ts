@@ -36,8 +36,8 @@ export interface BaseDefinition {
   readonly stiffnessNmRad: Sourced;
   /** What it holds on with. */
   readonly grip: Grip;
-  /** A pole goes into it as one piece with it: no joint between. */
-  readonly holdsPole?: true;
+  /** A pole goes into it as one piece with it, no joint between: level with the surface as well, or only out of a socket. */
+  readonly holdsPole?: 'any way' | 'out of a socket';
   /** Borne for minutes only: teeth, an outstretched hand. */
   readonly forMinutes?: true;
   readonly cost: CostClass;

@@ -1,6 +1,7 @@
 import {
   HEADS,
   foundBy,
+  levelWords,
   resolveRig,
   SET_UP_STANCE_ID,
   tiltWords,
@@ -23,6 +24,9 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
   const solved = framed?.solved ?? null;
   const off = solved ? solved.tiltDeg - angles.tiltDeg : 0;
   const notch = report?.notch;
+  const toSet = report?.level ?? { reads: angles, onPole: false, viewAfterwards: null };
+  const afterwards = toSet.viewAfterwards !== null;
+  const level = levelWords(toSet);
   // Known without the report, so that nothing below moves when that comes.
   const wantedHeight = wantedHorizon(shot)?.height ?? null;
   const { tilt: learnt } = useLearnt();
@@ -30,7 +34,13 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
   return (
     <div className="border-b border-hair px-3 pt-1.5 pb-2">
       <div className="caption">
-        <Explained id="level">Level reads</Explained>, {note}
+        {toSet.onPole ? (
+          level.caption
+        ) : (
+          <>
+            <Explained id="level">Level reads</Explained>, {note}
+          </>
+        )}
       </div>
       <div className="flex items-baseline justify-between gap-2">
         <output
@@ -38,13 +48,17 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
           data-testid="level-reading"
           aria-live="polite"
         >
-          {tiltWords(angles.tiltDeg, 'up', 'down', 'level')}
+          {level.tilt}
         </output>
-        {angles.rollDeg !== 0 && <span>{tiltWords(angles.rollDeg, 'right side low', 'left side low', 'level')}</span>}
+        {!afterwards && angles.rollDeg !== 0 && (
+          <span>{tiltWords(angles.rollDeg, 'right side low', 'left side low', 'level')}</span>
+        )}
       </div>
       <p className="min-h-[2.8em] leading-[1.4] text-ink-2">
-        {notch && notch.notches !== null && <Explained id="notch">Joint</Explained>}
-        {notch &&
+        {afterwards && level.beside}
+        {!afterwards && notch && notch.notches !== null && <Explained id="notch">Joint</Explained>}
+        {!afterwards &&
+          notch &&
           (notch.notches === null
             ? 'Ball joint: holds anywhere.'
             : `: ${notch.notches === 0 ? 'middle notch' : `${Math.abs(notch.notches)} × ${step}° ${notch.notches > 0 ? 'up' : 'down'} from the middle`}${Math.abs(notch.restDeg) < 0.25 ? '' : `, holds ${tiltWords(notch.heldTiltDeg, 'up', 'down', 'level')}`}.`)}

@@ -98,13 +98,11 @@ export function CardScreen() {
           <section aria-label="What the level must read" className="border-hair px-4 py-3 max-sm:border-b sm:border-r">
             <p className="caption">Spot</p>
             <p className="mb-2 text-2xl font-[680] [font-stretch:80%]">{card.where}</p>
-            <p className="caption">Level reads, standing upright, machine level</p>
+            <p className="caption">{card.level.caption}</p>
             <p className="text-[3.4rem] leading-none font-[740] [font-stretch:68%]" data-testid="card-level">
               {card.level.tilt}
             </p>
-            <p className="mt-1 text-lg">
-              sideways {card.level.roll}, pan {card.level.pan}
-            </p>
+            <p className="mt-1 text-lg">{card.level.beside}</p>
             <p className="text-ink-2">{card.stance}</p>
           </section>
           <div>

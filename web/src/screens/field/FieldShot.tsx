@@ -91,9 +91,7 @@ export function FieldShot({ shot }: { readonly shot: Shot }) {
           <p className="text-[4rem] leading-none font-[760] [font-stretch:66%]" data-testid="field-level">
             {card.level.tilt}
           </p>
-          <p className="text-xl">
-            sideways {card.level.roll}, pan {card.level.pan}
-          </p>
+          <p className="text-xl">{card.level.beside}</p>
         </section>
       )}
       <PictureCanvas
@@ -147,7 +145,10 @@ export function FieldShot({ shot }: { readonly shot: Shot }) {
               )}
               {!on && id === 'level' && levelling && (
                 <div className="mt-2">
-                  <LevelPanel wanted={angles} setUpFile={() => JSON.stringify(setUpFileOf(outing, shot.id))} />
+                  <LevelPanel
+                    wanted={card.level.reads}
+                    setUpFile={() => JSON.stringify(setUpFileOf(outing, shot.id))}
+                  />
                 </div>
               )}
             </li>

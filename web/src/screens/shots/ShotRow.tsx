@@ -5,7 +5,7 @@ import {
   pictureLightOf,
   resolveRig,
   rigOfShot,
-  tiltWords,
+  levelWords,
   type Outing,
   type Shot,
   shotQuestion,
@@ -96,7 +96,7 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
         </div>
         <div>
           <span className="caption block text-[0.68rem]">level reads</span>
-          <span className="reading">{tiltWords(setUp.angles.tiltDeg, 'up', 'down', 'level')}</span>
+          <span className="reading">{report.value ? levelWords(report.value.level).tilt : '…'}</span>
         </div>
         <div>
           {report.problem ? (

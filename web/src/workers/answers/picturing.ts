@@ -10,6 +10,7 @@ import {
   kitPieceParts,
   kitWith,
   pictureSteps,
+  seamOf,
   renderPortrait,
   type Ground,
   type KitKind,
@@ -59,7 +60,7 @@ export const picturing = {
       posed.ground,
       widthPx,
       rowsFor(lens, widthPx),
-      light ? pictureLit(resolved, posed.ground, light) : {},
+      { ...(light ? pictureLit(resolved, posed.ground, light) : {}), seam: seamOf(resolved, strut) },
     );
     const picture = await inSlices(steps, { everyMs: PAUSED_EVERY_MS });
     return transfer(picture, [picture.rgba.buffer]);

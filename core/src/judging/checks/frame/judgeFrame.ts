@@ -70,13 +70,15 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
   }
   if (want.ends !== undefined && action && action.stance.endsInFrame < want.ends) {
     verdict = worseOf(verdict, action.stance.endsInFrame < want.ends * ENDS_MISSED ? 'stop' : 'watch');
-    place += `; ${Math.round(action.stance.endsInFrame * 5)} of its 5 ends (nose, tail, sides, top) lie in the picture in ${action.stance.name.toLowerCase()}`;
+    place += `; only ${Math.round(action.stance.endsInFrame * 5)} of its 5 ends (nose, tail, sides, top) lie in the picture in ${action.stance.name.toLowerCase()}`;
   }
   if (want.ends !== undefined && action?.stance.riderInFrame === false) {
     verdict = 'stop';
     place += `; the rider’s head is not in the picture in ${action.stance.name.toLowerCase()}`;
   }
-  const how = share < want.share[0] ? 'too little' : share > want.share[1] ? 'too much' : 'enough';
+  const whole = want.ends === undefined || !action || action.stance.endsInFrame >= want.ends;
+  const how =
+    share < want.share[0] ? 'too little' : share > want.share[1] ? 'too much' : whole ? 'enough' : 'not the whole';
   return {
     id: want.id,
     label: want.label,

@@ -1,6 +1,7 @@
 import { transformPoint, invert } from '../../../mathematics/geometry/pose';
 import { dot, subtract } from '../../../mathematics/geometry/vec3';
 import { minus, turned, type Complex } from '../../../mathematics/spectra/complex';
+import { spotZone } from '../../../posing/rig/spotZone';
 import { poseRig } from '../../../posing/rig/poseRig';
 import { groundById } from '../../../posing/lookup/grounds';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
@@ -82,7 +83,8 @@ export function waterOn(rig: RigSpec, resolved: ResolvedSetUp, ride: RideConditi
   const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
   const halfM = resolved.camera.bodyM[1] / 2;
   const orbitalMps = waves ? (Math.PI * waves.heightM.value) / waves.periodS.value : 0;
-  const under = goesUnder(machine);
+  // A hand that water pulls at gives way: what it holds hangs on its loop until both come up.
+  const under = goesUnder(machine) && spotZone(rig, resolved.placed.spot) !== 'hand';
   const met = machine.stances
     .filter(({ share }) => share > 0)
     .map((stance) => {

@@ -189,7 +189,7 @@ export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly
     },
     ...resolved.links.map(({ definition }, i) => {
       // No joint where a pole is held as a whole, but its sections still slide.
-      const asOne = i === 0 && definition.kind === 'pole' && resolved.base.holdsPole === true;
+      const asOne = i === 0 && definition.kind === 'pole' && resolved.base.holdsPole !== undefined;
       return {
         id: asOne ? ('lock' as const) : ('joint' as const),
         name: `${asOne ? 'sections of' : 'joint under'} the ${definition.name.toLowerCase()}`,

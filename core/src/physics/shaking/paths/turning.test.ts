@@ -4,7 +4,7 @@ import { shakeScene } from '../whole/shakeScene';
 import { routeTo } from './route';
 import { steeringOf } from './turning';
 
-const ROUGH = { groundId: 'rooty-trail', speedMps: 6, lightId: 'bright-sun' };
+const ROUGH = { groundId: 'rooty-trail', speedMps: 6, lightId: 'bright-sun' } as const;
 
 /** Variance of the turning by the steering, rad² for a hertz at a frequency. */
 function steered(machineId: string, spotId: string, frequencyHz: number, speedMps = 6): number {

@@ -1,4 +1,12 @@
-import { asRidden, rankCandidates, resolveRig, weightsOf, withVariety, type Candidate } from '@strut-spot/core';
+import {
+  asRidden,
+  isStopped,
+  rankCandidates,
+  resolveRig,
+  weightsOf,
+  withVariety,
+  type Candidate,
+} from '@strut-spot/core';
 import { Search, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -34,6 +42,8 @@ export function StartHere({ onProblem }: { readonly onProblem: (problem: string)
     () => withVariety(rankCandidates(candidatesOf(state), weightsOf(question.ask)), SHOWN),
     [state, question],
   );
+  const stopped =
+    best.length > 0 && best.every(({ candidate }) => isStopped(state.exact.get(candidate.id)?.candidate ?? candidate));
   const choose = (part: Partial<FilmQuestion>) => setChosen((before) => ({ ...before, ...part }));
   useEffect(() => {
     asked = chosen;
@@ -107,9 +117,11 @@ export function StartHere({ onProblem }: { readonly onProblem: (problem: string)
           {state.phase === 'failed' && `The search broke off: ${state.because}`}
           {state.phase === 'done' &&
             !outdated &&
-            (best.length > 0
-              ? 'The best places, each unlike the others. Take one to the bench, where everything about it can be changed.'
-              : 'No place shows that with this camera. Try another camera, or another kind of shot.')}
+            (stopped
+              ? 'With this camera a check stops every place. Look through every camera in the box, or choose another one.'
+              : best.length > 0
+                ? 'The best places, each unlike the others. Take one to the bench, where everything about it can be changed.'
+                : 'No place shows that with this camera. Try another camera, or another kind of shot.')}
         </p>
       </div>
       {best.length > 0 && !outdated && (
@@ -128,8 +140,12 @@ export function StartHere({ onProblem }: { readonly onProblem: (problem: string)
           <div className="mt-2">
             <VerdictLegend />
           </div>
-          {state.phase === 'done' && best.length > SHOWN && (
-            <button type="button" className="action mt-2" onClick={() => void take(best[0]!.candidate, '/find')}>
+          {state.phase === 'done' && (best.length > SHOWN || stopped) && (
+            <button
+              type="button"
+              className={`action mt-2 ${stopped ? 'action-main' : ''}`}
+              onClick={() => void take(best[0]!.candidate, '/find')}
+            >
               All places, with every camera in the box
             </button>
           )}
