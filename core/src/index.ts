@@ -95,7 +95,7 @@ export { fromMarkM, slides, type SpotZone } from './words/carrier/spotZone';
 export { armWays } from './posing/strut/armPlace';
 export { baseRefusal } from './posing/strut/baseRefusal';
 export { ARM_KINDS, armsRefusal, standingArms } from './posing/strut/furtherArms';
-export { poseStrut } from './posing/strut/kinematics';
+export { poseStrut, turnedAfterwards } from './posing/strut/kinematics';
 export { type KitKind, kitPieceParts } from './posing/strut/kitPortrait';
 export { ownParts } from './posing/strut/ownParts';
 export { cameraFor, plainSetUp, standardCamera } from './posing/strut/plainSetUp';

@@ -88,6 +88,20 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
     },
   },
   {
+    id: '38 washer',
+    asked: 'barrel camera on its screw adapter: a washer under the screw and a rubber plug in the gap',
+    expected: 'steadier in 80 of 100 cases at least, and tried as a mend',
+    find() {
+      const barrel = { cameraId: 'barrel-camera', modeId: 'wide', stabiliserId: 'off' };
+      const at = (headId: string) => ({ setUp: { ...barrel, headId }, ride: SETTS });
+      const sure = steadierIn100(
+        drawnAt('road-bike', 'handlebar', at('finger-joint')),
+        drawnAt('road-bike', 'handlebar', at('snug-finger-joint')),
+      );
+      return outcome(sure >= 80, `in ${sure} of 100 cases`);
+    },
+  },
+  {
     id: '39',
     asked: 'order of steadiness on rough ground, cube camera; mountain bike and motorcycle',
     expected: 'head, chin, chest, pack strap, boot on springs, then bars, with the mouth beside the chin',

@@ -7,6 +7,7 @@ import { worldFromSpot } from '../rig/spots';
 import { resolveSetUp } from '../strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
 import { clearOfSurface } from '../strut/surfaceGap';
+import { turnedAfterwards } from '../strut/kinematics';
 import { centredTiltDeg } from '../strut/gimbal';
 import { solveAim, solveTiltForHorizon, stanceChange } from './solveAngles';
 import { aimPoint } from './aimPoint';
@@ -36,7 +37,9 @@ export function aimedSetUp(
   const target = aimPoint(spec, actionRig, intent.aim.at, worldFromSpot(actionRig, resolved.placed).position);
   if (!target) return null;
   const angles = solveAim(resolved, setUpRig, actionRig, target, intent.aim.heightFraction);
-  const headId = Math.abs(angles.panDeg) > 1 ? turningHead(kitWith(spec.ownKit)).id : setUp.headId;
+  // A view out of a whole sphere needs no joint that turns.
+  const byJoint = Math.abs(angles.panDeg) > 1 && !turnedAfterwards(resolved);
+  const headId = byJoint ? turningHead(kitWith(spec.ownKit)).id : setUp.headId;
   return centred(spec, { ...setUp, headId, angles }, setUpRig, actionRig);
 }
 

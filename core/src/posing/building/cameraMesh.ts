@@ -43,3 +43,41 @@ export function cameraMesh(
     ),
   };
 }
+
+/** Segments round the tube of a barrel camera. */
+const ROUND = 26;
+
+/**
+ * A tube with its lens at the front end, its mounting point under the middle.
+ * @param bodyM length, and twice the diameter @param lens middle of the front glass from the mounting point
+ */
+export function barrelMesh(
+  [length, diameter]: readonly [number, number, number],
+  lens: Vec3,
+): { body: Mesh; glass: Mesh } {
+  const r = diameter / 2;
+  const centre: Vec3 = [-length / 2, lens[1], 0];
+  return {
+    body: mergeMeshes([
+      revolveSolid(
+        [
+          [r * 0.6, 0],
+          [r * 0.9, 0.003],
+          [r * 0.9, length * 0.7],
+          [r, length * 0.72],
+          [r, length],
+        ],
+        { centre, axis: [1, 0, 0], segments: ROUND },
+      ),
+      roundedBox([0.02, lens[1] - r + 0.004, 0.014], 0.003, poseAt([0, (lens[1] - r) / 2, 0])),
+    ]),
+    glass: revolveSolid(
+      [
+        [r * 0.75, -0.002],
+        [r * 0.5, 0.001],
+        [r * 0.2, 0.0015],
+      ],
+      { centre: [lens[0] - 0.002, lens[1], lens[2]], axis: [1, 0, 0], segments: 22 },
+    ),
+  };
+}

@@ -50,6 +50,8 @@ export interface CameraDefinition {
   readonly massKg: Sourced;
   /** Points at which an arm can be screwed to it or its cage; none = the one under it. */
   readonly screwPoints?: number;
+  /** Held by a screw thread: an adapter to the fingers of a joint stands under it, with a play of its own. */
+  readonly screwMounted?: true;
   readonly closestFocusM: Sourced;
   readonly batteryWh: Sourced;
   /** Opening of its lens, f-number; the widest where it can be changed. */

@@ -12,5 +12,7 @@ export interface HeadDefinition {
   readonly stiffnessNmRad: Sourced;
   /** Turning moment at which it slips, drawn tight by hand. */
   readonly slipNm: Sourced;
+  /** Of a joint's usual play, so much is left; none = all of it. */
+  readonly playShare?: Sourced;
   readonly cost: CostClass;
 }

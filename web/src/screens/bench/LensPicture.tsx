@@ -1,4 +1,12 @@
-import { HEADS, foundBy, wantedHorizon, kitWith, pictureLightOf, type ShotReport } from '@strut-spot/core';
+import {
+  HEADS,
+  foundBy,
+  wantedHorizon,
+  kitWith,
+  pictureLightOf,
+  type ShotReport,
+  turnedAfterwards,
+} from '@strut-spot/core';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { useShot } from '../../state/useShot';
 import { GESTURE } from '../../state/outingHistory';
@@ -16,10 +24,10 @@ export function LensPicture({ stanceId, report }: { stanceId: string; report: Sh
   const { setUp } = shot;
   const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === setUp.cameraId)!;
   const crop = camera.stabilisers.find((s) => s.id === setUp.stabiliserId)!.crop.value;
-  const turnsPan = HEADS.find((h) => h.id === setUp.headId)!.turns.pan;
   const frame = report && foundBy(report, 'frame').stances.find((s) => s.stanceId === stanceId);
   const band = wantedHorizon(shot)?.band ?? null;
   const mode = camera.modes.find((m) => m.id === setUp.modeId)!;
+  const turnsPan = turnedAfterwards({ camera, mode }) || HEADS.find((h) => h.id === setUp.headId)!.turns.pan;
   const upright = setUp.mounting.startsWith('portrait');
   const [across, down] = upright ? [mode.lens.heightPx, mode.lens.widthPx] : [mode.lens.widthPx, mode.lens.heightPx];
 

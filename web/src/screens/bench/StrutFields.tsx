@@ -1,4 +1,11 @@
-import { kitWith, metresToInches, type CameraMounting, type LinkUse, type SetUp } from '@strut-spot/core';
+import {
+  kitWith,
+  metresToInches,
+  turnedAfterwards,
+  type CameraMounting,
+  type LinkUse,
+  type SetUp,
+} from '@strut-spot/core';
 import { Plus, X } from 'lucide-react';
 import { useShot } from '../../state/useShot';
 import { isInBox, mergeOwnKits, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
@@ -36,6 +43,9 @@ export function StrutFields() {
   const use = (edit: Partial<SetUp>) => changeWithKit(edit, ownKit);
   const head = heads.find((h) => h.id === setUp.headId)!;
   const camera = cameras.find((c) => c.id === setUp.cameraId)!;
+  const mode = camera.modes.find((m) => m.id === setUp.modeId)!;
+  // A view out of a whole sphere is turned by the software, whatever the joint does.
+  const afterwards = turnedAfterwards({ camera, mode });
   const refusals = useLatest(JSON.stringify([rig, ownKit, setUp.spotId]), () =>
     computing.baseRefusals({ ...rig, ownKit }, setUp.spotId),
   );
@@ -76,7 +86,7 @@ export function StrutFields() {
           min={-180}
           max={180}
           digits={0}
-          disabled={!head.turns.pan}
+          disabled={!afterwards && !head.turns.pan}
           onChange={(v) => setAngle('panDeg', v)}
         />
         <NumberField
@@ -87,7 +97,7 @@ export function StrutFields() {
           step={1}
           min={-90}
           max={90}
-          disabled={!head.turns.roll}
+          disabled={!afterwards && !head.turns.roll}
           onChange={(v) => setAngle('rollDeg', v)}
         />
       </div>
@@ -102,8 +112,12 @@ export function StrutFields() {
           onChange={(gimbalTiltDeg) => changeSetUp({ gimbalTiltDeg }, 'gimbal-tilt')}
         />
       )}
-      {!head.turns.pan && (
-        <p className="text-[0.86rem] text-ink-2">A finger joint tilts only; a ball joint pans and rolls too.</p>
+      {afterwards ? (
+        <p className="text-[0.86rem] text-ink-2">The view, turned afterwards; the body stays as it is put up.</p>
+      ) : (
+        !head.turns.pan && (
+          <p className="text-[0.86rem] text-ink-2">A finger joint tilts only; a ball joint pans and rolls too.</p>
+        )
       )}
 
       <ChoiceField

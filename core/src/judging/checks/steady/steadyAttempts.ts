@@ -73,6 +73,18 @@ export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
       });
     }
   }
+  const head = kit.heads.find((h) => h.id === setUp.headId)!;
+  for (const other of kit.heads) {
+    // The same joint, firmer: what its turns allow stays.
+    const alike = other.turns.pan === head.turns.pan && other.turns.roll === head.turns.roll;
+    if (other.id === head.id || !alike || other.notchDeg.value !== head.notchDeg.value) continue;
+    out.push({
+      id: `joint-${other.id}`,
+      text: `${other.name.toLowerCase()} instead of the ${head.name.toLowerCase()}`,
+      setUp: { ...setUp, headId: other.id },
+      ...piece(other.cost),
+    });
+  }
   for (const other of kit.bases) {
     if (other.id === base.id || baseRefusal(other, surface) !== null) continue;
     out.push({

@@ -43,6 +43,8 @@ export const HANGING = { stiffness: estimated(0.5, 0.35, 0.75), loss: estimated(
 /** Free play of a joint, degrees from stop to stop. Estimates. */
 export const PLAY_DEG = {
   joint: estimated(0.02, 0.005, 0.06),
+  /** Between the thread of a camera and the fingers of a joint. */
+  adapter: estimated(0.06, 0.02, 0.15),
   hook: estimated(0.12, 0.04, 0.3),
   pole: estimated(0.1, 0.03, 0.3),
   magnet: estimated(0.03, 0.01, 0.1),

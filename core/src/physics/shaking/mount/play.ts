@@ -9,14 +9,20 @@ import { PLAY_DEG } from './give';
  * @returns squared turn, rad²
  */
 export function playTurn2(
-  { links, base, furtherArms }: ResolvedSetUp,
+  { links, base, furtherArms, head, camera }: ResolvedSetUp,
   accelerationMS2: number,
   { damping }: RangeEnds,
 ): number {
+  // A washer draws the thread and the fingers together, a plug fills what is left of the gap.
+  const left = head.playShare ? damping(head.playShare) : 1;
+  const underCamera = [PLAY_DEG.joint, ...(camera.screwMounted ? [PLAY_DEG.adapter] : [])];
   // Arms that are drawn tight against each other take up all play but that of one joint. Common practice, no source.
   const alone = furtherArms.length === 0;
-  const pieces = [PLAY_DEG.joint, ...(alone ? playBefore({ links, base }) : [])];
-  return pieces.reduce((sum, figure) => sum + toRad(damping(figure)) ** 2 / 12, 0) * flipping(accelerationMS2);
+  const played = [
+    ...underCamera.map((figure) => left * damping(figure)),
+    ...(alone ? playBefore({ links, base }) : []).map((figure) => damping(figure)),
+  ];
+  return played.reduce((sum, deg) => sum + toRad(deg) ** 2 / 12, 0) * flipping(accelerationMS2);
 }
 
 const playBefore = ({ links, base }: Pick<ResolvedSetUp, 'links' | 'base'>) => [

@@ -30,7 +30,7 @@ beforeEach(async () => {
     <MemoryRouter>
       <Routes>
         <Route path="/" element={<StartHere onProblem={onProblem} />} />
-        <Route path="/outing/:outingId/shot/:shotId" element={<Bench />} />
+        <Route path="/outing/:outingId/shot/:shotId/*" element={<Bench />} />
       </Routes>
     </MemoryRouter>,
   );
@@ -85,4 +85,15 @@ it('a kind of shot that makes no sense on what it is filmed from cannot be chose
     return found;
   });
   expect(button.textContent).toContain(because);
+});
+
+it('where a check stops every place with the camera that was named, it says so and offers all the others', async () => {
+  const bike = knownMachines().find(({ id, standard }) => standard || id === 'mountain-bike')!;
+  await choose('Filmed from', bike.name);
+  await choose('The film should show', INTENTS.find(({ wants }) => wants.some(({ ends }) => ends))!.name);
+  fireEvent.click(screen.getByText('Find the places'));
+  await waitFor(() => expect(screen.getByTestId('start-progress').dataset.phase).toBe('done'), { timeout: 90_000 });
+  expect(screen.getByTestId('start-progress').textContent).toMatch(/a check stops every place/);
+  fireEvent.click(screen.getByText('All places, with every camera in the box'));
+  expect(await screen.findByText(/^bench .*find$/)).toBeTruthy();
 });
