@@ -11,6 +11,13 @@ export default defineConfig({
     outDir: 'dist',
     emptyOutDir: true,
     target: 'node20',
-    rollupOptions: { input: { main: 'src/main.ts', evaluate: 'src/evaluate.ts' } },
+    rollupOptions: {
+      input: {
+        main: 'src/main.ts',
+        evaluate: 'src/evaluate.ts',
+        search: 'src/search/search.ts',
+        searchThread: 'src/search/thread.ts',
+      },
+    },
   },
 });

@@ -12,7 +12,8 @@ import type { SetUp } from '../src/words/setUp/setUp';
 import type { ShotQuestion } from '../src/words/shot/shotQuestion';
 import { asking } from '../testing/asking';
 import { EVERYTHING, USUAL_BOX } from './kits';
-import { sheetOf, type Placed, type Sheet } from './sheet';
+import type { Placed } from '../src/deciding/search/placesOf';
+import { sheetOf, type Sheet } from './sheet';
 
 export interface Asked {
   readonly ask?: Partial<Ask>;

@@ -1,19 +1,7 @@
-import type { Candidate, SpotResult } from '../src/judging/check/candidate';
-import { exactCandidate, type ExactCandidate } from '../src/deciding/search/exactCandidate';
-import { rankCandidates } from '../src/deciding/search/rankCandidates';
-import { isStopped, scoreOf } from '../src/deciding/search/score';
+import type { SpotResult } from '../src/judging/check/candidate';
+import type { ExactCandidate } from '../src/deciding/search/exactCandidate';
+import { answerAt, placesOf, type Placed } from '../src/deciding/search/placesOf';
 import { searchJobs, type SearchQuestion } from '../src/deciding/search/searchQuestion';
-import { searchSpot } from '../src/deciding/search/searchSpot';
-import { weightsOf } from '../src/deciding/search/weights';
-
-/** One place of a contact sheet with its best strut, checked in full. */
-export interface Placed {
-  readonly spotId: string;
-  readonly score: number;
-  readonly candidate: Candidate;
-  readonly exact: ExactCandidate;
-  readonly stopped: boolean;
-}
 
 /** What a search comes to, as the page tells it: different places, best first, the best strut of each checked in full. */
 export interface Sheet {
@@ -21,26 +9,11 @@ export interface Sheet {
   readonly spots: readonly SpotResult[];
 }
 
-/** Struts of a place that are checked in full until one holds up, as the page does. */
-const TRIED_A_PLACE = 4;
-
 export function sheetOf(question: SearchQuestion, only?: readonly string[]): Sheet {
-  const spots = searchJobs(question)
+  const answers = searchJobs(question)
     .filter(({ spotId }) => !only || only.includes(spotId))
-    .map((job) => searchSpot(question, job));
-  const weights = weightsOf(question.ask);
-  const places = spots.flatMap(({ candidates, spotId }): Placed[] => {
-    const tried = rankCandidates(candidates, weights)
-      .slice(0, TRIED_A_PLACE)
-      .map(({ candidate }): Placed => {
-        const exact = exactCandidate(question, candidate);
-        const score = scoreOf(exact.candidate, weights);
-        return { spotId, score, candidate: exact.candidate, exact, stopped: isStopped(exact.candidate) };
-      });
-    const best = tried.sort((a, b) => b.score - a.score)[0];
-    return best ? [best] : [];
-  });
-  return { places: places.sort((a, b) => b.score - a.score || a.spotId.localeCompare(b.spotId)), spots };
+    .map((job) => answerAt(question, job));
+  return { places: placesOf(answers), spots: answers.map(({ spot }) => spot) };
 }
 
 export const stopWords = ({ checks }: ExactCandidate): string => {

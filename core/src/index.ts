@@ -204,6 +204,8 @@ export { predictionsOf, predictionWords } from './deciding/outing/predictions';
 export { LENS_AFTER, WHY_NOT } from './deciding/outing/records/shotRecord';
 export type { ClipRecord, LogEntry, ShakeClip, Shot } from './deciding/outing/records/shotRecord';
 export { drawFromLog } from './deciding/outing/learnt/drawFromLog';
+export { searchQuestionIn, type SearchedShot } from './deciding/outing/searchQuestionIn';
+export { answerAt, placesOf, type SpotAnswer } from './deciding/search/placesOf';
 export { dateOf, heldOf, momentOf, runningOf, shotQuestion } from './deciding/outing/shotQuestion';
 export { profileLine, trackMap, type TrackMap } from './showing/drawing/trackMap';
 export { octantsOf } from './deciding/track/octantsOf';

@@ -106,7 +106,11 @@ it.each(
   // Every fourth card asks the question itself.
   const card = cardContent(outing, shot, 'metric', i % 4 === 0 ? undefined : report);
   const number = (label: string) => card.numbers.find((n) => n.label === label)!.value;
-  expect(card.level.tilt).toBe(tiltWords(shot.setUp.angles.tiltDeg, 'up', 'down', 'level'));
+  // A picture that is turned afterwards tells its body and its view apart.
+  const { reads, onPole, viewAfterwards } = report.level;
+  expect(viewAfterwards ?? reads).toEqual(shot.setUp.angles);
+  expect(card.level.tilt).toBe(onPole ? 'straight on its pole' : tiltWords(reads.tiltDeg, 'up', 'down', 'level'));
+  if (viewAfterwards) expect(card.level.beside).toContain(tiltWords(viewAfterwards.tiltDeg, 'up', 'down', 'level'));
   expect(number('Pull test')).toBe(`${pullWords(hold.pullTest)}, ${hold.pullTest.direction}`);
   expect(number('Reach along the surface')).toBe(smallLength(report.reachM, 'metric'));
   expect(number('Height off the surface')).toBe(smallLength(report.heightM, 'metric'));

@@ -123,7 +123,7 @@ function searched(
     .filter(({ spotId }) => takes.has(spotId))
     .sort((a, b) => rank(a) - rank(b));
   for (const job of slides ? jobs.slice(0, MOST_SLID) : jobs) {
-    const place = searchSpot(ask, job, { hasty: true, slides })
+    const place = searchSpot(ask, job, { hasty: slides ? 'sliding' : linkId ? 'reaching' : 'plain' })
       .candidates.filter((candidate) => !isStopped(candidate))
       .map(({ spotId, setUp, horizonAt, onlyIn, terms, verdicts }): Placement => ({
         spotId,

@@ -40,7 +40,7 @@ it('the stance goes with the candidate, and the full check is made in it', () =>
   const question = asking('kayak', 'whole-craft', {
     pieceIds: pieces({ cameras: ['cube-camera'], links: ['medium-pole'] }),
   });
-  const [best] = searchSpot(question, hand, { hasty: true }).candidates;
+  const [best] = searchSpot(question, hand, { hasty: 'plain' }).candidates;
   expect(best!.onlyIn?.stanceId).toBe('one-hand');
   expect(exactCandidate(question, best!).candidate.onlyIn).toEqual(best!.onlyIn);
 });

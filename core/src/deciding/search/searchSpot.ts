@@ -31,17 +31,15 @@ import { viewsOf } from './views';
 interface SearchOptions {
   /** Leaves nothing out: every place and view goes through every round. For tests; slow. */
   readonly exhaustive?: boolean;
-  /** Looks at a few places, views and struts only: where any answer will do. */
-  readonly hasty?: boolean;
-  /** In haste too, the best are slid along the stretch that their spot has. */
-  readonly slides?: boolean;
+  /** Looks at a few places, views and struts only, where any answer will do: straight on their bases, reaching out, or slid along a part. */
+  readonly hasty?: keyof typeof IN_HASTE;
   /** The house's own checks, or others. */
   readonly checks?: readonly Check[];
 }
 
 const HASTY: Spotted['kept'] = {
   ...KEPT,
-  places: 5,
+  places: 3,
   viewsPerCamera: 1,
   inAllStances: 24,
   judged: 8,
@@ -53,8 +51,13 @@ const HASTY: Spotted['kept'] = {
   candidates: 4,
 };
 
-/** What shows little at the usual place may show it elsewhere on the part. */
-const SLIDING = { slid: 1, leastScore: 0.2 };
+const IN_HASTE = {
+  plain: {},
+  // A pole points many ways, and few of them show it.
+  reaching: { places: 9 },
+  // What shows little at the usual place may show it elsewhere on the part.
+  sliding: { slid: 3, leastScore: 0.2 },
+} as const;
 
 /** All that one spot gives for an ask. Same input, same result, whatever else was searched before. */
 export function searchSpot(question: SearchQuestion, job: SearchJob, options: SearchOptions = {}): SpotResult {
@@ -87,7 +90,7 @@ export function* searchSteps(
         candidates: Infinity,
       }
     : options.hasty
-      ? { ...HASTY, ...(options.slides ? SLIDING : {}) }
+      ? { ...HASTY, ...IN_HASTE[options.hasty] }
       : KEPT;
   const spotted: Spotted = {
     question,

@@ -49,7 +49,7 @@ function taken(
 
 function measured(
   moves: (timeS: number) => readonly [number, number, number],
-  { readoutS = 0.016, fps = 25, seconds = 2.4, noisy = 0 } = {},
+  { readoutS = 0.016, fps = 25, seconds = 1.6, noisy = 0 } = {},
 ) {
   const measurer = new ClipMeasurer(WIDTH, HEIGHT);
   const random = seededNumbers(9);
