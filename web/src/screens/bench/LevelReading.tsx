@@ -24,8 +24,10 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
   const solved = framed?.solved ?? null;
   const off = solved ? solved.tiltDeg - angles.tiltDeg : 0;
   const notch = report?.notch;
-  const toSet = report?.level ?? { reads: angles, onPole: false, viewAfterwards: null };
-  const afterwards = toSet.viewAfterwards !== null;
+  // Of a picture that is turned afterwards the report knows how the body stands; else the angles themselves are read, at once.
+  const turned = report?.level.viewAfterwards ? report.level : null;
+  const toSet = turned ? { ...turned, viewAfterwards: angles } : { reads: angles, onPole: false, viewAfterwards: null };
+  const afterwards = turned !== null;
   const level = levelWords(toSet);
   // Known without the report, so that nothing below moves when that comes.
   const wantedHeight = wantedHorizon(shot)?.height ?? null;
