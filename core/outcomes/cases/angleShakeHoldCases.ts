@@ -4,6 +4,8 @@ import { checkOf, clearAt, frameAt, holdAt, shotAt, steadyAt, wordsOf } from '..
 import { shakeQuestionOf } from '../../src/judging/scene/shotScene';
 import { shakeDraws, steadierIn100 } from '../../src/physics/shaking/whole/shakeDraws';
 import type { ShakePx } from '../../src/physics/shaking/whole/shakeOf';
+import { steadyAttempts } from '../../src/judging/checks/steady/steadyAttempts';
+import { shotScene } from '../../src/judging/scene/shotScene';
 import { shotReport } from '../../src/judging/report/shotReport';
 import { outcome, type OutcomeCase } from '../case';
 
@@ -98,7 +100,10 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
         drawnAt('road-bike', 'handlebar', at('finger-joint')),
         drawnAt('road-bike', 'handlebar', at('snug-finger-joint')),
       );
-      return outcome(sure >= 80, `in ${sure} of 100 cases`);
+      const tried = steadyAttempts(shotScene(shotAt('road-bike', 'handlebar', 'clear-ahead', at('finger-joint')))).some(
+        ({ setUp }) => setUp?.headId === 'snug-finger-joint',
+      );
+      return outcome(sure >= 80 && tried, `in ${sure} of 100 cases; ${tried ? 'tried' : 'not tried'} as a mend`);
     },
   },
   {

@@ -3,6 +3,7 @@ import type { CheckId, Verdict } from '../../words/check/result';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import { distance } from '../../mathematics/geometry/vec3';
 import { fieldOfViewDeg } from '../../mathematics/lens/lens';
+import { turnedAfterwards } from '../../posing/strut/kinematics';
 import type { SetUp } from '../../words/setUp/setUp';
 import { TERM_IDS } from '../../words/shot/ask';
 import type { Candidate, CandidateFacts, PlaceKind, Term } from '../../judging/check/candidate';
@@ -48,6 +49,7 @@ export function candidateOf(
       stabiliserName: resolved.stabiliser.name,
       baseName: base.name,
       linkNames: links.map((l) => l.definition.name),
+      ...(turnedAfterwards(resolved) ? { viewAfterwards: true as const } : {}),
       damped: links.some((l) => l.definition.kind === 'damper'),
       horizontalFovDeg: fieldOfViewDeg(lens, 'horizontal'),
       heightM: heightAboveGround(carrier.ridden[0]!.rig.ground, pose.worldFromCamera.position),

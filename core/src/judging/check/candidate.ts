@@ -65,6 +65,8 @@ export interface CandidateFacts {
   readonly baseName: string;
   readonly linkNames: readonly string[];
   readonly damped: boolean;
+  /** Where the picture looks is turned out of a whole sphere afterwards: the angles are the view's, not the body's. */
+  readonly viewAfterwards?: true;
   readonly horizontalFovDeg: number;
   /** Lens in the action stance: height over the ground, and where it looks from straight ahead. */
   readonly heightM: number;

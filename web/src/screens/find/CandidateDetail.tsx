@@ -38,7 +38,8 @@ export function CandidateDetail({
         {candidate.spotName}: {candidate.facts.cameraName}
       </h2>
       <p className="text-[0.9rem] text-ink-2">
-        {inUnits(strutWords(candidate))}; {modeWords(candidate)}; {degreesUp(candidate.setUp.angles.tiltDeg)}
+        {inUnits(strutWords(candidate))}; {modeWords(candidate)}; {degreesUp(candidate.setUp.angles.tiltDeg)}{' '}
+        {candidate.facts.viewAfterwards ? 'as the view is turned afterwards' : 'as read standing'}
         {Math.abs(candidate.setUp.angles.panDeg) > 0.5
           ? `, turned ${Math.round(Math.abs(candidate.setUp.angles.panDeg))}° ${candidate.setUp.angles.panDeg > 0 ? 'right' : 'left'}`
           : ''}
@@ -103,9 +104,7 @@ export function CandidateDetail({
 }
 
 const degreesUp = (tiltDeg: number): string =>
-  Math.abs(tiltDeg) < 0.5
-    ? 'level'
-    : `${Math.round(Math.abs(tiltDeg))}° ${tiltDeg > 0 ? 'up' : 'down'} as read standing`;
+  Math.abs(tiltDeg) < 0.5 ? 'level' : `${Math.round(Math.abs(tiltDeg))}° ${tiltDeg > 0 ? 'up' : 'down'}`;
 
 /** What the picture measures, in words. */
 function measures({ facts }: Candidate): string {
