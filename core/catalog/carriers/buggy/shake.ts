@@ -12,11 +12,12 @@ export const shake: MachineShake = {
     rear: axle('sprung', -1.12, [1.7, 1.3, 2.3], [10, 8, 13], [0.16, 0.1, 0.22], [0.35, 0.2, 0.5]),
     trackM: 1.3,
     contactM: estimated(0.15, 0.1, 0.22),
+    middleHighM: estimated(0.45, 0.35, 0.55),
   },
   ...shakeShares([0.4, 0.2, 0.7], [0.4, 0.2, 0.7], [0.15, 0.06, 0.35], 1.5),
   lines: [
     perTurn('engine-1', 'the engine, once a turn', RPM, 1, [2, 0.8, 5]),
-    perTurn('engine-2', 'the engine, twice a turn', RPM, 2, [1, 0.4, 2.5]),
+    perTurn('engine-2', 'the engine, twice a turn', RPM, 2, [1, 0.4, 2.5], ['across', [0.5, 0.15, 1.5]]),
   ],
   flex: {
     cage: [stage('the cage', [38, 25, 55], [0.02, 0.01, 0.04], [1.2, 0.6, 2.5])],

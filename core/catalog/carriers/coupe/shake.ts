@@ -12,11 +12,12 @@ export const shake: MachineShake = {
     rear: axle('sprung', -1.3, [1.5, 1.25, 1.8], [11, 9, 13], [0.14, 0.1, 0.18], [0.28, 0.2, 0.4]),
     trackM: 1.53,
     contactM: estimated(0.12, 0.09, 0.16),
+    middleHighM: estimated(0.5, 0.42, 0.58),
   },
   ...shakeShares([0.3, 0.15, 0.5], [0.3, 0.15, 0.5], [0.05, 0.02, 0.12], 1.2),
   lines: [
     perMetres('wheel', 'the wheels', 1.98, [0.06, 0.02, 0.2]),
-    perTurn('engine-2', 'the engine, twice a turn', RPM, 2, [0.15, 0.05, 0.4]),
+    perTurn('engine-2', 'the engine, twice a turn', RPM, 2, [0.15, 0.05, 0.4], ['across', [0.05, 0.02, 0.15]]),
   ],
   flex: {
     frontBumper: [stage('the front bumper', [26, 18, 38], [0.08, 0.04, 0.15], [2, 1, 4])],

@@ -12,11 +12,12 @@ export const shake: MachineShake = {
     rear: axle('sprung', -1.3, [1.6, 1.3, 2], [10, 8, 12], [0.22, 0.15, 0.28], [0.28, 0.2, 0.4]),
     trackM: 1.55,
     contactM: estimated(0.16, 0.12, 0.22),
+    middleHighM: estimated(0.72, 0.6, 0.85),
   },
   ...shakeShares([0.3, 0.15, 0.5], [0.4, 0.2, 0.7], [0.08, 0.03, 0.2], 1.2),
   lines: [
     perMetres('wheel', 'the wheels', 2.39, [0.1, 0.03, 0.3]),
-    perTurn('engine-2', 'the engine, twice a turn', RPM, 2, [0.25, 0.1, 0.6]),
+    perTurn('engine-2', 'the engine, twice a turn', RPM, 2, [0.25, 0.1, 0.6], ['along', [0.1, 0.03, 0.3]]),
   ],
   flex: {
     frontBumper: [stage('the front bumper', [24, 16, 36], [0.08, 0.04, 0.15], [2, 1, 4])],

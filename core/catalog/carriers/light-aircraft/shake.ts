@@ -10,7 +10,14 @@ export const shake: MachineShake = {
   ...shakeShares([0.3, 0.15, 0.6], [0.4, 0.2, 0.7], [0.08, 0.03, 0.2], 1),
   lines: [
     perTurn('propeller-1', 'the propeller, once a turn', RPM, 1, [0.5, 0.2, 1.2]),
-    perTurn('propeller-2', 'the propeller’s blades and the engine’s firing', RPM, 2, [1.2, 0.5, 2.5]),
+    perTurn(
+      'propeller-2',
+      'the propeller’s blades and the engine’s firing',
+      RPM,
+      2,
+      [1.2, 0.5, 2.5],
+      ['along', [0.15, 0.05, 0.4]],
+    ),
     perTurn('engine-half', 'the engine’s half order', RPM, 0.5, [0.2, 0.05, 0.5]),
   ],
   flex: {

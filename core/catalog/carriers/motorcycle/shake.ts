@@ -12,12 +12,13 @@ export const shake: MachineShake = {
     rear: axle('sprung', -0.7, [1.9, 1.4, 2.6], [12, 9, 16], [0.16, 0.1, 0.24], [0.35, 0.2, 0.5]),
     trackM: null,
     contactM: estimated(0.1, 0.07, 0.15),
+    middleHighM: estimated(0.6, 0.5, 0.7),
   },
   ...shakeShares([0.5, 0.3, 0.8], [0.3, 0.15, 0.5], [0.5, 0.25, 1], 2),
   lines: [
     perTurn('engine-1', 'the engine, once a turn', RPM, 1, [5, 2, 10]),
     perTurn('engine-2', 'the engine, twice a turn', RPM, 2, [3, 1, 6]),
-    perTurn('engine-half', 'the engine’s firing', RPM, 0.5, [1.5, 0.5, 3]),
+    perTurn('engine-half', 'the engine’s firing', RPM, 0.5, [1.5, 0.5, 3], ['across', [2, 0.7, 6]]),
   ],
   flex: {
     bar: [stage('the handlebar', [45, 30, 65], [0.2, 0.1, 0.35], [1.5, 0.7, 3])],

@@ -16,6 +16,7 @@ export const shake: MachineShake = {
     rear: axle('with the wheel', -0.44, [2.6, 1.8, 4], [14, 10, 20], [0.22, 0.15, 0.3], [0.35, 0.2, 0.5]),
     trackM: null,
     contactM: estimated(0.09, 0.06, 0.14),
+    middleHighM: estimated(0.65, 0.5, 0.78),
   },
   ...shakeShares([0.5, 0.3, 0.8], [0.3, 0.15, 0.5], [0.5, 0.25, 1], 2),
   lines: [perMetres('tread', 'the tyre’s tread', 0.022, [0.3, 0.1, 0.8])],

@@ -3,7 +3,6 @@ import { HARD_SEAT, perTurn, shakeShares, stage } from '../../../src/posing/buil
 import { estimated } from '../../../src/words/sourced/estimated';
 
 const RPM = [7000, 5500, 8500] as const;
-/** Engine to propeller. */
 /** Turns of the engine for one of the propeller. */
 export const REDUCTION = 2.8;
 
@@ -12,7 +11,7 @@ export const shake: MachineShake = {
   ride: { kind: 'wing', heaveS: estimated(0.3, 0.2, 0.5), chordM: 2.2, pitchHz: estimated(0.4, 0.25, 0.6) },
   ...shakeShares([0.5, 0.25, 0.9], [0.5, 0.25, 0.9], [0.4, 0.2, 1], 1),
   lines: [
-    perTurn('engine-1', 'the engine, once a turn', RPM, 1, [4, 1.5, 9]),
+    perTurn('engine-1', 'the engine, once a turn', RPM, 1, [4, 1.5, 9], ['along', [3, 1, 8]]),
     perTurn('propeller-1', 'the propeller, once a turn', RPM, 1 / REDUCTION, [1, 0.3, 2.5]),
     perTurn('propeller-2', 'the propeller’s blades', RPM, 2 / REDUCTION, [1.2, 0.4, 3]),
   ],

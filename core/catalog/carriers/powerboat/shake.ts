@@ -16,7 +16,7 @@ export const shake: MachineShake = {
   ...shakeShares([0.4, 0.2, 0.7], [0.3, 0.15, 0.6], [0.25, 0.1, 0.6], 1.5),
   lines: [
     perTurn('engine-1', 'the engine, once a turn', RPM, 1, [0.8, 0.3, 2]),
-    perTurn('engine-2', 'the engine, twice a turn', RPM, 2, [1, 0.4, 2.5]),
+    perTurn('engine-2', 'the engine, twice a turn', RPM, 2, [1, 0.4, 2.5], ['up', [0.3, 0.1, 1]]),
     perTurn('propeller', 'the propeller’s blades', RPM, 3 / 1.9, [0.6, 0.2, 1.5]),
   ],
   flex: {

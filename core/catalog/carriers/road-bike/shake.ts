@@ -17,6 +17,7 @@ export const shake: MachineShake = {
     trackM: null,
     // The chord that a wheel of 34 cm sinks to by 4 to 10 mm is 10 to 16 cm long; its ends bear less.
     contactM: estimated(0.09, 0.06, 0.13),
+    middleHighM: estimated(0.65, 0.5, 0.78),
   },
   ...shakeShares([0.4, 0.2, 0.7], [0.25, 0.1, 0.4], [0.5, 0.25, 1], 1.8),
   lines: [perMetres('wheel', 'the wheels', 2.1, [0.05, 0.02, 0.15])],

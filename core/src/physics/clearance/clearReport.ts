@@ -18,6 +18,7 @@ import type { SetUp } from '../../words/setUp/setUp';
 import { bodyCorners } from '../../posing/strut/surfaceGap';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { headPartIds } from './sweeps';
+import { neckMinutes, type NeckMinutes } from './neckMinutes';
 import { noticed, type Noticed } from './noticed';
 import { ownPoints } from './ownPoints';
 import { hiddenSight, levelEyes, type SightReport } from './sight';
@@ -57,8 +58,8 @@ export interface ClearReport {
   readonly waysOut: readonly WayOutReport[];
   /** Whether its lamp is seen or its beep heard; null where nobody is on board. */
   readonly noticed: Noticed | null;
-  /** Minutes that a neck bears it; null where it is not on the head. */
-  readonly neckMinutes: number | null;
+  /** How long a neck bears it; null where it is not on the head. */
+  readonly neck: NeckMinutes | null;
   /** Nearest part that turns all the way round, and the longest tether beside it. */
   readonly turning: {
     readonly partName: string;
@@ -70,12 +71,6 @@ export interface ClearReport {
     readonly anchors: readonly string[];
   } | null;
 }
-
-/**
- * A camera of 150 g with its base on the top of the head, about a third of a metre from the root of the neck, tires it after an hour; what it
- * costs to nod and turn goes with m·d². Common practice.
- */
-const NECK = { minutes: 60, massKg: 0.19, leverM: 0.34, most: 240 } as const;
 
 /** Half of a head or helmet from side to side. Estimate 0.08 to 0.13 m. */
 const HEAD_HALF_M = 0.1;
@@ -158,14 +153,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
             zone !== 'head',
           )
         : null,
-    neckMinutes:
-      zone === 'head' && body
-        ? Math.min(
-            NECK.most,
-            (NECK.minutes * NECK.massKg * NECK.leverM ** 2) /
-              (massKg * Math.max(0.05, distance(body.neckBase, camera)) ** 2),
-          )
-        : null,
+    neck: zone === 'head' && body ? neckMinutes(massKg, camera, body.neckBase, body.head.rotation) : null,
     turning: turning && {
       partName: turning.partName,
       distanceM: turning.distanceM,

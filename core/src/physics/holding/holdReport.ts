@@ -42,6 +42,7 @@ interface HoldQuestion {
   readonly shakeRmsMS2: number;
   readonly shakeHz: number;
   readonly landingG: number;
+  readonly riddenS?: number;
 }
 
 /** One interface under its worst load. */

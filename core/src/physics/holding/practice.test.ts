@@ -247,10 +247,10 @@ describe('in the way', () => {
       cameraId: 'thumb-camera',
       modeId: 'wide',
       stabiliserId: 'off',
-    }).neckMinutes!;
-    const heavy = clear('road-bike', 'helmet-top', cage).neckMinutes!;
+    }).neck!.minutes;
+    const heavy = clear('road-bike', 'helmet-top', cage).neck!.minutes;
     expect(light).toBeGreaterThan(heavy);
-    expect(clear('road-bike', 'chest').neckMinutes).toBeNull();
+    expect(clear('road-bike', 'chest').neck).toBeNull();
   });
 
   it('bars that turn come near a camera beside the head tube, not near one under the saddle', () => {

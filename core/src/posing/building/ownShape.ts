@@ -23,6 +23,7 @@ const wheels = (frame: 'sprung' | 'with the wheel'): MachineShake['ride'] => ({
   rear: axle(frame, -0.6, [2, 1.2, 4], [14, 8, 25], [0.2, 0.1, 0.3], [0.3, 0.15, 0.5]),
   trackM: null,
   contactM: estimated(0.1, 0.04, 0.2),
+  middleHighM: estimated(0.5, 0.2, 0.8),
 });
 
 /** Nothing is known of an own shape but its world: wide estimates for something of a person's size. */

@@ -1,6 +1,6 @@
 import type { Sourced } from '../../words/sourced/source';
 import { estimated } from '../../words/sourced/estimated';
-import type { AxleFigures, MachineShake, ShakeLine, ShakeStage } from '../../words/carrier/machineShake';
+import type { AxleFigures, MachineShake, ShakeLine, ShakeStage, Twist } from '../../words/carrier/machineShake';
 
 /** A middle value with its range. */
 type Ranged = readonly [value: number, low: number, high: number];
@@ -30,12 +30,20 @@ export const axle = (
   dampingRatio: ranged(dampingRatio),
 });
 
-/** So many times a turn of the engine, with its acceleration at the frame, m/s² rms. */
-export const perTurn = (id: string, name: string, rpm: Ranged, order: number, accelerationMS2: Ranged): ShakeLine => ({
+/** So many times a turn of the engine, with its acceleration at the frame, m/s² rms; and what it twists the machine by, rad/s² rms. */
+export const perTurn = (
+  id: string,
+  name: string,
+  rpm: Ranged,
+  order: number,
+  accelerationMS2: Ranged,
+  twist?: readonly [axis: Twist['axis'], accelerationRadS2: Ranged],
+): ShakeLine => ({
   id,
   name,
   every: { kind: 'turn', rpm: ranged(rpm), order },
   accelerationMS2: ranged(accelerationMS2),
+  ...(twist ? { twist: { axis: twist[0], accelerationRadS2: ranged(twist[1]) } } : {}),
 });
 
 /** Once every so many metres. */

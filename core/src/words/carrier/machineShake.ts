@@ -79,6 +79,8 @@ export type Ride =
       readonly trackM: number | null;
       /** Length over which a tyre touches and evens out what is shorter, metres. */
       readonly contactM: Sourced;
+      /** Height of the middle of its mass, with the hands that hold it but nobody else on it: wheels roll freely, so that it pitches about that. */
+      readonly middleHighM: Sourced;
     }
   | {
       /** A hull or board in waves. */
@@ -117,6 +119,15 @@ export interface ShakeLine {
     | { readonly kind: 'metres'; readonly lengthM: number };
   /** At the machine's frame at its usual speed or revolutions, m/s² rms; grows with their square. */
   readonly accelerationMS2: Sourced;
+  /** What it twists the machine by as well, about the axis of crank, rotor or propeller: the torque comes in strokes. */
+  readonly twist?: Twist;
+}
+
+export interface Twist {
+  /** Which way the turning axis lies on the machine. */
+  readonly axis: 'along' | 'across' | 'up';
+  /** At the same speed or revolutions, rad/s² rms; grows with their square. */
+  readonly accelerationRadS2: Sourced;
 }
 
 export interface RiderSupport {

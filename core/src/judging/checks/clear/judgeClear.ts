@@ -265,15 +265,19 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
           : 'neither seen nor heard under way: look at it at every stop',
     );
   }
-  if (report.neckMinutes !== null) {
+  if (report.neck !== null) {
+    const { minutes, low, high, mostly } = report.neck;
+    const tens = (m: number) => Math.max(5, m < 30 ? Math.round(m / 5) * 5 : Math.round(m / 10) * 10);
     add(
       'neck',
       'neck',
-      report.neckMinutes < NECK_MINUTES ? 'watch' : 'good',
-      report.neckMinutes,
+      minutes < NECK_MINUTES ? 'watch' : 'good',
+      minutes,
       'min',
       [NECK_MINUTES, null],
-      `a neck bears it for about ${Math.round(report.neckMinutes / 10) * 10} minutes (common practice)`,
+      low === high
+        ? 'so light that a neck hardly feels it'
+        : `a neck bears it for about ${tens(minutes)} minutes (estimate, ${tens(low)} to ${tens(high)}); it is felt most in ${mostly}`,
     );
   }
   return worstFirst('clear', findings);

@@ -9,11 +9,18 @@ export interface Thrown {
   readonly shakeRmsMS2: number;
   readonly shakeHz: number;
   readonly landingG: number;
+  /** How long it is ridden like that, seconds; none = an hour. */
+  readonly riddenS?: number;
 }
 
-export const thrownIn = ({ shaken }: ShotScene): Thrown => {
+export const thrownIn = ({ shaken, question: { use } }: ShotScene): Thrown => {
   const { shake, landing } = shaken();
-  return { shakeRmsMS2: shake.accelerationMS2, shakeHz: shake.accelerationHz, landingG: landing?.peakG ?? 0 };
+  return {
+    shakeRmsMS2: shake.accelerationMS2,
+    shakeHz: shake.accelerationHz,
+    landingG: landing?.peakG ?? 0,
+    ...(use?.hours ? { riddenS: use.hours * 3600 } : {}),
+  };
 };
 
 /** How a strut holds, and what its rules are held against. */

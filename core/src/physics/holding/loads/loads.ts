@@ -89,11 +89,11 @@ const MANOEUVRE_G: Readonly<Record<CarrierFamily, number>> = {
 };
 /** Share of a hand-held camera's shaking that its arm does not take up. Estimate 0.1 to 0.5. */
 const ARM_PASSES = 0.25;
-/** Ridden over the ground that is told, seconds. An hour; half or three times of it change the peak by a fortieth. */
-const RIDDEN_S = 3600;
+/** Ridden over the ground that is told, seconds, unless the shot says how long: half or three times of it change the peak by a fortieth. */
+const USUALLY_RIDDEN_S = 3600;
 
 /** Highest peak to be expected of a shaking in a time, in standard deviations: √(2 ln f₀T) (Davenport 1964). @param shakeHz cycles a second */
-export const peakOfRms = (shakeHz: number, seconds = RIDDEN_S): number =>
+export const peakOfRms = (shakeHz: number, seconds = USUALLY_RIDDEN_S): number =>
   Math.sqrt(2 * Math.log(Math.max(Math.E, shakeHz * seconds)));
 
 /** Share of directions from a sheltered camera that meet the machine within arm's reach. Estimate 0.6 to 0.8. */
@@ -212,14 +212,19 @@ export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly
 
 /**
  * What the ride does to the strut at worst.
- * @param shakeRmsMS2 of the camera, from Steady @param shakeHz cycles of that a second @param landingG peak of the highest drop, in g
+ * @param shakeRmsMS2 of the camera, from Steady @param shakeHz cycles of that a second @param landingG peak of the highest drop, in g @param riddenS how long that lasts
  */
 export function loadEnvelope(
   rig: RigSpec,
   resolved: ResolvedSetUp,
   ride: RideConditions,
   actionStanceId: string,
-  { shakeRmsMS2, shakeHz, landingG }: { shakeRmsMS2: number; shakeHz: number; landingG: number },
+  {
+    shakeRmsMS2,
+    shakeHz,
+    landingG,
+    riddenS = USUALLY_RIDDEN_S,
+  }: { shakeRmsMS2: number; shakeHz: number; landingG: number; riddenS?: number },
 ): LoadEnvelope {
   const { machine } = resolveRig(rig);
   const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
@@ -238,7 +243,7 @@ export function loadEnvelope(
     wetShare: water?.wetShare ?? 0,
     // An arm gives: of what shakes the camera little reaches the fist that holds it.
     accelerationMS2:
-      peakOfRms(shakeHz) * shakeRmsMS2 * (resolved.base.kind === 'hand' ? ARM_PASSES : 1) +
+      peakOfRms(shakeHz, riddenS) * shakeRmsMS2 * (resolved.base.kind === 'hand' ? ARM_PASSES : 1) +
       G * Math.max(MANOEUVRE_G[machine.family] * pace, landingG),
     sheltered,
   };

@@ -15,23 +15,28 @@ export interface Piece {
   readonly link: number | null;
   /** How far the camera gives way for one newton across, m/N. */
   readonly mPerN: number;
-  /** How far it turns for one newton across, rad/N. */
+  /** How far it turns for one newton across, rad/N; and as far the camera gives way for one newton metre. */
   readonly radPerN: number;
+  /** How far it turns for one newton metre, rad/Nm. */
+  readonly radPerNm: number;
+  /** From where it begins to the camera's middle, metres. */
+  readonly awayM: number;
   readonly loss: number;
 }
 
 /** Sideways a finger joint is so much stiffer than about its pin, where friction alone holds it. Estimate 1.5 to 4. */
 const SIDEWAYS_STIFFER = 2.5;
 
-/** Turning spring at a distance d from the camera: gives d²/k_θ, turns d/k_θ for each newton. */
+/** Turning spring at a distance d from the camera: gives d²/k_θ, turns d/k_θ for each newton, and 1/k_θ for each newton metre. */
 const turning = (distanceM: number, stiffnessNmRad: number) => ({
   mPerN: distanceM ** 2 / stiffnessNmRad,
   radPerN: distanceM / stiffnessNmRad,
+  radPerNm: 1 / stiffnessNmRad,
 });
 
 /**
- * A beam of length L with the load a distance d beyond its end: gives (L³/3 + L²·d + L·d²)/EI, turns (L²/2 + L·d)/EI, by
- * superposition of the cantilever under end load and end moment (Roark); EI from its tip stiffness at its shortest length. With d = 0
+ * A beam of length L with the load a distance d beyond its end: gives (L³/3 + L²·d + L·d²)/EI, turns (L²/2 + L·d)/EI and L/EI for a
+ * moment, by superposition of the cantilever under end load and end moment (Roark); EI from its tip stiffness at its shortest length. With d = 0
  * the turn is 3/(2L) of the give.
  */
 const bending = (lengthM: number, beyondM: number, tipStiffnessNM: number, shortestM: number) => {
@@ -39,6 +44,7 @@ const bending = (lengthM: number, beyondM: number, tipStiffnessNM: number, short
   return {
     mPerN: (lengthM ** 3 / 3 + lengthM ** 2 * beyondM + lengthM * beyondM ** 2) / ei,
     radPerN: (lengthM ** 2 / 2 + lengthM * beyondM) / ei,
+    radPerNm: lengthM / ei,
   };
 };
 
@@ -47,7 +53,7 @@ const bending = (lengthM: number, beyondM: number, tipStiffnessNM: number, short
  */
 const plateOnRubber = (stiffnessNM: number, radiusM: number, distanceM: number) => {
   const tips = turning(distanceM, stiffnessNM * radiusM ** 2);
-  return { mPerN: 1 / stiffnessNM + tips.mPerN, radPerN: tips.radPerN };
+  return { ...tips, mPerN: 1 / stiffnessNM + tips.mPerN };
 };
 
 /**
@@ -74,6 +80,7 @@ export function chainPieces(
       name: `the ${placed.spot.surface.material} under it`,
       kind: 'surface',
       link: null,
+      awayM: away(joints[0]!),
       ...turning(away(joints[0]!), stiffness(surface)),
       loss: damping(surfaceLoss(placed.spot.surface.material)),
     });
@@ -82,29 +89,32 @@ export function chainPieces(
     name: base.name.toLowerCase(),
     kind: 'base',
     link: null,
+    awayM: away(joints[0]!),
     ...turning(away(joints[0]!), baseStiffness(base, setUp.fastening, stiffness)),
     loss: damping(BASE_LOSS[base.kind]),
   });
   links.forEach(({ use, definition }, i) => {
     const name = definition.name.toLowerCase();
     const beyond = away(joints[i + 2]!);
+    const awayM = away(joints[i + 1]!);
     const soft = definition.kind === 'damper' || definition.kind === 'pad';
     const hung = hangs && definition.kind === 'damper';
     const loss = damping(LINK_LOSS[definition.kind]) * (hung ? damping(HANGING.loss) : 1);
     if (soft) {
       const k = stiffness(definition.stiffnessNM) * (hung ? stiffness(HANGING.stiffness) : 1);
-      const gives = plateOnRubber(k, definition.radiusM, away(joints[i + 1]!) * (definition.leverShare?.value ?? 1));
-      pieces.push({ name, kind: definition.kind === 'damper' ? 'damper' : 'pad', link: i, ...gives, loss });
+      const gives = plateOnRubber(k, definition.radiusM, awayM * (definition.leverShare?.value ?? 1));
+      pieces.push({ name, kind: definition.kind === 'damper' ? 'damper' : 'pad', link: i, awayM, ...gives, loss });
       return;
     }
     const gives = bending(use.lengthM, beyond, stiffness(definition.stiffnessNM), definition.lengthM.low);
-    pieces.push({ name, kind: 'link', link: i, ...gives, loss });
+    pieces.push({ name, kind: 'link', link: i, awayM, ...gives, loss });
     // The link's own joint on whatever carries it.
     pieces.push({
       name: 'joint between the pieces',
       kind: 'joint',
       link: i,
-      ...turning(away(joints[i + 1]!), jointStiffness),
+      awayM,
+      ...turning(awayM, jointStiffness),
       loss: damping(JOINT_LOSS),
     });
   });
@@ -112,6 +122,7 @@ export function chainPieces(
     name: head.name.toLowerCase(),
     kind: 'head',
     link: null,
+    awayM: over,
     ...turning(over, jointStiffness),
     loss: damping(JOINT_LOSS),
   });

@@ -9,7 +9,7 @@ import { atHigh, atLow } from '../../../words/sourced/ends';
 import { USUAL_ENDS } from '../ends/rangeEnds';
 import type { ShakeQuestion } from '../whole/shakeScene';
 import { chainPieces, chainSum } from './chain';
-import { coupledModes } from './coupledMasses';
+import { gainsOf, swingsOf, type Stage } from './bodies';
 import { modeWords, mountModel, mountModes } from './mountModel';
 
 const resolve = ({ rig, setUp }: ShakeQuestion) => resolveSetUp(rig, setUp);
@@ -23,26 +23,82 @@ const modelOf = (question: ShakeQuestion, resolved: ResolvedSetUp = resolve(ques
 };
 const stiff = (value: number) => ({ value, source: { kind: 'common practice' } }) as const;
 
-describe('two coupled masses against the eigenvalue solver of mathjs', () => {
-  it.each([
-    [0.1, 2000, 0.2, 3000],
-    [0.03, 900, 0.15, 60000],
-    [0.5, 1e5, 0.05, 400],
-    [0.2, 1500, 0.2, 1500],
-  ])('m₁ %f kg on %f N/m, m₂ %f kg on %f N/m', (m1, k1, m2, k2) => {
-    // M^-½·K·M^-½ is symmetric and has the same eigenvalues ω².
-    const [a, b, c] = [(k1 + k2) / m1, -k2 / Math.sqrt(m1 * m2), k2 / m2];
-    const { values } = eigs([
-      [a, b],
-      [b, c],
+/** A piece that only shears, one that only tips, with the body's middle a lever beyond. */
+const isolator = (stiffnessNM: number, tippingNmRad: number, leverM: number, loss = 0) => ({
+  name: 'isolator',
+  kind: 'damper' as const,
+  link: 0,
+  awayM: leverM,
+  mPerN: 1 / stiffnessNM + leverM ** 2 / tippingNmRad,
+  radPerN: leverM / tippingNmRad,
+  radPerNm: 1 / tippingNmRad,
+  loss,
+});
+const single = (leverM: number, loss = 0): Stage[] => [
+  { pieces: [isolator(2000, 3, leverM, loss)], body: { massKg: 0.2, inertiaKgM2: 1.2e-4 }, leverM },
+];
+
+describe('rigid bodies on springs', () => {
+  it.each([0, 0.01, 0.04])(
+    'one of them, its middle %f m off the elastic centre: K = [[k, kz], [kz, kθ + kz²]] by the eigenvalue solver of mathjs',
+    (z) => {
+      const [m, j, k, kt] = [0.2, 1.2e-4, 2000, 3];
+      const coupled = -(k * z) / Math.sqrt(m * j);
+      const { values } = eigs([
+        [k / m, coupled],
+        [coupled, (kt + k * z ** 2) / j],
+      ]);
+      const expected = (values as number[]).map((w2) => Math.sqrt(w2) / (2 * Math.PI)).sort((a, b) => a - b);
+      const swings = swingsOf(single(z));
+      swings.forEach(({ frequencyHz }, i) => expect(frequencyHz / expected[i]!).toBeCloseTo(1, 9));
+    },
+  );
+
+  it('two in a row by the same, the upper 5 cm over the lower, neither off its elastic centre', () => {
+    const [m1, j1, k1, t1] = [0.05, 2e-5, 9000, 20];
+    const [m2, j2, k2, t2] = [0.2, 1.2e-4, 2000, 3];
+    const h = 0.05;
+    // x₁, θ₁, x₂, θ₂; the upper is stretched by x₂ − x₁ − hθ₁.
+    const stiffness = [
+      [k1 + k2, k2 * h, -k2, 0],
+      [k2 * h, t1 + t2 + k2 * h ** 2, -k2 * h, -t2],
+      [-k2, -k2 * h, k2, 0],
+      [0, -t2, 0, t2],
+    ];
+    const masses = [m1, j1, m2, j2];
+    const { values } = eigs(stiffness.map((row, i) => row.map((x, l) => x / Math.sqrt(masses[i]! * masses[l]!))));
+    const expected = (values as number[]).map((w2) => Math.sqrt(w2) / (2 * Math.PI)).sort((a, b) => a - b);
+    const swings = swingsOf([
+      { pieces: [isolator(k1, t1, 0)], body: { massKg: m1, inertiaKgM2: j1 }, leverM: 0.02 },
+      { pieces: [isolator(k2, t2, 0)], body: { massKg: m2, inertiaKgM2: j2 }, leverM: h },
     ]);
-    const expected = (values as number[]).map((w2) => Math.sqrt(w2) / (2 * Math.PI)).sort((x, y) => x - y);
-    const modes = coupledModes(m1, k1, m2, k2);
-    expect(modes[0].frequencyHz / expected[0]!).toBeCloseTo(1, 9);
-    expect(modes[1].frequencyHz / expected[1]!).toBeCloseTo(1, 9);
-    // One swings together, the other against.
-    expect(modes[0].secondOverFirst).toBeGreaterThan(0);
-    expect(modes[1].secondOverFirst).toBeLessThan(0);
+    swings.forEach(({ frequencyHz }, i) => expect(frequencyHz / expected[i]!).toBeCloseTo(1, 8));
+  });
+
+  it('on its elastic centre a movement turns nothing; off it the more the further; slowly all goes along', () => {
+    const turn = (z: number, f: number) => magnitude(gainsOf(single(z))(f).turnPerM);
+    expect(turn(0, 12)).toBe(0);
+    expect(turn(0.04, 8)).toBeGreaterThan(2 * turn(0.01, 8));
+    const { follows, turnPerM, movesPerRad, turnPerRad } = gainsOf(single(0.03))(0.001);
+    expect([follows, turnPerM, movesPerRad, turnPerRad].map(magnitude)).toEqual([
+      expect.closeTo(1, 6),
+      expect.closeTo(0, 6),
+      expect.closeTo(0.03, 6),
+      expect.closeTo(1, 6),
+    ]);
+  });
+
+  it('far above its swings movement and turn die away as f⁻²', () => {
+    const at = gainsOf(single(0.03, 0.2));
+    for (const which of ['follows', 'turnPerM', 'movesPerRad', 'turnPerRad'] as const) {
+      expect(magnitude(at(2e4)[which]) / magnitude(at(1e4)[which])).toBeLessThan(0.251);
+    }
+  });
+
+  it('at its frequency a body on its elastic centre answers with √(1 + η²)/η', () => {
+    const stages = single(0, 0.2);
+    const slide = Math.sqrt(2000 / 0.2) / (2 * Math.PI);
+    expect(magnitude(gainsOf(stages)(slide).follows)).toBeCloseTo(Math.sqrt(1 + 0.2 ** 2) / 0.2, 9);
   });
 });
 
@@ -108,7 +164,7 @@ describe('a strut as springs in a row', () => {
     const { nod } = modelOf(
       shakeAt('mountain-bike', 'handlebar', { links: [link('long-arm', 0.1), link('damper-plate', 0.04)] }),
     );
-    expect(nod.modes.map((m) => m.coupled)).toEqual(['together', 'against']);
+    expect(nod.modes.map((m) => m.coupled)).toEqual(['together', 'together', 'against', 'together']);
     const first = nod.modes[0]!.frequencyHz;
     const answer = (f: number) => magnitude(nod.gain(f).follows);
     expect(answer(first)).toBeGreaterThan(1.5);

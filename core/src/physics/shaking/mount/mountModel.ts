@@ -2,22 +2,14 @@ import { rotate } from '../../../mathematics/geometry/rotation';
 import { cross, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
 import type { StrutPose } from '../../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
-import { minus, ONE, over, plus, scaled, times, type Complex } from '../../../mathematics/spectra/complex';
 import { applied } from '../../../mathematics/numbers/matrix';
 import { armFrame, cameraMiddle, type ArmFrame } from '../../stiffness/armFrame';
 import type { RangeEnds } from '../ends/rangeEnds';
 import { chainPieces, chainSum, type Piece } from './chain';
-import { coupledModes } from './coupledMasses';
+import { gainsOf, swingsOf, type Body, type MountGain, type Stage } from './bodies';
 import { BEAM_END_SHARE, cameraInertia, swingingMassKg } from './swingingMass';
-import { naturalFrequencyHz, staticSagM, transmission } from '../../../mathematics/spectra/transmissibility';
+import { staticSagM } from '../../../mathematics/spectra/transmissibility';
 import { HANGING } from './give';
-
-/** What a movement of the base across the strut makes of the camera: follow it by a gain, and turn. */
-export interface MountGain {
-  readonly follows: Complex;
-  /** Turn for one metre of the base, rad/m. */
-  readonly turnPerM: Complex;
-}
 
 /** One way in which the camera swings. */
 interface MountMode {
@@ -29,6 +21,9 @@ interface MountMode {
   /** Which of two coupled modes it is; null where there is one mass only. */
   readonly coupled: 'together' | 'against' | null;
 }
+
+/** Swings that are faster are not told: no camera sees them. */
+const FASTEST_TOLD_HZ = 1000;
 
 export interface MountSide {
   /** Unit direction across the strut, world frame, and the axis that the camera turns about for it. */
@@ -58,8 +53,8 @@ export interface MountModel {
 export const CROSS_AXIS = 0.15;
 
 /**
- * The strut as springs and masses in both directions across it. A strut without a damper is one mass; with one, what stands before the
- * damper is a mass of its own and the two are solved together. Dampers that the camera hangs from are softer and less damped.
+ * The strut as springs and rigid bodies in both directions across it. A strut without a damper carries one body, the camera; with one, what stands
+ * before the damper is a body of its own and the two are solved together. Dampers that the camera hangs from are softer and less damped.
  * @param pose where the strut is in the stance that is ridden
  */
 export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: RangeEnds): MountModel {
@@ -77,7 +72,12 @@ export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: Rang
   const sideOf = (sideways: boolean, across: Vec3): MountSide => {
     const turnAxis = cross(along, across);
     const pieces = chainPieces(resolved, picks, { sideways, hangs });
-    return mountSide(resolved, frame ? held(pieces, frame, across) : pieces, { sideways, across, turnAxis });
+    return mountSide(resolved, frame ? held(pieces, frame, across, turnAxis) : pieces, {
+      sideways,
+      across,
+      turnAxis,
+      lengthM,
+    });
   };
   return {
     along,
@@ -97,95 +97,79 @@ export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: Rang
 }
 
 /** The pieces of the first arm as far as the others let them give: all by the same share, that of the camera's own give. */
-function held(pieces: readonly Piece[], { alone, together }: ArmFrame, across: Vec3): readonly Piece[] {
-  const push = [...across, 0, 0, 0];
-  const [by, of] = [applied(together, push), applied(alone, push)];
-  const way = (moved: readonly number[]) => dot([moved[0]!, moved[1]!, moved[2]!], across);
-  const turn = (moved: readonly number[]) => Math.hypot(moved[3]!, moved[4]!, moved[5]!);
+function held(pieces: readonly Piece[], { alone, together }: ArmFrame, across: Vec3, turnAxis: Vec3): readonly Piece[] {
+  const share = (load: readonly number[]) => {
+    const [by, of] = [applied(together, load), applied(alone, load)];
+    const work = (moved: readonly number[]) => moved.reduce((sum, x, i) => sum + x * load[i]!, 0);
+    return work(by) / work(of);
+  };
+  const moves = share([...across, 0, 0, 0]);
+  const turns = share([0, 0, 0, ...turnAxis]);
   return pieces.map((piece) => ({
     ...piece,
-    mPerN: (piece.mPerN * way(by)) / way(of),
-    radPerN: (piece.radPerN * turn(by)) / turn(of),
+    mPerN: piece.mPerN * moves,
+    radPerN: piece.radPerN * Math.sqrt(moves * turns),
+    radPerNm: piece.radPerNm * turns,
   }));
 }
 
 function mountSide(
   resolved: ResolvedSetUp,
   pieces: readonly Piece[],
-  { sideways, across, turnAxis }: Pick<MountSide, 'across' | 'turnAxis'> & { readonly sideways: boolean },
+  {
+    sideways,
+    across,
+    turnAxis,
+    lengthM,
+  }: Pick<MountSide, 'across' | 'turnAxis'> & {
+    readonly sideways: boolean;
+    readonly lengthM: number;
+  },
 ): MountSide {
   const whole = chainSum(pieces);
-  const massKg = swingingMassKg(resolved);
-  const damper = pieces.findIndex((p) => p.kind === 'damper');
-  const before = damper < 0 ? [] : pieces.slice(0, damper);
-  const after = pieces.slice(Math.max(0, damper));
+  const stages = stagesOf(resolved, pieces, lengthM);
   const direction = sideways ? ('sideways' as const) : ('nod' as const);
-  const side = { across, turnAxis, pieces, dampingRatio: whole.dampingRatio, turnPerM: whole.turnPerM };
-  const firstMassKg = damper < 0 ? 0 : massBefore(resolved, pieces[damper]!.link!);
-  if (before.length === 0 || firstMassKg < 0.001) {
-    // The camera turns with its swing: that counts as mass too.
-    const swinging = massKg + cameraInertia(resolved) * whole.turnPerM ** 2;
-    const frequencyHz = naturalFrequencyHz(whole.mPerN > 0 ? 1 / whole.mPerN : Infinity, swinging);
-    return {
-      ...side,
-      gain: (f) => {
-        const follows = transmission(f, frequencyHz, whole.dampingRatio);
-        return { follows, turnPerM: scaled(minus(follows, ONE), whole.turnPerM) };
-      },
-      modes: [{ frequencyHz, dampingRatio: whole.dampingRatio, direction, softest: softestOf(pieces), coupled: null }],
-    };
-  }
-  return { ...side, ...coupledSide(before, after, firstMassKg, massKg, cameraInertia(resolved), direction) };
+  const modes = swingsOf(stages).map(({ lastOverFirst, ...swing }) => ({
+    ...swing,
+    direction,
+    coupled: stages.length < 2 ? null : lastOverFirst > 0 ? ('together' as const) : ('against' as const),
+  }));
+  return {
+    across,
+    turnAxis,
+    pieces,
+    dampingRatio: whole.dampingRatio,
+    turnPerM: whole.turnPerM,
+    gain: gainsOf(stages),
+    modes: modes.filter(({ frequencyHz }, i) => i === 0 || frequencyHz < FASTEST_TOLD_HZ),
+  };
 }
 
-/** Two masses in a row: what stands before the damper, and the camera on it. */
-function coupledSide(
-  before: readonly Piece[],
-  after: readonly Piece[],
-  m1: number,
-  massKg: number,
-  inertia: number,
-  direction: MountMode['direction'],
-) {
-  const [lower, upper] = [chainSum(before), chainSum(after)];
-  const m2 = massKg + inertia * upper.turnPerM ** 2;
-  const [k1, k2] = [1 / lower.mPerN, 1 / upper.mPerN];
-  const spring = (k: number, mass: number, ratio: number) => {
-    const own = naturalFrequencyHz(k, mass);
-    return (f: number): Complex => [k, (k * 2 * ratio * f) / own];
-  };
-  const [spring1, spring2] = [spring(k1, m1 + m2, lower.dampingRatio), spring(k2, m2, upper.dampingRatio)];
-  const gain = (f: number): MountGain => {
-    const w2 = (2 * Math.PI * f) ** 2;
-    const [c1, c2] = [spring1(f), spring2(f)];
-    const second = over(c2, [c2[0] - m2 * w2, c2[1]]);
-    // k1·z = (k1 + k2 − m1ω²)·x1 − k2·x2
-    const rest = minus(plus(plus(c1, c2), [-m1 * w2, 0]), times(c2, second));
-    const first = over(c1, rest);
-    const follows = times(second, first);
-    const turnPerM = plus(scaled(minus(first, ONE), lower.turnPerM), scaled(minus(follows, first), upper.turnPerM));
-    return { follows, turnPerM };
-  };
-  const [slow, fast] = coupledModes(m1, k1, m2, k2);
-  const modes: MountMode[] = [
-    { frequencyHz: slow.frequencyHz, mode: slow },
-    { frequencyHz: fast.frequencyHz, mode: fast },
-  ].map(({ frequencyHz, mode }) => {
-    // Energy in the second spring against both decides whose damping counts.
-    const stretch2 = k2 * (mode.secondOverFirst - 1) ** 2;
-    const share2 = stretch2 / (stretch2 + k1);
-    return {
-      frequencyHz,
-      dampingRatio: share2 * upper.dampingRatio + (1 - share2) * lower.dampingRatio,
-      direction,
-      softest: share2 > 0.5 ? softestOf(after) : softestOf(before),
-      coupled: mode.secondOverFirst > 0 ? ('together' as const) : ('against' as const),
-    };
-  });
-  return { gain, modes };
+/** One body, the camera; or two where a damper has something before it: that, and the camera with what stands behind the damper. */
+function stagesOf(resolved: ResolvedSetUp, pieces: readonly Piece[], lengthM: number): readonly Stage[] {
+  const camera: Body = { massKg: swingingMassKg(resolved), inertiaKgM2: cameraInertia(resolved) };
+  const at = pieces.findIndex((p) => p.kind === 'damper');
+  const massKg = at < 0 ? 0 : massBefore(resolved, pieces[at]!.link!);
+  if (at <= 0 || massKg < 0.001) return [{ pieces, body: camera, leverM: lengthM }];
+  const damper = pieces[at]!;
+  const aboveM = Math.min(damper.awayM, lengthM);
+  const { radiusM } = resolved.links[damper.link!]!.definition;
+  return [
+    {
+      pieces: pieces.slice(0, at).map((piece) => seenFurtherDown(piece, aboveM)),
+      body: { massKg, inertiaKgM2: (massKg * radiusM ** 2) / 2 },
+      leverM: lengthM - aboveM,
+    },
+    { pieces: pieces.slice(at), body: camera, leverM: aboveM },
+  ];
 }
 
-const softestOf = (pieces: readonly Piece[]): Piece => pieces.reduce((a, b) => (b.mPerN > a.mPerN ? b : a));
+/** What a piece gives at a place a lever nearer the base than where it was told for. */
+const seenFurtherDown = (piece: Piece, leverM: number): Piece => ({
+  ...piece,
+  mPerN: Math.max(0, piece.mPerN - 2 * leverM * piece.radPerN + leverM ** 2 * piece.radPerNm),
+  radPerN: piece.radPerN - leverM * piece.radPerNm,
+});
 
 /** What stands before the damper and swings with it: half the damper, and its share of the links before. */
 function massBefore({ links }: ResolvedSetUp, damper: number): number {

@@ -107,6 +107,15 @@ function slapDrive(
   };
 }
 
+/**
+ * How far a spot is swept for one radian, metres: fore and aft by the pitch, which is about the middle of mass, since wheels roll and hulls slide freely;
+ * sideways by the roll, which is about the ground, where tyres hold. Riders stand or sit on a hinge: what sweeps them is left out.
+ */
+export function sweptM({ shake: { ride }, heightM, zone }: Route, pick: RangeEnd): { pitch: number; roll: number } {
+  if (zone !== null || ride.kind === 'wing' || ride.kind === 'still') return { pitch: 0, roll: 0 };
+  return { pitch: ride.kind === 'wheels' ? heightM - pick(ride.middleHighM) : heightM, roll: heightM };
+}
+
 /** Frequency of a line in this ride, hertz; 0 when it stands still. */
 export function lineFrequencyHz({ every }: ShakeLine, ride: Pick2<RideConditions, 'rpm' | 'speedMps'>): number {
   return every.kind === 'turn'
@@ -115,12 +124,14 @@ export function lineFrequencyHz({ every }: ShakeLine, ride: Pick2<RideConditions
 }
 type Pick2<T, K extends keyof T> = { readonly [P in K]: T[P] };
 
+/** Forces of what turns grow with the square of its rate. */
+export const lineGrowth = ({ every }: ShakeLine, lineHz: number): number =>
+  every.kind === 'turn' ? (lineHz / ((every.rpm.value / 60) * every.order)) ** 2 : 1;
+
 function lineDrive(line: ShakeLine, ride: RideConditions, picks: RangeEnds): Drive | null {
   const lineHz = lineFrequencyHz(line, ride);
   if (lineHz < 0.5) return null;
-  const usualHz = line.every.kind === 'turn' ? (line.every.rpm.value / 60) * line.every.order : null;
-  const growth = usualHz === null ? 1 : (lineHz / usualHz) ** 2;
-  const variance = (picks.lines(line.accelerationMS2) * growth) ** 2;
+  const variance = (picks.lines(line.accelerationMS2) * lineGrowth(line, lineHz)) ** 2;
   return {
     id: line.id,
     name: line.name,

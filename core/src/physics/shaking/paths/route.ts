@@ -26,6 +26,8 @@ export interface SpotQuestion {
 export interface Route {
   readonly shake: MachineShake;
   readonly xM: number;
+  /** Over the ground or the water. */
+  readonly heightM: number;
   readonly wheel: 'front' | 'rear' | null;
   readonly stages: readonly ShakeStage[];
   readonly zone: RiderZone | null;
@@ -45,6 +47,9 @@ export function routeTo({ rig, placed, stanceId }: SpotQuestion): Route {
   const { partId } = placed.spot;
   const wornOn = worn.map((w) => sitsOn(w, rig.statureM).get(partId)).find((on) => on !== undefined);
   const zone = zoneOfBodyPart(wornOn ?? partId);
+  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
+  const at = worldFromSpot(setUpRig, placed).position;
+  const heightM = at[1];
   if (zone && shake.rider) {
     const { rider } = shake;
     const seated = isSeated(rider, stanceId);
@@ -53,14 +58,13 @@ export function routeTo({ rig, placed, stanceId }: SpotQuestion): Route {
       ...(wornOn !== undefined && /^helmet/.test(partId) ? [HELMET_PADS] : []),
     ];
     const xM = zone !== 'foot' && zone !== 'hand' && seated ? rider.seatXM : rider.feetXM;
-    return { shake, xM, wheel: null, stages, zone, steered: false };
+    return { shake, xM, heightM, wheel: null, stages, zone, steered: false };
   }
-  const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
-  const machineFromWorld = invert(setUpRig.worldFromMachine);
-  const [xM] = transformPoint(machineFromWorld, worldFromSpot(setUpRig, placed).position);
+  const [xM] = transformPoint(invert(setUpRig.worldFromMachine), at);
   return {
     shake,
     xM,
+    heightM,
     wheel: shake.withWheel?.[partId] ?? null,
     stages: shake.flex[partId] ?? [],
     zone: null,

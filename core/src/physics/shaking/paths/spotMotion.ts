@@ -1,13 +1,13 @@
 import { AHEAD, RIGHT, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
 import type { Ride, ShakeStage } from '../../../words/carrier/machineShake';
-import { ONE, scaled, ZERO } from '../../../mathematics/spectra/complex';
+import { magnitude, ONE, real, ZERO } from '../../../mathematics/spectra/complex';
 import type { RangeEnd } from '../../../words/sourced/ends';
 import type { RangeEnds } from '../ends/rangeEnds';
 import { throughStage, type Movement } from './stage';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
 import { type SpotQuestion, routeTo } from './route';
-import { type Drive, type SourceKind, drivesOf } from './drives';
-import { rollOf, steeringOf, swayOf, RIDER_DRIVE } from './turning';
+import { type Drive, type SourceKind, drivesOf, sweptM } from './drives';
+import { rollOf, steeringOf, swayOf, twistOf, RIDER_DRIVE } from './turning';
 
 /** One independent movement of the spot: along an axis and about another (world axes), over its own frequencies. */
 export interface MotionComponent {
@@ -53,37 +53,42 @@ export function spotMotion(question: SpotQuestion, gridHz: Float64Array, picks: 
   const { shake, stages } = route;
   const along = picks.path(shake.alongShare);
   const across = picks.path(shake.acrossShare);
+  const highM = sweptM(route, picks.path).pitch;
   const sourceDrive = drives.find((d) => d.lineHz === null && d.allWays);
   const components = drives.flatMap((drive) => {
     const grid = weighed(drive, drive.lineHz === null ? { f: gridHz, w: widthHz } : lineGrid(drive.lineHz));
     const frames = Array.from(grid.f, drive.frame);
-    const component = (axis: Vec3, turnAxis: Vec3, share: number, pitches: boolean): MotionComponent => {
+    const component = (axis: Vec3, turnAxis: Vec3, share: number): MotionComponent => {
       const start = (i: number): Movement => {
         const { up, pitch } = frames[i]!;
-        return { z: scaled(up, share), turn: pitches ? pitch : ZERO };
+        if (axis === UP) return { z: up, turn: pitch };
+        // What stands high is swept fore and aft by the pitch, where that is more than the share told.
+        const swept = axis === AHEAD ? highM * magnitude(pitch) : 0;
+        return { z: real(Math.max(share * magnitude(up), swept)), turn: ZERO };
       };
       // A stage that gives one way only is rigid in the others.
       const met = stages.filter(({ gives }) => gives === undefined || (gives === 'along' && axis === AHEAD));
       return fill(drive, axis, turnAxis, grid, start, met, picks.path, question.measured);
     };
     return [
-      component(UP, RIGHT, 1, true),
-      ...(drive.allWays ? [component(AHEAD, RIGHT, along, false), component(RIGHT, AHEAD, across, false)] : []),
+      component(UP, RIGHT, 1),
+      ...(drive.allWays ? [component(AHEAD, RIGHT, along), component(RIGHT, AHEAD, across)] : []),
     ];
   });
   const turning = [
     ...rollOf(route, question.ride, picks),
     ...steeringOf(route, question.ride, picks),
+    ...twistOf(route, question.ride, picks),
     ...swayOf(route, picks),
-  ].flatMap(({ drive, axes }) => {
-    const grid = weighed(drive, { f: gridHz, w: widthHz });
+  ].flatMap(({ drive, axes, sidewaysM = 0 }) => {
+    const grid = weighed(drive, drive.lineHz === null ? { f: gridHz, w: widthHz } : lineGrid(drive.lineHz));
     return axes.map((axis) =>
       fill(
         drive,
-        UP,
+        sidewaysM === 0 ? UP : RIGHT,
         axis,
         grid,
-        () => ({ z: ZERO, turn: ONE }),
+        () => ({ z: real(sidewaysM), turn: ONE }),
         drive.id === RIDER_DRIVE ? [] : stages.filter(({ gives }) => gives === undefined),
         picks.path,
         question.measured,

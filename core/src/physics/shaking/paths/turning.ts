@@ -9,7 +9,8 @@ import { OWN_MOVEMENT, SITTING_SHARE } from './riderStages';
 import { swayWeight } from './sway';
 import { transmission } from '../../../mathematics/spectra/transmissibility';
 import type { Route } from './route';
-import type { Drive, SourceKind } from './drives';
+import { sweptM, lineFrequencyHz, lineGrowth, type Drive, type SourceKind } from './drives';
+import type { Twist } from '../../../words/carrier/machineShake';
 
 /** Source that begins at the spot itself: no stage lies between. */
 export const RIDER_DRIVE = 'rider';
@@ -17,10 +18,13 @@ export const RIDER_DRIVE = 'rider';
 export interface Turning {
   readonly drive: Drive;
   readonly axes: readonly Vec3[];
+  /** Sideways movement for one radian: what stands high is swept further. None = 0. */
+  readonly sidewaysM?: number;
 }
 
 /** Left and right wheels over ground that differs: the difference turns the body about its length. */
-export function rollOf({ shake, wheel }: Route, ride: RideConditions, picks: RangeEnds): Turning[] {
+export function rollOf(route: Route, ride: RideConditions, picks: RangeEnds): Turning[] {
+  const { shake, wheel } = route;
   const { surface, id, name } = groundById(ride.groundId);
   const moves = shake.ride;
   if (surface.kind !== 'rough' || moves.kind !== 'wheels' || moves.trackM === null || ride.speedMps <= 0.1 || wheel)
@@ -33,7 +37,13 @@ export function rollOf({ shake, wheel }: Route, ride: RideConditions, picks: Ran
     const unlike = (2 * (1 - trackLikeness(f / ride.speedMps, trackM))) / trackM ** 2;
     return groundDisplacementM2Hz(roughnessM3, ride.speedMps, f) * unlike * (up[0] ** 2 + up[1] ** 2) * w;
   };
-  return [{ drive: turningDrive(id, name.toLowerCase(), 'ground', weight), axes: [AHEAD] }];
+  return [
+    {
+      drive: turningDrive(id, name.toLowerCase(), 'ground', weight),
+      axes: [AHEAD],
+      sidewaysM: sweptM(route, picks.path).roll,
+    },
+  ];
 }
 
 /**
@@ -62,11 +72,29 @@ export function steeringOf({ shake, steered }: Route, ride: RideConditions, pick
   return [{ drive, axes: [UP] }];
 }
 
-const turningDrive = (id: string, name: string, kind: SourceKind, weight: Drive['weight']): Drive => ({
+/** Torque that comes in strokes twists the whole machine about the axis of what turns: α/ω². */
+export const twistOf = ({ shake }: Route, ride: RideConditions, picks: RangeEnds): Turning[] =>
+  shake.lines.flatMap((line) => {
+    const lineHz = lineFrequencyHz(line, ride);
+    if (!line.twist || lineHz < 0.5) return [];
+    const variance = (picks.lines(line.twist.accelerationRadS2) * lineGrowth(line, lineHz)) ** 2;
+    const weight = (f: number, w: number) => (variance / (2 * Math.PI * f) ** 4) * w;
+    const drive = turningDrive(line.id, line.name, 'engine', weight, lineHz);
+    return [{ drive, axes: [TWIST_AXES[line.twist.axis]] }];
+  });
+const TWIST_AXES: Readonly<Record<Twist['axis'], Vec3>> = { along: AHEAD, across: RIGHT, up: UP };
+
+const turningDrive = (
+  id: string,
+  name: string,
+  kind: SourceKind,
+  weight: Drive['weight'],
+  lineHz: number | null = null,
+): Drive => ({
   id,
   name,
   kind,
-  lineHz: null,
+  lineHz,
   weight,
   frame: () => ({ up: ZERO, pitch: ZERO }),
   allWays: false,

@@ -10,6 +10,11 @@ interface SideGains {
   readonly followsIm: Float64Array;
   readonly turnRe: Float64Array;
   readonly turnIm: Float64Array;
+  /** For a turn of the base. */
+  readonly turnedMovesRe: Float64Array;
+  readonly turnedMovesIm: Float64Array;
+  readonly turnedTurnsRe: Float64Array;
+  readonly turnedTurnsIm: Float64Array;
 }
 
 /** Gains of both sides of a mount over a component's frequencies, so that many components share them. */
@@ -25,18 +30,24 @@ export const gainsOver = ({ nod, sideways }: MountModel, frequencyHz: Float64Arr
 
 function sideGains(side: MountSide, frequencyHz: Float64Array): SideGains {
   const n = frequencyHz.length;
-  const followsRe = new Float64Array(n);
-  const followsIm = new Float64Array(n);
-  const turnRe = new Float64Array(n);
-  const turnIm = new Float64Array(n);
+  const out = {
+    followsRe: new Float64Array(n),
+    followsIm: new Float64Array(n),
+    turnRe: new Float64Array(n),
+    turnIm: new Float64Array(n),
+    turnedMovesRe: new Float64Array(n),
+    turnedMovesIm: new Float64Array(n),
+    turnedTurnsRe: new Float64Array(n),
+    turnedTurnsIm: new Float64Array(n),
+  };
   for (let i = 0; i < n; i++) {
-    const { follows, turnPerM } = side.gain(frequencyHz[i]!);
-    followsRe[i] = follows[0];
-    followsIm[i] = follows[1];
-    turnRe[i] = turnPerM[0];
-    turnIm[i] = turnPerM[1];
+    const { follows, turnPerM, movesPerRad, turnPerRad } = side.gain(frequencyHz[i]!);
+    [out.followsRe[i], out.followsIm[i]] = follows;
+    [out.turnRe[i], out.turnIm[i]] = turnPerM;
+    [out.turnedMovesRe[i], out.turnedMovesIm[i]] = movesPerRad;
+    [out.turnedTurnsRe[i], out.turnedTurnsIm[i]] = turnPerRad;
   }
-  return { followsRe, followsIm, turnRe, turnIm };
+  return out;
 }
 
 /** What one component makes of the camera at each of its frequencies; all per unit of its weight. */
@@ -49,6 +60,8 @@ export interface CameraTurns {
   readonly roll2: Float64Array;
   /** Squared displacement of the camera, m². */
   readonly moves2: Float64Array;
+  /** Of it what the strut gives, against the base that the camera stands on. */
+  readonly gives2: Float64Array;
 }
 
 /**
@@ -71,8 +84,9 @@ export function cameraTurns(
   const zSide = lever(axis, mount.sideways, 0);
   // Against the base what it turns itself falls out, and what comes through of it but changed is left.
   const base = against === 'base' ? 1 : 0;
-  const nod = turnsOf(component, gains.nod, zNod, dot(turnAxis, mount.nod.turnAxis), base);
-  const side = turnsOf(component, gains.sideways, zSide, dot(turnAxis, mount.sideways.turnAxis), base);
+  const [tNod, tSide] = [dot(turnAxis, mount.nod.turnAxis), dot(turnAxis, mount.sideways.turnAxis)];
+  const nod = turnsOf(component, gains.nod, zNod, tNod, base);
+  const side = turnsOf(component, gains.sideways, zSide, tSide, base);
   const tAlong = (1 - base) * dot(turnAxis, along);
   const own: Turns = { re: component.turnRe.map((t) => tAlong * t), im: component.turnIm.map((t) => tAlong * t) };
   /** About an axis of the camera. */
@@ -90,7 +104,8 @@ export function cameraTurns(
     pitch2,
     yaw2,
     roll2,
-    moves2: movesOf(component, gains, zNod ** 2, zSide ** 2, stay ** 2),
+    moves2: movesOf(component, gains, { zNod, zSide, tNod, tSide, stay }, null),
+    gives2: movesOf(component, gains, { zNod, zSide, tNod, tSide, stay: 0 }, mount.lengthM),
   };
 }
 
@@ -118,8 +133,8 @@ function turnsOf(
   for (let i = 0; i < n; i++) {
     const kr = z * gains.turnRe[i]!;
     const ki = z * gains.turnIm[i]!;
-    const fr = t * (gains.followsRe[i]! - base);
-    const fi = t * gains.followsIm[i]!;
+    const fr = t * (gains.turnedTurnsRe[i]! - base);
+    const fi = t * gains.turnedTurnsIm[i]!;
     re[i] = kr * zRe[i]! - ki * zIm[i]! + fr * turnRe[i]! - fi * turnIm[i]!;
     im[i] = kr * zIm[i]! + ki * zRe[i]! + fr * turnIm[i]! + fi * turnRe[i]!;
   }
@@ -138,19 +153,30 @@ function squared(A: Turns, a: number, B: Turns, b: number, C: Turns, c: number):
   return out;
 }
 
+/**
+ * Squared displacement of the camera: the base's own, what its turn makes of the strut's length, and what stays along the strut.
+ * @param solidM null, or the strut's length: then what a solid strut would do is taken off
+ */
 function movesOf(
-  { zRe, zIm }: MotionComponent,
+  { zRe, zIm, turnRe, turnIm }: MotionComponent,
   { nod, sideways }: MountGains,
-  nod2: number,
-  side2: number,
-  stay2: number,
+  { zNod, zSide, tNod, tSide, stay }: Readonly<Record<'zNod' | 'zSide' | 'tNod' | 'tSide' | 'stay', number>>,
+  solidM: number | null,
 ): Float64Array {
+  const [own, ownTurn] = solidM === null ? [0, 0] : [1, solidM];
   const n = zRe.length;
   const out = new Float64Array(n);
+  const moved = (g: SideGains, z: number, t: number, i: number): number => {
+    const fr = z * (g.followsRe[i]! - own);
+    const fi = z * g.followsIm[i]!;
+    const tr = t * (g.turnedMovesRe[i]! - ownTurn);
+    const ti = t * g.turnedMovesIm[i]!;
+    const re = fr * zRe[i]! - fi * zIm[i]! + tr * turnRe[i]! - ti * turnIm[i]!;
+    const im = fr * zIm[i]! + fi * zRe[i]! + tr * turnIm[i]! + ti * turnRe[i]!;
+    return re * re + im * im;
+  };
   for (let i = 0; i < n; i++) {
-    const nodded = nod.followsRe[i]! ** 2 + nod.followsIm[i]! ** 2;
-    const swung = sideways.followsRe[i]! ** 2 + sideways.followsIm[i]! ** 2;
-    out[i] = (zRe[i]! ** 2 + zIm[i]! ** 2) * (nod2 * nodded + side2 * swung + stay2);
+    out[i] = moved(nod, zNod, tNod, i) + moved(sideways, zSide, tSide, i) + stay ** 2 * (zRe[i]! ** 2 + zIm[i]! ** 2);
   }
   return out;
 }

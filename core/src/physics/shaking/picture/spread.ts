@@ -83,6 +83,13 @@ export function spreadOut(spreads: Spreads, exposureS: number, readoutS: number)
   }
 }
 
+/** Shares of a movement's square in each figure where nothing steadies it. */
+export function unsteadied(frequencyHz: number, exposureS: number, readoutS: number): Record<Figure, number> {
+  const exposed = sinc(frequencyHz * exposureS) ** 2;
+  const read = sinc(frequencyHz * readoutS) ** 2;
+  return { blur: 1 - exposed, jelly: exposed * (1 - read), jump: exposed * read };
+}
+
 /** Squared pixels of one component in each figure. */
 export function squaresOf({ component, px2, spread: { figures } }: TurnedComponent): Record<Figure, number> {
   const { weight } = component;

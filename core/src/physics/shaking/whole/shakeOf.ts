@@ -9,7 +9,7 @@ import { USUAL_ENDS, type RangeEnds } from '../ends/rangeEnds';
 import { cameraTurns, gainsOver } from '../picture/cameraTurns';
 import { pixelScale, type PixelScale } from '../picture/pixels';
 import { spectraOf, type ShakeSpectra } from '../picture/shakeSpectra';
-import { limitReach, spreadOut, squaresOf, steadied, sumOver } from '../picture/spread';
+import { limitReach, spreadOut, squaresOf, steadied, sumOver, unsteadied } from '../picture/spread';
 import { SIGMAS_IN_REACH, steadinessOf } from '../picture/stabiliser';
 import { exposureOf, SHAKE_BAND_HZ, shakeScene, type ShakeQuestion, type ShakeScene } from './shakeScene';
 import { FIGURES, type Figure } from '../figures/figures';
@@ -20,7 +20,7 @@ export type ShakePx = Readonly<Record<Figure, number>>;
 interface Contribution extends ShakePx {
   readonly sourceId: string;
   readonly name: string;
-  readonly kind: SourceKind | 'play';
+  readonly kind: SourceKind | 'play' | 'near';
   readonly lineHz: number | null;
 }
 
@@ -51,7 +51,7 @@ export const shakeOf = (question: ShakeQuestion, options: { coarse?: boolean; pi
 
 /** How much the picture jumps, wobbles and blurs; see docs/models.md, Steady. */
 export function shakeIn(
-  { resolved, pose, motion, worn, ride, sunHeightDeg }: ShakeScene,
+  { resolved, pose, motion, worn, ride, sunHeightDeg, nearPerM2 }: ShakeScene,
   picks: RangeEnds = USUAL_ENDS,
 ): Shake {
   const { gridHz, components } = motion;
@@ -122,6 +122,23 @@ export function shakeIn(
     lineHz: playHz[0]!,
     ...roots({ jump: play2 * rattling.jump[0]!, jelly: play2 * rattling.jelly[0]!, blur: play2 * rattling.blur[0]! }),
   });
+  if (nearPerM2 > 0) {
+    const squares = { jump: 0, jelly: 0, blur: 0 };
+    const px2 = scale.acrossPx ** 2 * nearPerM2;
+    for (const { component, gives2 } of turned) {
+      gives2.forEach((gives, i) => {
+        const share = unsteadied(component.frequencyHz[i]!, exposureS, readoutS);
+        for (const figure of FIGURES) squares[figure] += component.weight[i]! * gives * px2 * share[figure];
+      });
+    }
+    contributions.push({
+      sourceId: 'near',
+      name: 'the strut’s give against what is near',
+      kind: 'near',
+      lineHz: null,
+      ...roots(squares),
+    });
+  }
   // A tripod in still air still trembles a little: never nothing, so that shares can be taken.
   const totalPx = Math.max(1e-9, Math.sqrt(sumOver(turned, (t, i) => t.px2[i]!)));
   const total = (figure: Figure) => Math.hypot(...contributions.map((c) => c[figure]));

@@ -10,6 +10,7 @@ import type { RigSpec } from '../../../words/rig/rigSpec';
 import { poseStrut, type StrutPose } from '../../../posing/strut/kinematics';
 import { resolveSetUp, type ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import type { SetUp } from '../../../words/setUp/setUp';
+import { nearness } from './nearThings';
 import { spotMotion, type SpotMotion } from '../paths/spotMotion';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
 import { USUAL_ENDS, type RangeEnds } from '../ends/rangeEnds';
@@ -74,13 +75,23 @@ export interface ShakeScene {
   readonly worn: boolean;
   readonly ride: RideConditions;
   readonly sunHeightDeg?: number;
+  /** How near what rides along is in the picture, 1/m²: see nearness. */
+  readonly nearPerM2: number;
 }
+
+const nearnesses = keepLatest<number>(40);
+const setUpKey = keyOf((setUp: SetUp) => setUp);
 
 /** @param coarse a third of the frequencies: good enough to rank by (docs/models.md, Steady) */
 export function shakeScene(question: ShakeQuestion, { coarse = false, picks = USUAL_ENDS } = {}): ShakeScene {
   const resolved = resolveSetUp(question.rig, question.setUp);
   const setUpRig = poseRig(question.rig, SET_UP_STANCE_ID);
-  const pose = poseStrut(resolved, setUpRig, poseRig(question.rig, question.actionStanceId));
+  const action = poseRig(question.rig, question.actionStanceId);
+  const pose = poseStrut(resolved, setUpRig, action);
+  const nearPerM2 = nearnesses(
+    [rigKey(question.rig), setUpKey(question.setUp), question.actionStanceId].join(' '),
+    () => nearness(action.parts, resolved.lens, pose.worldFromCamera),
+  );
   const grid = coarse ? COARSE : FINE;
   const motion =
     picks === USUAL_ENDS
@@ -88,5 +99,5 @@ export function shakeScene(question: ShakeQuestion, { coarse = false, picks = US
       : spotMotion(spotQuestion(question, resolved), grid, picks);
   const { ride, sunHeightDeg } = question;
   const worn = spotZone(question.rig, resolved.placed.spot) !== null;
-  return { resolved, pose, motion, worn, ride, ...(sunHeightDeg === undefined ? {} : { sunHeightDeg }) };
+  return { resolved, pose, motion, worn, ride, nearPerM2, ...(sunHeightDeg === undefined ? {} : { sunHeightDeg }) };
 }

@@ -5,7 +5,6 @@ import { naturalFrequencyHz, staticSagM, transmissibility } from '../../../mathe
 import { sinc } from '../../../mathematics/numbers/sinc';
 import { rms, spectrumOf, through, variance } from '../../../../testing/spectra';
 import { ROAD_CLASS_M3 } from '../../../words/ride/roadClass';
-import { coupledModes } from '../mount/coupledMasses';
 import { vehicleResponse, type QuarterVehicle } from '../paths/quarterVehicle';
 import { spreadOut, type Spreads } from '../picture/spread';
 import { groundDisplacementM2Hz } from '../sources/roadProfile';
@@ -115,35 +114,6 @@ describe('one mass on its mount', () => {
     expect(naturalFrequencyHz(k, m)).toBeCloseTo(Math.sqrt(9.80665 / staticSagM(m, k)) / (2 * Math.PI), 12);
     expect(naturalFrequencyHz(k, 0)).toBe(Infinity);
     expect(naturalFrequencyHz(0, m)).toBe(0);
-  });
-});
-
-describe('two coupled masses', () => {
-  const positive = fc.double({ min: 0.02, max: 50, noNaN: true });
-  it('satisfy the equations of motion in both modes, and their product and sum are those of the matrix', () => {
-    fc.assert(
-      fc.property(positive, positive, positive, positive, (m1, k1s, m2, k2s) => {
-        const [k1, k2] = [k1s * 1000, k2s * 1000];
-        const modes = coupledModes(m1, k1, m2, k2);
-        for (const { frequencyHz, secondOverFirst: x } of modes) {
-          const w2 = (2 * Math.PI * frequencyHz) ** 2;
-          const scale = k1 + k2 + m1 * w2;
-          expect(Math.abs(k1 + k2 - k2 * x - m1 * w2) / scale).toBeLessThan(1e-9);
-          expect(Math.abs(k2 * (x - 1) - m2 * w2 * x) / (k2 * (1 + Math.abs(x)) + m2 * w2 * Math.abs(x))).toBeLessThan(
-            1e-6,
-          );
-        }
-        const [a, b] = modes.map((m) => (2 * Math.PI * m.frequencyHz) ** 2) as [number, number];
-        expect((a * b) / ((k1 * k2) / (m1 * m2))).toBeCloseTo(1, 9);
-        expect((a + b) / ((k1 + k2) / m1 + k2 / m2)).toBeCloseTo(1, 9);
-      }),
-      { seed: 12, numRuns: 100 },
-    );
-  });
-
-  it('a very stiff second spring leaves one mass of both', () => {
-    expect(coupledModes(0.1, 1000, 0.2, 1e12)[0].frequencyHz).toBeCloseTo(naturalFrequencyHz(1000, 0.3), 4);
-    expect(() => coupledModes(0, 1, 1, 1)).toThrow(/m1Kg 0/);
   });
 });
 
