@@ -7,7 +7,7 @@ import { magnitude } from '../src/mathematics/spectra/complex';
 import { frequencyGrid } from '../src/mathematics/spectra/frequencyGrid';
 import { naturalFrequencyHz, staticSagM, transmissibility } from '../src/mathematics/spectra/transmissibility';
 import { toDeg } from '../src/mathematics/units/angle';
-import { contactShare, padStressPa, wetted } from '../src/physics/holding/grips/adhesive';
+import { contactShare, padStressPa, peelNPerMm, wetted } from '../src/physics/holding/grips/adhesive';
 import { screwForceN } from '../src/physics/holding/grips/screwed';
 import { cupPressurePa } from '../src/physics/holding/grips/suction';
 import { enduranceMinutes } from '../src/physics/holding/handMinutes';
@@ -291,6 +291,14 @@ export const OUTSIDE_VALUES: readonly OutsideValue[] = [
     14.81,
     'Shigley, combined stress',
     () => padStressPa({ pullN: 10, shearN: 0, tipNm: 0.1, twistNm: 0 }, 0.05, 0.036).normal / 1e3,
+  ),
+  value(
+    'Grips',
+    'line load on the edge of the same pad',
+    'N/mm',
+    0.1556,
+    'couple between its edges, worked by hand',
+    () => peelNPerMm({ pullN: 10, shearN: 0, tipNm: 0.1, twistNm: 0 }, 0.05, 0.036),
   ),
   value(
     'Grips',

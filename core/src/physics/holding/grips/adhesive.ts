@@ -21,6 +21,18 @@ export function padStressPa(load: SurfaceLoad, lengthM: number, widthM: number):
   };
 }
 
+/**
+ * Force along a millimetre of its edge at which foam tape is peeled, at once: makers' peel tests at a right angle give 2 to 4 N/mm, from memory; of that a half,
+ * since a hard plate begins to peel at a corner. Estimate 0.5 to 2 times.
+ */
+const PEEL_N_MM = 1.5;
+
+/** Line load on the edge that lifts, N/mm: a moment is a couple between two edges a length apart, a pull is borne by both. */
+export const peelNPerMm = ({ pullN, tipNm }: SurfaceLoad, lengthM: number, widthM: number): number => {
+  const [apart, edge] = [Math.min(lengthM, widthM), Math.max(lengthM, widthM)];
+  return Math.max(0, tipNm / apart + pullN / 2) / edge / 1000;
+};
+
 /** What foam tape bears at a temperature, as a share of its best: a smooth fall to cold glass and to warm softness. Estimate; makers' sheets give such curves, from memory. */
 export function adhesiveAt(temperatureC: number): number {
   const cold = 1 / (1 + Math.exp(-(temperatureC - 4) / 5));
@@ -52,7 +64,13 @@ export const adhesive: LetsGo<'adhesive'> = (grip, load, c) => {
   const modulus = (grip.lengthM * width ** 2) / 6;
   const lasting = (c.weightN * c.leverM) / modulus;
   return [
-    { mode: 'peels off', demand: now.normal / 1e3, limit: (FOAM_TAPE_PA.moment * bears) / 1e3, unit: 'kPa' },
+    { mode: 'is torn off', demand: now.normal / 1e3, limit: (FOAM_TAPE_PA.moment * bears) / 1e3, unit: 'kPa' },
+    {
+      mode: 'peels off from its edge',
+      demand: peelNPerMm(load, grip.lengthM, width),
+      limit: PEEL_N_MM * bears,
+      unit: 'N/mm',
+    },
     { mode: 'shears off', demand: now.shear / 1e3, limit: (FOAM_TAPE_PA.moment * bears) / 1e3, unit: 'kPa' },
     {
       mode: 'creeps off',

@@ -8,7 +8,7 @@ export interface HoldLimit {
   readonly mode: string;
   readonly demand: number;
   readonly limit: number;
-  readonly unit: 'N' | 'N·m' | 'kPa';
+  readonly unit: 'N' | 'N·m' | 'kPa' | 'N/mm';
 }
 
 export interface GripConditions {
