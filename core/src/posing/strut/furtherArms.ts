@@ -76,7 +76,7 @@ export function armsRefusal(
     return points === 1
       ? `the ${camera.name.toLowerCase()} has one screw point: a further arm needs a camera in a cage`
       : `the ${camera.name.toLowerCase()} has ${points} screw points, too few for so many arms`;
-  const damper = links.find(({ definition }) => definition.kind === 'damper');
+  const damper = links.find(({ definition: { kind } }) => kind === 'damper' || kind === 'spring arm');
   if (damper)
     return `a further arm goes past the ${damper.definition.name.toLowerCase()} and takes its effect away: one or the other`;
   const lost = furtherArms.findIndex(({ spotFromBase }) => spotFromBase === null);

@@ -4,6 +4,7 @@ import { roundedBox } from '../../mathematics/geometry/build/roundedBox';
 import { mergeMeshes, type Mesh } from '../../mathematics/geometry/mesh';
 import { IDENTITY_POSE, poseAt } from '../../mathematics/geometry/pose';
 import type { PosedPart } from '../../words/carrier/posedPart';
+import { linkMesh } from './linkMesh';
 import type { Kit } from '../lookup/kit';
 
 export type KitKind = keyof Kit;
@@ -42,7 +43,7 @@ export function kitPieceParts(kit: Kit, kind: KitKind, id: string): readonly Pos
     if (link) {
       const long = (link.lengthM.low + link.lengthM.high) / 2;
       const ends = [0, long].map((x) => rod([x, 0, -0.011], [x, 0, 0.011], { radiusM: 0.0085, segments: 14 }));
-      const arm = rod([0, 0, 0], [long, 0, 0], { radiusM: link.radiusM, segments: 14, power: 3 });
+      const arm = linkMesh(link, [0, 0, 0], [long, 0, 0], 14);
       return [part('link', 'hivis', mergeMeshes([arm, ...ends]))];
     }
   }

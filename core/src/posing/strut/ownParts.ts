@@ -7,6 +7,7 @@ import { keyOf } from '../../mathematics/caching/keyOf';
 import type { Surface } from '../../words/carrier/surface';
 import type { LinkUse } from '../../words/setUp/setUp';
 import { armName, rodPose, standingArms } from './furtherArms';
+import { linkMesh } from './linkMesh';
 import { chainJoints, type StrutPose } from './kinematics';
 import type { ResolvedSetUp } from './resolveSetUp';
 
@@ -30,9 +31,7 @@ export function ownParts(resolved: ResolvedSetUp, pose: StrutPose): PosedPart[] 
   const onSurface = `${base.id} ${base.heightM.value} ${surfaceKey(placed.spot.surface)}`;
   const chain = chains(`${onSurface} ${linksKey(setUp.links)}`, () => {
     const joints = chainJoints(resolved);
-    const links = resolved.links.map(({ definition }, i) =>
-      rod(joints[i + 1]!, joints[i + 2]!, { radiusM: definition.radiusM, segments: 10, power: 3 }),
-    );
+    const links = resolved.links.map(({ definition }, i) => linkMesh(definition, joints[i + 1]!, joints[i + 2]!));
     const bolts = joints.slice(1).map(bolt);
     return mergeMeshes([bases(onSurface, () => base.mesh(placed.spot.surface)), ...links, ...bolts]);
   });

@@ -7,7 +7,24 @@ export type CheckId = string;
 
 export type Verdict = 'good' | 'watch' | 'stop';
 
-export const UNITS = ['%', '°', 'm', 'px', 'N', 'N·m', 'kPa', 'N/mm', 'min', 's', 'stops', 'g', 'GB', '°C', 'dB', ''] as const;
+export const UNITS = [
+  '%',
+  '°',
+  'm',
+  'px',
+  'N',
+  'N·m',
+  'kPa',
+  'N/mm',
+  'min',
+  's',
+  'stops',
+  'g',
+  'GB',
+  '°C',
+  'dB',
+  '',
+] as const;
 export type Unit = (typeof UNITS)[number];
 
 /** What would mend a finding: a change of the set-up that the interface can apply, or words alone. */

@@ -4,7 +4,7 @@ import type { CostClass } from './cost';
 export interface LinkDefinition {
   readonly id: string;
   readonly name: string;
-  readonly kind: 'riser' | 'arm' | 'hook' | 'goose neck' | 'pole' | 'damper' | 'pad';
+  readonly kind: 'riser' | 'arm' | 'hook' | 'goose neck' | 'pole' | 'damper' | 'pad' | 'spring arm';
   readonly lengthM: { readonly low: number; readonly high: number; readonly source: Source };
   readonly massKg: Sourced;
   /** How far it can be bent away from the surface's normal, degrees either way; 0 for a riser. */
@@ -16,6 +16,15 @@ export interface LinkDefinition {
   readonly leverShare?: Sourced;
   /** Bending moment at which it gives way for good: a goose neck droops. */
   readonly droopNm?: Sourced;
+  /** Of a spring arm, a parallelogram on a spring that is turned until it carries its load level, on upright hinges held by a band: it takes up what goes up, down and aside, turning it passes on. */
+  readonly spring?: {
+    readonly frequencyHz: Sourced;
+    readonly dampingRatio: Sourced;
+    /** What its spring can be turned to carry, all beyond it together. */
+    readonly carriesKg: { readonly low: number; readonly high: number };
+    /** Up and down from level, metres. */
+    readonly travelM: number;
+  };
   /** Soft and cheap: neither school's way, it swings, above all where the camera hangs from it. */
   readonly halfMeasure?: true;
   /** Of a pole: what its drawn-tight section bears before it turns in its lock, or slides in. */

@@ -88,6 +88,13 @@ const linkFacts = (l: LinkDefinition): Fact[] => [
     l.stiffnessNM,
     (v) => `${v >= 1000 ? `${(v / 1000).toFixed(1)} kN` : `${Math.round(v)} N`}/m`,
   ),
+  ...(l.spring
+    ? [
+        { label: 'Carries', value: `${l.spring.carriesKg.low} to ${l.spring.carriesKg.high} kg` },
+        figure('Springs at', l.spring.frequencyHz, (v) => `${v.toFixed(1)} Hz`),
+        { label: 'Travel', value: `${mm(l.spring.travelM)} up and down` },
+      ]
+    : []),
 ];
 
 const headFacts = (h: HeadDefinition): Fact[] => [

@@ -48,7 +48,7 @@ export const steady: Check<SteadyReport> = {
   id: 'steady',
   name: 'Steady',
   question: 'How much does the picture jump, wobble and blur on this ground?',
-  units: ['px', '°'],
+  units: ['px', '°', 'm'],
   limits: [
     { what: 'jump that spoils a shot', value: FIGURE_SCALES.jump.spoilt, unit: 'px', source: 'common practice' },
     { what: 'jelly that spoils a shot', value: FIGURE_SCALES.jelly.spoilt, unit: 'px', source: 'common practice' },
@@ -58,7 +58,7 @@ export const steady: Check<SteadyReport> = {
   report(scene, { ranges, spectra }) {
     const { scene: shaking, shake, landing } = scene.shaken();
     const { jump, jelly, blur, contributions, ways, totalPx, stiffPx } = shake;
-    const { rollDeg, accelerationMS2, exposureS, readoutS, runsOut } = shake;
+    const { rollDeg, accelerationMS2, exposureS, readoutS, runsOut, spring } = shake;
     return {
       px: { jump, jelly, blur },
       ranges: ranges ? shakeRanges(shakeQuestionOf(scene.question)) : null,
@@ -82,6 +82,7 @@ export const steady: Check<SteadyReport> = {
       readoutS,
       runsOut,
       landing,
+      spring,
     };
   },
   judge: (found, { intent }) => judgeSteady(found, intent.shakingBorne, (intent.feel ?? 0) > 0.5),

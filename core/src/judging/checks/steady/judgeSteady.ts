@@ -21,6 +21,7 @@ export interface SteadyEvidence {
   readonly cause: ShakeCause;
   readonly ranges: Readonly<Record<Figure, FigureRange>> | null;
   readonly landing: Landing | null;
+  readonly spring: Shake['spring'];
   /** Everything without a stabiliser, pixels rms; and of the angle what the stabiliser keeps, 1 = all. */
   readonly totalPx: number;
   readonly kept: number;
@@ -50,7 +51,7 @@ const FIRM_KEEPS = 0.85;
  * @param borne so many times the shaking that spoils another shot is borne by this one @param fast whether it should feel fast and raw
  */
 export function judgeSteady(
-  { px, runsOut, cause, ranges, landing, totalPx, kept, recordedPx }: SteadyEvidence,
+  { px, runsOut, cause, ranges, landing, spring, totalPx, kept, recordedPx }: SteadyEvidence,
   borne = 1,
   fast = false,
 ): CheckResult {
@@ -99,6 +100,7 @@ export function judgeSteady(
       mend: null,
     });
   }
+  if (spring) findings.push(springFinding(spring));
   if (landing) {
     const { peakG, swingPx, ringsS } = landing;
     findings.push({
@@ -114,6 +116,39 @@ export function judgeSteady(
     });
   }
   return worstFirst('steady', findings);
+}
+
+function springFinding({
+  name,
+  frequencyHz,
+  carriedKg,
+  carries,
+  travelM,
+  swingM,
+  stuck,
+}: NonNullable<Shake['spring']>): Finding {
+  const kilograms = (kg: number) => `${kg.toFixed(1)} kg`;
+  const centimetres = (m: number) => `${(m * 100).toFixed(m < 0.0995 ? 1 : 0)} cm`;
+  const because = {
+    'too light': `its spring can be turned down to ${kilograms(carries.low)}; ${kilograms(carriedKg)} leave it at its upper stop, where it is a plain arm`,
+    'too heavy': `its spring can be turned up to ${kilograms(carries.high)}; ${kilograms(carriedKg)} press it onto its lower stop, where it is a plain arm`,
+    'too steep': 'it springs only as far as it lies level; as steep as this it is a plain arm: bend it level',
+    none:
+      swingM > travelM
+        ? `turned to carry ${kilograms(carriedKg)} it swings at about ${hertzWords(frequencyHz)} and would go ${centimetres(swingM)} either way (three times its rms); it can go ${centimetres(travelM)} and hits its stops`
+        : `turned to carry ${kilograms(carriedKg)} it swings at about ${hertzWords(frequencyHz)}: up, down and aside it takes up what is faster, by ${centimetres(swingM)} of its ${centimetres(travelM)}; turning comes through`,
+  }[stuck ?? 'none'];
+  return {
+    id: 'spring-arm',
+    label: name,
+    verdict: stuck || swingM > travelM ? 'watch' : 'good',
+    value: swingM,
+    unit: 'm',
+    limit: [null, travelM],
+    margin: travelM - swingM,
+    because,
+    mend: null,
+  };
 }
 
 function figureFinding(

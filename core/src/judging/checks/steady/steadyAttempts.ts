@@ -6,6 +6,7 @@ import type { LinkDefinition } from '../../../words/kit/link';
 import type { LinkUse, SetUp } from '../../../words/setUp/setUp';
 import { DRAWN_TIGHT } from '../../../physics/stiffness/baseStiffness';
 import { hertzWords, mountModes } from '../../../physics/shaking/mount/mountModel';
+import { spotNormal } from '../../../physics/holding/loads/loads';
 import { armAttempts } from '../../check/armAttempts';
 import type { Attempt } from '../../check/check';
 import { shorterAttempts } from '../../check/linkAttempts';
@@ -18,9 +19,15 @@ const piece = (cost: CostClass) => ({ effort: 2 + COST_CLASSES.indexOf(cost), co
 
 const middle = ({ lengthM: { low, high } }: LinkDefinition): number => Math.round(((low + high) / 2) * 1000) / 1000;
 
+/** Bend of a first link that brings it level, the way that the strut goes already: upright surfaces need none. */
+function lyingLevel({ pose, question: { setUp } }: ShotScene): Pick<LinkUse, 'bendDeg' | 'turnDeg'> {
+  const steep = Math.abs(spotNormal(pose)[1]);
+  return { bendDeg: steep > 0.5 ? 85 : 0, turnDeg: setUp.links[0]?.turnDeg ?? 0 };
+}
+
 /** Everything that might make the picture steadier, one change at a time. */
 export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
-  const { ride, shaken } = scene;
+  const { ride, shaken, zone } = scene;
   const { rig, setUp } = scene.question;
   const kit = kitWith(rig.ownKit);
   const surface = placedSpot(rig, setUp.spotId)!.spot.surface;
@@ -72,6 +79,18 @@ export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
         ...piece(pad.cost),
       });
     }
+  }
+  for (const arm of kit.links.filter(({ spring }) => spring)) {
+    const carriedKg = camera.massKg.value + kit.heads.find((h) => h.id === setUp.headId)!.massKg.value;
+    // On somebody's body it would only knock about; what it can't carry level it does not spring.
+    if (zone !== null || carriedKg < arm.spring!.carriesKg.low || carriedKg > arm.spring!.carriesKg.high) continue;
+    if (setUp.links.some((l) => link(l.linkId).spring)) continue;
+    out.push({
+      id: `spring-${arm.id}`,
+      text: `${arm.name.toLowerCase()} in place of what carries it now, lying level`,
+      setUp: withLinks([{ linkId: arm.id, lengthM: middle(arm), ...lyingLevel(scene) }]),
+      ...piece(arm.cost),
+    });
   }
   const head = kit.heads.find((h) => h.id === setUp.headId)!;
   for (const other of kit.heads) {

@@ -10,7 +10,7 @@ import { SURFACE_STIFFNESS } from '../../stiffness/surfaceStiffness';
 /** One piece of the strut that gives when the camera is pushed across it. */
 export interface Piece {
   readonly name: string;
-  readonly kind: 'surface' | 'base' | 'link' | 'joint' | 'head' | 'damper' | 'pad';
+  readonly kind: 'surface' | 'base' | 'link' | 'joint' | 'head' | 'damper' | 'pad' | 'spring';
   /** Link it belongs to, counted from the base; null for base, head and surface. */
   readonly link: number | null;
   /** How far the camera gives way for one newton across, m/N. */

@@ -10,6 +10,7 @@ import { gainsOf, swingsOf, type Body, type MountGain, type Stage } from './bodi
 import { BEAM_END_SHARE, cameraInertia, swingingMassKg } from './swingingMass';
 import { staticSagM } from '../../../mathematics/spectra/transmissibility';
 import { HANGING } from './give';
+import { springArm, springPiece, type SpringArm } from './springArm';
 
 /** One way in which the camera swings. */
 interface MountMode {
@@ -47,6 +48,7 @@ export interface MountModel {
   readonly hangs: boolean;
   /** How far the camera's weight stretches or presses its dampers, metres; 0 without any. */
   readonly sagM: number;
+  readonly spring: SpringArm | null;
 }
 
 /** Of a movement along the strut, so much gets across it: no camera's middle stands exactly over its base. Estimate 0.05 to 0.3. */
@@ -55,23 +57,27 @@ export const CROSS_AXIS = 0.15;
 /**
  * The strut as springs and rigid bodies in both directions across it. A strut without a damper carries one body, the camera; with one, what stands
  * before the damper is a body of its own and the two are solved together. Dampers that the camera hangs from are softer and less damped.
- * @param pose where the strut is in the stance that is ridden
+ * @param pose where the strut is in the stance that is ridden @param springStiffer so many times as stiff a spring arm is where it meets its stops
  */
-export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: RangeEnds): MountModel {
+export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: RangeEnds, springStiffer = 1): MountModel {
   const base = pose.worldFromSpot.position;
   const middle = cameraMiddle(resolved, pose);
-  const arm = subtract(middle, base);
-  const lengthM = Math.max(length(arm), 1e-3);
-  const along = normalize(arm);
+  const reach = subtract(middle, base);
+  const lengthM = Math.max(length(reach), 1e-3);
+  const along = normalize(reach);
   const pin = rotate(pose.worldFromCamera.rotation, [0, 0, 1]);
   const flat = subtract(pin, scale(along, dot(pin, along)));
   const side =
     length(flat) > 0.1 ? normalize(flat) : normalize(cross(along, Math.abs(along[1]) < 0.9 ? UP : [1, 0, 0]));
   const hangs = along[1] < -0.3;
+  const arm = springArm(resolved, pose, picks);
   const frame = armFrame(resolved, pose, picks.stiffness);
   const sideOf = (sideways: boolean, across: Vec3): MountSide => {
     const turnAxis = cross(along, across);
-    const pieces = chainPieces(resolved, picks, { sideways, hangs });
+    const pieces = [
+      ...chainPieces(resolved, picks, { sideways, hangs }),
+      ...(arm && !arm.stuck ? [springPiece(arm, springStiffer)] : []),
+    ];
     return mountSide(resolved, frame ? held(pieces, frame, across, turnAxis) : pieces, {
       sideways,
       across,
@@ -93,6 +99,7 @@ export function mountModel(resolved: ResolvedSetUp, pose: StrutPose, picks: Rang
         const softer = hangs ? picks.stiffness(HANGING.stiffness) : 1;
         return sum + staticSagM(swingingMassKg(resolved), picks.stiffness(definition.stiffnessNM) * softer);
       }, 0),
+    spring: arm,
   };
 }
 
@@ -192,6 +199,8 @@ export function modeWords(resolved: ResolvedSetUp, { softest, direction, coupled
   switch (softest.kind) {
     case 'link':
       return `the ${Math.round(use!.lengthM * 1000)} mm ${softest.name} swings ${way} ${at}`;
+    case 'spring':
+      return `the camera floats ${way} on the ${softest.name} ${at}`;
     case 'damper':
       return `the camera swings ${way} on its ${softest.name} ${at}`;
     case 'pad':

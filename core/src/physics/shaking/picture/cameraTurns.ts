@@ -79,12 +79,9 @@ export function cameraTurns(
 ): CameraTurns {
   const { axis, turnAxis } = component;
   const { along } = mount;
-  const stay = dot(axis, along);
-  const zNod = lever(axis, mount.nod, CROSS_AXIS * stay);
-  const zSide = lever(axis, mount.sideways, 0);
+  const { stay, zNod, zSide, tNod, tSide } = waysOf(axis, turnAxis, mount);
   // Against the base what it turns itself falls out, and what comes through of it but changed is left.
   const base = against === 'base' ? 1 : 0;
-  const [tNod, tSide] = [dot(turnAxis, mount.nod.turnAxis), dot(turnAxis, mount.sideways.turnAxis)];
   const nod = turnsOf(component, gains.nod, zNod, tNod, base);
   const side = turnsOf(component, gains.sideways, zSide, tSide, base);
   const tAlong = (1 - base) * dot(turnAxis, along);
@@ -179,4 +176,28 @@ function movesOf(
     out[i] = moved(nod, zNod, tNod, i) + moved(sideways, zSide, tSide, i) + stay ** 2 * (zRe[i]! ** 2 + zIm[i]! ** 2);
   }
   return out;
+}
+
+/** Variance of the camera's movement against its base, m². */
+export function givenM2(mount: MountModel, components: readonly MotionComponent[]): number {
+  let sum = 0;
+  for (const component of components) {
+    const { frequencyHz, weight, axis, turnAxis } = component;
+    const ways = waysOf(axis, turnAxis, mount);
+    const gives = movesOf(component, gainsOver(mount, frequencyHz), { ...ways, stay: 0 }, mount.lengthM);
+    gives.forEach((given, i) => (sum += given * weight[i]!));
+  }
+  return sum;
+}
+
+/** Shares of a movement and of a turn that meet either side of the strut, and what of the movement stays along it. */
+function waysOf(axis: Vec3, turnAxis: Vec3, mount: MountModel) {
+  const stay = dot(axis, mount.along);
+  return {
+    stay,
+    zNod: lever(axis, mount.nod, CROSS_AXIS * stay),
+    zSide: lever(axis, mount.sideways, 0),
+    tNod: dot(turnAxis, mount.nod.turnAxis),
+    tSide: dot(turnAxis, mount.sideways.turnAxis),
+  };
 }

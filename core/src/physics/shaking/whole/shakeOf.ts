@@ -2,11 +2,12 @@ import { fieldOfViewDeg } from '../../../mathematics/lens/lens';
 import type { Rotation } from '../../../mathematics/geometry/rotation';
 import { toDeg } from '../../../mathematics/units/angle';
 import { mountModel, mountModes, type MountModel } from '../mount/mountModel';
+import type { SpringArm } from '../mount/springArm';
 import { playTurn2 } from '../mount/play';
 import type { SourceKind } from '../paths/drives';
 import type { MotionComponent } from '../paths/spotMotion';
 import { USUAL_ENDS, type RangeEnds } from '../ends/rangeEnds';
-import { cameraTurns, gainsOver } from '../picture/cameraTurns';
+import { cameraTurns, gainsOver, givenM2 } from '../picture/cameraTurns';
 import { pixelScale, type PixelScale } from '../picture/pixels';
 import { spectraOf, type ShakeSpectra } from '../picture/shakeSpectra';
 import { limitReach, spreadOut, squaresOf, steadied, sumOver, unsteadied } from '../picture/spread';
@@ -43,6 +44,8 @@ export interface Shake extends ShakePx {
   /** Way of steadying that runs out, with what it would need. */
   readonly runsOut: { readonly name: string; readonly neededDeg: number; readonly reachDeg: number } | null;
   readonly mount: MountModel;
+  /** A spring arm in the strut, with how far it has to swing either way; null where there is none. */
+  readonly spring: (SpringArm & { readonly swingM: number }) | null;
 }
 
 /** @throws RangeError for an id that the catalogue lacks */
@@ -57,7 +60,7 @@ export function shakeIn(
   const { gridHz, components } = motion;
   // While a long exposure lasts the world is meant to draw streaks: what must stay sharp is the machine that it stands on.
   const against = resolved.mode.stills && !worn ? 'base' : 'world';
-  const mount = mountModel(resolved, pose, picks);
+  const { mount, swingM } = mountedOn(resolved, pose, components, picks);
   const scale = pixelScale(resolved.lens);
   const exposureS = exposureOf(resolved, ride, sunHeightDeg, picks);
   const readoutS = picks.shutter(resolved.mode.readoutS);
@@ -170,7 +173,23 @@ export function shakeIn(
     readoutS,
     runsOut,
     mount,
+    spring: mount.spring && { ...mount.spring, swingM },
   };
+}
+
+/** The strut, and where it has a spring arm how far that swings: where it would go beyond its stops it is stiffer by as much. */
+function mountedOn(
+  resolved: ShakeScene['resolved'],
+  pose: ShakeScene['pose'],
+  components: readonly MotionComponent[],
+  picks: RangeEnds,
+): { readonly mount: MountModel; readonly swingM: number } {
+  const mount = mountModel(resolved, pose, picks);
+  if (!mount.spring || mount.spring.stuck) return { mount, swingM: 0 };
+  const { travelM } = mount.spring;
+  const swingM = SIGMAS_IN_REACH * Math.sqrt(givenM2(mount, components));
+  if (swingM <= travelM) return { mount, swingM };
+  return { mount: mountModel(resolved, pose, picks, (swingM / travelM) ** 2), swingM };
 }
 
 const roots = (squares: Record<Figure, number>): ShakePx => ({
