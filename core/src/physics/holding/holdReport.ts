@@ -7,7 +7,7 @@ import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { CarrierFamily } from '../../words/carrier/machine';
 import { armsRefusal } from '../../posing/strut/furtherArms';
 import { chainJoints, poseStrut, type StrutPose } from '../../posing/strut/kinematics';
-import { rotate } from '../../mathematics/geometry/rotation';
+import { inverseRotation, rotate } from '../../mathematics/geometry/rotation';
 import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
 import { atLow, usual } from '../../words/sourced/ends';
@@ -127,13 +127,21 @@ export function holdIn(
   const whole = loadsBeyond({ at: pose.worldFromSpot.position, beyond: pieces.map((_, i) => i) }, pieces, envelope);
   let worstOfBase = LOAD_CASES[0]!;
   const interfaces = arms.flatMap((arm, index) => {
-    const conditions = conditionsOf(resolved, envelope, ride, arm, carried, index === 0 ? alongTube(resolved) : 0);
+    const conditions = conditionsOf(
+      resolved,
+      envelope,
+      ride,
+      arm,
+      carried,
+      index === 0 ? alongTube(resolved) : 0,
+      index === 0 ? tubeAxis(resolved) : undefined,
+    );
     return arm.interfaces.map((face): HeldInterface => {
       let worst: HeldInterface | null = null;
       const loads = loadsAt(face, arm, carried, envelope);
       for (const loadCase of LOAD_CASES) {
         const load = loads(loadCase.direction, loadCase.flow);
-        const parts = onSurface(load, arm.normal);
+        const parts = onSurface(load, arm.normal, arm.ahead);
         const limits = limitsOf(face, resolved, arm, load, parts, conditions, 'usual');
         for (const limit of limits) {
           const margin = marginOf(limit);
@@ -196,6 +204,7 @@ function conditionsOf(
   arm: HeldArm,
   carried: CarriedCamera | null,
   alongTube: number,
+  axis: GripConditions['tubeAxis'],
 ): GripConditions {
   const resting = restingOn(arm, carried, envelope);
   const weightN = [...arm.pieces, ...(carried?.pieces ?? [])].reduce((sum, p) => sum + p.massKg * G, 0);
@@ -210,6 +219,7 @@ function conditionsOf(
     },
     curedH: curedH ?? (arm.base.kind === 'adhesive' ? OVERNIGHT_H : 0),
     alongTube,
+    ...(axis ? { tubeAxis: axis } : {}),
     hours: HOURS_ON,
     weightN,
     leverM: resting.tipNm / weightN,
@@ -223,6 +233,14 @@ function alongTube(resolved: ResolvedSetUp): number {
   const [, from, to] = chainJoints(resolved);
   const along = rotate(partFromSpot.rotation, normalize(subtract(to!, from!)));
   return Math.abs(dot(along, normalize(spot.zone.along)));
+}
+
+/** Which way the tube under a base lies, seen from the spot; none where nobody told. */
+function tubeAxis({ placed: { spot, partFromSpot } }: ResolvedSetUp): GripConditions['tubeAxis'] {
+  if (!spot.zone || (spot.surface.shape !== 'tube' && spot.surface.shape !== 'bar')) return undefined;
+  const [ahead, , aside] = rotate(inverseRotation(partFromSpot.rotation), normalize(spot.zone.along));
+  const flat = Math.hypot(ahead, aside);
+  return flat > 0.5 ? { ahead: ahead / flat, aside: aside / flat } : undefined;
 }
 
 /** One moment: which way it is thrown, and where the flow comes from. */

@@ -106,9 +106,19 @@ describe('suction', () => {
     expect(at(8000, 0)).toBe(0);
   });
 
-  it('two cups and more carry a moment as a couple: M/s on the far one (statics)', () => {
+  it('two cups and more carry a moment as a couple, by its direction (statics)', () => {
     const load = { ...pull, pullN: 0, tipNm: 4.8 };
-    expect(first(glass, three, load).demand).toBeCloseTo(4.8 / 0.16, 9);
+    const over = (aboutAheadNm: number, aboutAsideNm: number) => ({ ...load, tips: { aboutAheadNm, aboutAsideNm } });
+    const two = { ...cup, cups: 2, spacingM: 0.12 };
+    expect(first(glass, two as never, over(0, 4.8)).demand).toBeCloseTo(4.8 / 0.12, 9);
+    // Over the line of the two each is held by its own rim alone.
+    expect(first(glass, two as never, over(4.8, 0)).demand).toBeCloseTo(2 * (2.4 / 0.02), 9);
+    // Onto two of three: each a half of the couple over the triangle's height; onto one: all of it.
+    const heightM = (0.16 * Math.sqrt(3)) / 2;
+    expect(first(glass, three, over(0, 4.8)).demand).toBeCloseTo(4.8 / heightM, 9);
+    expect(first(glass, three, over(0, -4.8)).demand).toBeCloseTo(4.8 / heightM / 2, 9);
+    expect(first(glass, three, over(4.8, 0)).demand).toBeCloseTo(4.8 / 0.16, 9);
+    expect(first(glass, three, load).demand).toBeCloseTo(4.8 / heightM, 9);
     // One leaks once its edge is unloaded: the kern of a circle is a quarter of its radius (any text on eccentric loads).
     expect(first(glass, cup, load).demand).toBeCloseTo(4.8 / 0.01, 9);
   });

@@ -25,6 +25,8 @@ export interface GripConditions {
   readonly hours: number;
   /** How far the first link lies along the tube: 1 = along it, 0 = across or nothing is known of it. */
   readonly alongTube: number;
+  /** Direction of the tube in the spot's own plane, ahead and aside; none = not known. */
+  readonly tubeAxis?: { readonly ahead: number; readonly aside: number };
   /** Weight of everything that hangs there, newton: what lasts. */
   readonly weightN: number;
   /** Lever of that weight from the surface, metres. */

@@ -1,7 +1,8 @@
 import type { Surface } from '../../../words/carrier/surface';
 import type { RangeEnd } from '../../../words/sourced/ends';
 import type { Sourced } from '../../../words/sourced/source';
-import type { LetsGo } from './letGo';
+import type { SurfaceLoad } from '../loads/loads';
+import type { GripConditions, HoldLimit, LetsGo } from './letGo';
 import { FRICTION } from './pressed';
 
 /** Force of a screw drawn with a torque: F = T/(K·d), K = 0.2 dry (Shigley). */
@@ -31,14 +32,30 @@ export const clamp: LetsGo<'clamp'> = (grip, load, c, pick) => {
       limit: 2 * FRICTION.jaw * forceN,
       unit: 'N',
     },
-    {
-      mode: 'turns on the tube',
-      demand: Math.hypot(load.tipNm, load.twistNm),
-      limit: FRICTION.jaw * forceN * diameterM + (forceN * grip.widthM) / 4,
-      unit: 'N·m',
-    },
+    ...turnsOnTube(load, c, FRICTION.jaw * forceN * diameterM, (forceN * grip.widthM) / 4),
   ];
 };
+
+/** About the tube friction holds, the other ways the jaws' width; where the tube's direction is not known both of it together. */
+function turnsOnTube(
+  { tipNm, twistNm, tips }: SurfaceLoad,
+  { tubeAxis }: GripConditions,
+  byFrictionNm: number,
+  byWidthNm: number,
+): HoldLimit[] {
+  const both = { unit: 'N·m' } as const;
+  if (!tips || !tubeAxis) {
+    return [
+      { ...both, mode: 'turns on the tube', demand: Math.hypot(tipNm, twistNm), limit: byFrictionNm + byWidthNm },
+    ];
+  }
+  const about = Math.abs(tips.aboutAheadNm * tubeAxis.ahead + tips.aboutAsideNm * tubeAxis.aside);
+  const rocks = Math.hypot(tips.aboutAheadNm * tubeAxis.aside - tips.aboutAsideNm * tubeAxis.ahead, twistNm);
+  return [
+    { ...both, mode: 'turns about the tube', demand: about, limit: byFrictionNm },
+    { ...both, mode: 'rocks along the tube', demand: rocks, limit: byWidthNm },
+  ];
+}
 
 /**
  * Two plates on a pair of rails, drawn together by one screw with F: it rocks when pull and couple open a plate, F = N + M/b with b half the

@@ -1,6 +1,7 @@
 import type { Surface } from '../../../words/carrier/surface';
 import type { SurfaceState } from '../../../words/kit/grip';
 import type { GripConditions, LetsGo } from './letGo';
+import type { SurfaceLoad } from '../loads/loads';
 import { FRICTION, pressed } from './pressed';
 
 /** Share of the air that a cup drives out when it is pressed on: clean glass high, dusty or textured low, porous none. Estimates. */
@@ -35,24 +36,48 @@ export const cupPressurePa = (
     pressurePa - (1 - drivenOut) * putOn.pressurePa * ((temperatureC + ZERO_C) / (putOn.temperatureC + ZERO_C)),
   );
 
-/** Two or three cups carry a moment as a couple: the far one is pulled by N/n + M/s. */
+/** Where three cups stand round their middle, for one metre from it: one ahead, two behind. */
+const THREE = [0, 120, 240].map((deg) => [Math.cos((deg * Math.PI) / 180), Math.sin((deg * Math.PI) / 180)] as const);
+
+/**
+ * What the cup that is pulled most has to hold, N. Two in line carry what tips them along the line as a couple, M/s, and each half of what tips them over it by
+ * its own rim, 4M/r. Three in a triangle of that side stand s/√3 from their middle: N/3 + (2/3R²)·(M × r), by its direction between M/(√3·R)·½ and 2M/3R.
+ * Told no direction, the worst.
+ */
+export function pulledMostN(
+  { pullN, tipNm, tips }: SurfaceLoad,
+  cups: number,
+  spacingM: number,
+  radiusM: number,
+): number {
+  const each = Math.max(0, pullN) / cups;
+  if (cups === 1) return each + (4 * tipNm) / radiusM;
+  if (cups === 2) {
+    return tips
+      ? each + Math.abs(tips.aboutAsideNm) / spacingM + (2 * Math.abs(tips.aboutAheadNm)) / radiusM
+      : each + Math.max(tipNm / spacingM, (2 * tipNm) / radiusM);
+  }
+  const outM = spacingM / Math.sqrt(3);
+  const most = tips ? Math.max(...THREE.map(([x, z]) => tips.aboutAsideNm * x - tips.aboutAheadNm * z)) : tipNm;
+  return each + (2 * most) / (3 * outM);
+}
+
 export const suction: LetsGo<'suction'> = (grip, load, c, pick) => {
   const radiusM = pick(grip.cupRadiusM);
   const vacuum = vacuumShare(c.surface, c.state) * Math.exp(-LEAK_PER_HOUR * (c.curedH + c.hours));
   const oneN = vacuum > 0 ? cupPressurePa(vacuum, c) * Math.PI * radiusM ** 2 : 0;
   const friction = c.state === 'wet' ? FRICTION.wet : FRICTION.rubber;
+  const demand = pulledMostN(load, grip.cups, grip.spacingM, radiusM);
   // A lip leaks as soon as its edge is no longer pressed: for a disc when 4M/r outweighs what is left (the kern of a circle, r/4).
   if (grip.cups === 1) {
     return pressed(load, oneN, radiusM, friction).map((limit) =>
-      limit.mode === 'lifts off' ? { ...limit, demand: Math.max(0, load.pullN) + (4 * load.tipNm) / radiusM } : limit,
+      limit.mode === 'lifts off' ? { ...limit, demand } : limit,
     );
   }
-  const { pullN, shearN, tipNm, twistNm } = load;
-  const pull = Math.max(0, pullN);
-  const left = Math.max(0, grip.cups * oneN - pull);
+  const left = Math.max(0, grip.cups * oneN - Math.max(0, load.pullN));
   return [
-    { mode: 'lets go at one cup', demand: pull / grip.cups + tipNm / grip.spacingM, limit: oneN, unit: 'N' },
-    { mode: 'slides', demand: shearN, limit: friction * left, unit: 'N' },
-    { mode: 'twists', demand: twistNm, limit: (friction * left * grip.spacingM) / 2, unit: 'N·m' },
+    { mode: 'lets go at one cup', demand, limit: oneN, unit: 'N' },
+    { mode: 'slides', demand: load.shearN, limit: friction * left, unit: 'N' },
+    { mode: 'twists', demand: load.twistNm, limit: (friction * left * grip.spacingM) / 2, unit: 'N·m' },
   ];
 };

@@ -1,4 +1,4 @@
-import { add, cross, normalize, subtract, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
+import { add, AHEAD, cross, normalize, subtract, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
 import { rotate } from '../../../mathematics/geometry/rotation';
 import { applied, type Matrix } from '../../../mathematics/numbers/matrix';
 import { armName, standingArms } from '../../../posing/strut/furtherArms';
@@ -26,6 +26,8 @@ export interface HeldArm {
   readonly links: readonly LinkDefinition[];
   /** Outward normal under its base, world frame. */
   readonly normal: Vec3;
+  /** The spot's reference along its surface, world frame. */
+  readonly ahead: Vec3;
   /** Of its own pieces; what the camera brings comes on top. */
   readonly interfaces: readonly Interface[];
   readonly pieces: readonly LoadedPiece[];
@@ -47,7 +49,12 @@ export function heldArms(
   const { base, links, head } = resolved;
   const pieces = loadedPieces(resolved, pose);
   const interfaces = interfacesOf(resolved, pose);
-  const first = { base, links: links.map((l) => l.definition), normal: spotNormal(pose) };
+  const first = {
+    base,
+    links: links.map((l) => l.definition),
+    normal: spotNormal(pose),
+    ahead: rotate(pose.worldFromSpot.rotation, AHEAD),
+  };
   const frame = armFrame(resolved, pose, usual);
   if (!frame) return { arms: [{ ...first, pieces, interfaces, share: null }], carried: null };
   // Joint and camera are carried by all; the rest is the first arm's own.
@@ -68,6 +75,7 @@ export function heldArms(
           base: arm.base,
           links: [arm.link],
           normal: rotate(worldFromBase.rotation, UP),
+          ahead: rotate(worldFromBase.rotation, AHEAD),
           pieces: further[i]!,
           share: frame.shares[i + 1]!,
           interfaces: [

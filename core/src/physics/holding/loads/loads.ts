@@ -313,12 +313,16 @@ export interface SurfaceLoad {
   readonly shearN: number;
   readonly tipNm: number;
   readonly twistNm: number;
+  /** Tipping moment about the spot's own axes: it lies ahead along its reference, aside to the right of that; none = not told which way. */
+  readonly tips?: { readonly aboutAheadNm: number; readonly aboutAsideNm: number };
 }
 
-export function onSurface({ force, moment }: Load, normal: Vec3): SurfaceLoad {
+/** @param ahead the spot's reference along the surface, world frame; none = the way that it tips is not told */
+export function onSurface({ force, moment }: Load, normal: Vec3, ahead?: Vec3): SurfaceLoad {
   const pullN = dot(force, normal);
   const twistNm = Math.abs(dot(moment, normal));
   return {
+    ...(ahead ? { tips: { aboutAheadNm: dot(moment, ahead), aboutAsideNm: dot(moment, cross(ahead, normal)) } } : {}),
     pullN,
     shearN: length(addScaled(force, normal, -pullN)),
     tipNm: length(addScaled(moment, normal, -dot(moment, normal))),

@@ -60,7 +60,7 @@ export function shakeIn(
   const { gridHz, components } = motion;
   // While a long exposure lasts the world is meant to draw streaks: what must stay sharp is the machine that it stands on.
   const against = resolved.mode.stills && !worn ? 'base' : 'world';
-  const { mount, swingM } = mountedOn(resolved, pose, components, picks);
+  const { mount, acting, swingM } = mountedOn(resolved, pose, components, picks);
   const scale = pixelScale(resolved.lens);
   const exposureS = exposureOf(resolved, ride, sunHeightDeg, picks);
   const readoutS = picks.shutter(resolved.mode.readoutS);
@@ -74,11 +74,11 @@ export function shakeIn(
     Math.min(SHAKE_BAND_HZ[1], Math.max(SHAKE_BAND_HZ[0], mountModes(mount)[0]!.frequencyHz)),
   );
   const spreads = steadied(steadiness, [gridHz, playHz, ...components.map((c) => c.frequencyHz)]);
-  const shared = gainsOver(mount, gridHz);
+  const shared = gainsOver(acting, gridHz);
   const turned = components.map((component) => {
-    const gains = component.lineHz === null ? shared : gainsOver(mount, component.frequencyHz);
+    const gains = component.lineHz === null ? shared : gainsOver(acting, component.frequencyHz);
     const spread = spreads.get(component.frequencyHz)!;
-    return { component, spread, ...cameraTurns(component, mount, gains, camera, scale, against) };
+    return { component, spread, ...cameraTurns(component, acting, gains, camera, scale, against) };
   });
   const acceleration2 = sumOver(turned, (t, i) => t.moves2[i]! * (2 * Math.PI * t.component.frequencyHz[i]!) ** 4);
   const accelerationMS2 = Math.sqrt(acceleration2);
@@ -183,13 +183,13 @@ function mountedOn(
   pose: ShakeScene['pose'],
   components: readonly MotionComponent[],
   picks: RangeEnds,
-): { readonly mount: MountModel; readonly swingM: number } {
+): { readonly mount: MountModel; readonly acting: MountModel; readonly swingM: number } {
   const mount = mountModel(resolved, pose, picks);
-  if (!mount.spring || mount.spring.stuck) return { mount, swingM: 0 };
+  if (!mount.spring || mount.spring.stuck) return { mount, acting: mount, swingM: 0 };
   const { travelM } = mount.spring;
   const swingM = SIGMAS_IN_REACH * Math.sqrt(givenM2(mount, components));
-  if (swingM <= travelM) return { mount, swingM };
-  return { mount: mountModel(resolved, pose, picks, (swingM / travelM) ** 2), swingM };
+  if (swingM <= travelM) return { mount, acting: mount, swingM };
+  return { mount, acting: mountModel(resolved, pose, picks, (swingM / travelM) ** 2), swingM };
 }
 
 const roots = (squares: Record<Figure, number>): ShakePx => ({
