@@ -56,7 +56,15 @@ function rotor(hub: Vec3, radius: number): Mesh {
 
 const STANCES: readonly BlueprintStance[] = [
   { id: SET_UP_STANCE_ID, name: 'Set-up', share: 0, note: 'on level ground, rotors still: the level is read here' },
-  { id: 'hover', name: 'Hover', share: 0.3, note: 'level, 20 m up', heightM: 20, state: spinning(20) },
+  {
+    id: 'hover',
+    name: 'Hover',
+    share: 0.3,
+    note: 'level, 20 m up',
+    speedShare: 0.05,
+    heightM: 20,
+    state: spinning(20),
+  },
   {
     id: 'forward',
     name: 'Forward',

@@ -55,11 +55,17 @@ export const perMetres = (id: string, name: string, lengthM: number, acceleratio
 });
 
 /** Shares and own turning that most carriers have alike; estimates. */
-export const shakeShares = (alongShare: Ranged, acrossShare: Ranged, rmsDeg: Ranged, cornerHz: number) =>
+export const shakeShares = (
+  alongShare: Ranged,
+  acrossShare: Ranged,
+  rmsDeg: Ranged,
+  cornerHz: number,
+  heldByMotors = false,
+) =>
   ({
     alongShare: ranged(alongShare),
     acrossShare: ranged(acrossShare),
-    sway: { rmsDeg: ranged(rmsDeg), cornerHz },
+    sway: { rmsDeg: ranged(rmsDeg), cornerHz, ...(heldByMotors ? { heldByMotors } : {}) },
   }) satisfies Partial<MachineShake>;
 
 /** Foam and springs of a seat with whoever sits in it. */

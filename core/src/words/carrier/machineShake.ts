@@ -26,6 +26,8 @@ export interface MachineShake {
 export interface Sway {
   readonly rmsDeg: Sourced;
   readonly cornerHz: number;
+  /** It is held up and level by motors: they work the harder the faster it flies and the stronger it blows; rmsDeg is then at its usual speed in still air. */
+  readonly heldByMotors?: true;
 }
 
 /** A bump pushes the tyre's contact sideways, behind the steering axis: the wheel turns, tyre against arms. */

@@ -27,7 +27,8 @@ export interface Drive {
   readonly allWays: boolean;
 }
 
-export function drivesOf({ shake, xM, wheel }: Route, ride: RideConditions, picks: RangeEnds): Drive[] {
+export function drivesOf(route: Route, ride: RideConditions, picks: RangeEnds): Drive[] {
+  const { shake, xM, wheel } = route;
   const ground = groundById(ride.groundId);
   const moves = shake.ride;
   const { surface } = ground;
@@ -66,9 +67,11 @@ export function drivesOf({ shake, xM, wheel }: Route, ride: RideConditions, pick
   if (surface.kind === 'gusts' && moves.kind === 'wing') {
     const [rmsMps, lengthM] = [picks.ground(surface.rmsMps), picks.ground(surface.lengthM)];
     const frame = wingGains(moves, speedMps, picks.path);
-    drives.push({ ...named, kind: 'air', weight: (f, w) => gustDensity(rmsMps, lengthM, speedMps, f) * w, frame });
+    // Hovering, the gusts still come along with the wind.
+    const airMps = Math.max(speedMps, ride.windMps);
+    drives.push({ ...named, kind: 'air', weight: (f, w) => gustDensity(rmsMps, lengthM, airMps, f) * w, frame });
   }
-  return [...drives, ...shake.lines.flatMap((line) => lineDrive(line, ride, picks) ?? [])];
+  return [...drives, ...shake.lines.flatMap((line) => lineDrive(line, ride, route, picks) ?? [])];
 }
 
 function roughGains(
@@ -83,7 +86,7 @@ function roughGains(
     return (f) => gains(f, xM);
   }
   const gains = wheelsGains(moves, speedMps, pick);
-  return wheel ? (f) => gains.wheel(f, wheel) : (f) => gains.frame(f, xM);
+  return wheel ? (f) => gains.wheel(f, wheel, xM) : (f) => gains.frame(f, xM);
 }
 
 /** Slaps grow with the speed and with the root of the height of the waves. */
@@ -125,13 +128,13 @@ export function lineFrequencyHz({ every }: ShakeLine, ride: Pick2<RideConditions
 type Pick2<T, K extends keyof T> = { readonly [P in K]: T[P] };
 
 /** Forces of what turns grow with the square of its rate. */
-export const lineGrowth = ({ every }: ShakeLine, lineHz: number): number =>
-  every.kind === 'turn' ? (lineHz / ((every.rpm.value / 60) * every.order)) ** 2 : 1;
+export const lineGrowth = ({ every }: ShakeLine, lineHz: number, { usualMps }: Route): number =>
+  (lineHz / (every.kind === 'turn' ? (every.rpm.value / 60) * every.order : usualMps / every.lengthM)) ** 2;
 
-function lineDrive(line: ShakeLine, ride: RideConditions, picks: RangeEnds): Drive | null {
+function lineDrive(line: ShakeLine, ride: RideConditions, route: Route, picks: RangeEnds): Drive | null {
   const lineHz = lineFrequencyHz(line, ride);
   if (lineHz < 0.5) return null;
-  const variance = (picks.lines(line.accelerationMS2) * lineGrowth(line, lineHz)) ** 2;
+  const variance = (picks.lines(line.accelerationMS2) * lineGrowth(line, lineHz, route)) ** 2;
   return {
     id: line.id,
     name: line.name,

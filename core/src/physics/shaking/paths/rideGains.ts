@@ -1,15 +1,5 @@
 import type { AxleFigures, Ride } from '../../../words/carrier/machineShake';
-import {
-  minus,
-  over,
-  plus,
-  real,
-  scaled,
-  times,
-  turned,
-  ZERO,
-  type Complex,
-} from '../../../mathematics/spectra/complex';
+import { minus, over, plus, real, scaled, times, turned, type Complex } from '../../../mathematics/spectra/complex';
 import type { RangeEnd } from '../../../words/sourced/ends';
 import { sinc } from '../../../mathematics/numbers/sinc';
 import { waveNumber, metWaveHz } from '../sources/waves';
@@ -26,6 +16,9 @@ type RideOf<Kind extends Ride['kind']> = Extract<Ride, { kind: Kind }>;
 
 const responseOf = (axle: AxleFigures, pick: RangeEnd) =>
   quarterVehicleFrom(pick(axle.bodyHz), pick(axle.hopHz), pick(axle.unsprungShare), pick(axle.dampingRatio));
+
+/** From the rear axle to the pivot of its arm, metres. Estimate 0.4 to 0.6. */
+const SWING_ARM_M = 0.5;
 
 /**
  * Two axles over the same ground, the rear one later by the wheelbase: the frame at x ahead of the origin moves by
@@ -51,11 +44,18 @@ export function wheelsGains(ride: RideOf<'wheels'>, speedMps: number, pick: Rang
       const xi = (front.xM - xM) / wheelbaseM;
       return { up: plus(scaled(zf, 1 - xi), scaled(zr, xi)), pitch: scaled(minus(zf, zr), 1 / wheelbaseM) };
     },
-    /** What is bolted to the wheel's side of the spring. */
-    wheel(f: number, which: 'front' | 'rear'): FrameMotion {
+    /**
+     * What is bolted to the wheel's side of the spring: fork lowers slide on the frame and turn with it; a swing arm turns about its pivot, by
+     * (z_pivot − z_axle)/L, and moves by the more of it the further from the pivot. @param xM ahead of the origin
+     */
+    wheel(f: number, which: 'front' | 'rear', xM: number): FrameMotion {
       const evened = Math.abs(sinc((f * contactM) / speedMps));
       const axle = scaled(vehicleResponse(quarters[which === 'front' ? 0 : 1], f).axle, evened);
-      return { up: axle, pitch: ZERO };
+      if (which === 'front') return { up: axle, pitch: this.frame(f, xM).pitch };
+      const late = turned((-2 * Math.PI * f * wheelbaseM) / speedMps);
+      const behind = times(axle, late);
+      const pitch = scaled(minus(this.frame(f, rear.xM + SWING_ARM_M).up, behind), 1 / SWING_ARM_M);
+      return { up: plus(behind, scaled(pitch, xM - rear.xM)), pitch };
     },
   };
 }

@@ -9,6 +9,7 @@ import type { MachineShake, ShakeStage } from '../../../words/carrier/machineSha
 import { worldFromSpot, type PlacedSpot } from '../../../posing/rig/spots';
 import { bodySegments } from '../../../posing/body/segments';
 import type { RideConditions } from '../../../words/ride/rideConditions';
+import { heightAboveGround } from '../../../posing/rig/groundHit';
 import { HELMET_PADS, isSeated, riderStages } from './riderStages';
 import { zoneOfBodyPart, type RiderZone } from '../../../posing/rig/riderZone';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
@@ -26,8 +27,11 @@ export interface SpotQuestion {
 export interface Route {
   readonly shake: MachineShake;
   readonly xM: number;
-  /** Over the ground or the water. */
+  /** Over the ground or the water that it is set up on, and that it is ridden over. */
   readonly heightM: number;
+  readonly aboveM: number;
+  /** Speed that the machine's own figures are told for. */
+  readonly usualMps: number;
   readonly wheel: 'front' | 'rear' | null;
   readonly stages: readonly ShakeStage[];
   readonly zone: RiderZone | null;
@@ -50,6 +54,8 @@ export function routeTo({ rig, placed, stanceId }: SpotQuestion): Route {
   const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
   const at = worldFromSpot(setUpRig, placed).position;
   const heightM = at[1];
+  const aboveM = heightAboveGround(poseRig(rig, stanceId).ground, at);
+  const usualMps = machine.usualSpeedMps;
   if (zone && shake.rider) {
     const { rider } = shake;
     const seated = isSeated(rider, stanceId);
@@ -58,13 +64,15 @@ export function routeTo({ rig, placed, stanceId }: SpotQuestion): Route {
       ...(wornOn !== undefined && /^helmet/.test(partId) ? [HELMET_PADS] : []),
     ];
     const xM = zone !== 'foot' && zone !== 'hand' && seated ? rider.seatXM : rider.feetXM;
-    return { shake, xM, heightM, wheel: null, stages, zone, steered: false };
+    return { shake, xM, heightM, aboveM, usualMps, wheel: null, stages, zone, steered: false };
   }
   const [xM] = transformPoint(invert(setUpRig.worldFromMachine), at);
   return {
     shake,
     xM,
     heightM,
+    aboveM,
+    usualMps,
     wheel: shake.withWheel?.[partId] ?? null,
     stages: shake.flex[partId] ?? [],
     zone: null,

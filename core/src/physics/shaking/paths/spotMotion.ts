@@ -79,7 +79,7 @@ export function spotMotion(question: SpotQuestion, gridHz: Float64Array, picks: 
     ...rollOf(route, question.ride, picks),
     ...steeringOf(route, question.ride, picks),
     ...twistOf(route, question.ride, picks),
-    ...swayOf(route, picks),
+    ...swayOf(route, question.ride, picks),
   ].flatMap(({ drive, axes, sidewaysM = 0 }) => {
     const grid = weighed(drive, drive.lineHz === null ? { f: gridHz, w: widthHz } : lineGrid(drive.lineHz));
     return axes.map((axis) =>

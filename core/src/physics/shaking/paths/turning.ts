@@ -6,6 +6,7 @@ import type { RideConditions } from '../../../words/ride/rideConditions';
 import { groundDisplacementM2Hz, trackLikeness } from '../sources/roadProfile';
 import { wheelsGains } from './rideGains';
 import { OWN_MOVEMENT, SITTING_SHARE } from './riderStages';
+import { motorEffort, windAtHeight } from './motorEffort';
 import { swayWeight } from './sway';
 import { transmission } from '../../../mathematics/spectra/transmissibility';
 import type { Route } from './route';
@@ -55,13 +56,13 @@ export function steeringOf({ shake, steered }: Route, ride: RideConditions, pick
   const { surface, id, name } = groundById(ride.groundId);
   const { ride: moves, steering } = shake;
   if (!steered || !steering || surface.kind !== 'rough' || moves.kind !== 'wheels' || ride.speedMps <= 0.1) return [];
-  const { wheel } = wheelsGains(moves, ride.speedMps, picks.path);
+  const gains = wheelsGains(moves, ride.speedMps, picks.path);
   const roughnessM3 = picks.ground(surface.roughnessM3);
   const frequencyHz = picks.path(steering.frequencyHz);
   const dampingRatio = picks.path(steering.dampingRatio);
   const turnPerM = picks.path(steering.sideShare) / picks.path(steering.trailM);
   const weight = (f: number, w: number) => {
-    const { up } = wheel(f, 'front');
+    const { up } = gains.wheel(f, 'front', 0);
     const follows = transmission(f, frequencyHz, dampingRatio);
     const ratio2 = (f / frequencyHz) ** 2;
     const turn = (turnPerM * ratio2) / (1 + ratio2);
@@ -73,11 +74,11 @@ export function steeringOf({ shake, steered }: Route, ride: RideConditions, pick
 }
 
 /** Torque that comes in strokes twists the whole machine about the axis of what turns: α/ω². */
-export const twistOf = ({ shake }: Route, ride: RideConditions, picks: RangeEnds): Turning[] =>
-  shake.lines.flatMap((line) => {
+export const twistOf = (route: Route, ride: RideConditions, picks: RangeEnds): Turning[] =>
+  route.shake.lines.flatMap((line) => {
     const lineHz = lineFrequencyHz(line, ride);
     if (!line.twist || lineHz < 0.5) return [];
-    const variance = (picks.lines(line.twist.accelerationRadS2) * lineGrowth(line, lineHz)) ** 2;
+    const variance = (picks.lines(line.twist.accelerationRadS2) * lineGrowth(line, lineHz, route)) ** 2;
     const weight = (f: number, w: number) => (variance / (2 * Math.PI * f) ** 4) * w;
     const drive = turningDrive(line.id, line.name, 'engine', weight, lineHz);
     return [{ drive, axes: [TWIST_AXES[line.twist.axis]] }];
@@ -101,10 +102,16 @@ const turningDrive = (
 });
 
 /** What turns by itself: the machine being steered and balanced, and the rider's own movement at the spot. */
-export function swayOf({ shake, zone }: Route, picks: RangeEnds): Turning[] {
+export function swayOf({ shake, zone, usualMps, aboveM }: Route, ride: RideConditions, picks: RangeEnds): Turning[] {
   const axes = [AHEAD, UP, RIGHT];
+  const plain = swayWeight(shake.sway, picks.lines);
+  const { surface } = groundById(ride.groundId);
+  const gustMps = surface.kind === 'gusts' ? picks.ground(surface.rmsMps) : 0;
+  const air = Math.hypot(ride.speedMps, windAtHeight(ride.windMps, aboveM) / 3);
+  const effort = shake.sway.heldByMotors ? motorEffort(air, usualMps, gustMps) : 1;
+  const name = shake.sway.heldByMotors ? 'motors that hold it level' : 'steering and balance';
   const sway = {
-    drive: turningDrive('sway', 'steering and balance', 'own movement', swayWeight(shake.sway, picks.lines)),
+    drive: turningDrive('sway', name, 'own movement', (f, w) => effort ** 2 * plain(f, w)),
     axes,
   };
   if (!zone) return [sway];

@@ -10,7 +10,15 @@ import { USUAL_ENDS, type RangeEnds } from '../ends/rangeEnds';
 import { cameraTurns, gainsOver, givenM2 } from '../picture/cameraTurns';
 import { pixelScale, type PixelScale } from '../picture/pixels';
 import { spectraOf, type ShakeSpectra } from '../picture/shakeSpectra';
-import { limitReach, spreadOut, squaresOf, steadied, sumOver, unsteadied } from '../picture/spread';
+import {
+  limitReach,
+  spreadOut,
+  squaresOf,
+  steadied,
+  sumOver,
+  unsteadied,
+  type TurnedComponent,
+} from '../picture/spread';
 import { SIGMAS_IN_REACH, steadinessOf } from '../picture/stabiliser';
 import { exposureOf, SHAKE_BAND_HZ, shakeScene, type ShakeQuestion, type ShakeScene } from './shakeScene';
 import { FIGURES, type Figure } from '../figures/figures';
@@ -94,7 +102,7 @@ export function shakeIn(
       if (f < fromHz || f > toHz) return 0;
       return (t.pitch2[i]! + t.yaw2[i]! + t.roll2[i]!) * (optics ? 1 : t.spread.before[i]!);
     });
-    const neededDeg = SIGMAS_IN_REACH * toDeg(Math.sqrt(slow2));
+    const neededDeg = SIGMAS_IN_REACH * toDeg(Math.sqrt(slow2 + slowerStill2(turned, fromHz)));
     if (neededDeg <= reachDeg) continue;
     runsOut ??= { name, neededDeg, reachDeg };
     limitReach(spreads, level, 1 - reachDeg / neededDeg, picks.stabiliser);
@@ -175,6 +183,17 @@ export function shakeIn(
     mount,
     spring: mount.spring && { ...mount.spring, swingM },
   };
+}
+
+/** Turning slower than the band, down to where a stabiliser begins to follow: heads and corners go on as they do at its lower end, rad². */
+function slowerStill2(turned: readonly TurnedComponent[], fromHz: number): number {
+  const missing = Math.max(0, SHAKE_BAND_HZ[0] - fromHz);
+  if (missing === 0) return 0;
+  return turned.reduce((sum, { component: { lineHz, weight, frequencyHz }, pitch2, yaw2, roll2 }) => {
+    if (lineHz !== null) return sum;
+    const widthHz = (frequencyHz[1]! - frequencyHz[0]!) / 2;
+    return sum + ((weight[0]! * (pitch2[0]! + yaw2[0]! + roll2[0]!)) / widthHz) * missing;
+  }, 0);
 }
 
 /** The strut, and where it has a spring arm how far that swings: where it would go beyond its stops it is stiffer by as much. */
