@@ -142,6 +142,13 @@ console.log(
   `light of a shot: ${light.toFixed(1)} ms; over its day, 48 half hours: ${wholeDay.toFixed(0)} ms, ${(wholeDay / light).toFixed(1)} × one; coarse picture with shadows: ${(shaded / coarse).toFixed(1)} × one without`,
 );
 
+const steadyMs = (ranges: boolean) =>
+  medianMs(() => shotReport(question, { only: ['steady'], ranges, quick: true }), 2000, 3);
+const [nominal, ranged] = [steadyMs(false), steadyMs(true)];
+console.log(
+  `steadiness of a shot: ${nominal.toFixed(1)} ms; with its sampled range, 128 cases: ${ranged.toFixed(0)} ms, ${(ranged / nominal).toFixed(1)} × one`,
+);
+
 // What a search does: a cube once a place and stance, then looking up for every orientation, mode and crop there.
 const cube = castCube(crouch.parts, camera.position);
 const cubeRays = cubeBins(cube.size).rays.length;

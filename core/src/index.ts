@@ -49,6 +49,8 @@ export { NO_OWN_KIT, type OwnBase, type OwnCamera, type OwnKit, type OwnLink } f
 export { LIGHTS, lightById, type LightId } from './words/ride/lights';
 export {
   ALTITUDE_RANGE_M,
+  type Blades,
+  BLADES,
   DROP_LIMIT_M,
   RPM_RANGE,
   type RideConditions,

@@ -101,7 +101,7 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
     lessons: [{ id: 'c0', at: '2027-02-13T09:00:00Z', ...lesson(), strut: 'chest-harness + short-arm' }],
   }),
   withTaught(
-    {},
+    { version: 13 },
     {
       setUp: {
         ...(shot.setUp as Stored),
@@ -109,6 +109,7 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
       },
     },
   ),
+  withTaught({ carriers: [{ ...carrier, rig, ride: { ...carrier.ride, blades: 'nicked' } }] }),
 ];
 
 /** With all that clips, log and supplies may say. */

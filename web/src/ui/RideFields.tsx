@@ -1,4 +1,5 @@
 import {
+  BLADES,
   DROP_LIMIT_M,
   groundsFor,
   LIGHTS,
@@ -10,6 +11,7 @@ import {
   usualVenue,
   VENUES,
   WIND_LIMIT_MPS,
+  type Blades,
   type LightId,
   type MachineDefinition,
   type RideConditions,
@@ -19,6 +21,8 @@ import { useSettings } from '../storage/settings';
 import { AltitudeField, TemperatureField } from './AirFields';
 import { ChoiceField } from './ChoiceField';
 import { NumberField } from './NumberField';
+
+const BLADE_WORDS: Readonly<Record<Blades, string>> = { clean: 'clean, balanced', nicked: 'nicked or dirty' };
 
 /** What a carrier is ridden on or through: ground, speed, engine, drops, light. */
 export function RideFields({
@@ -69,6 +73,14 @@ export function RideFields({
           min={RPM_RANGE.low}
           max={RPM_RANGE.high}
           onChange={(rpm) => onChange({ rpm })}
+        />
+      )}
+      {machine.shake.lines.some((line) => line.unbalanced) && (
+        <ChoiceField
+          label="Blades"
+          value={ride.blades ?? 'clean'}
+          choices={BLADES.map((id) => ({ id, name: BLADE_WORDS[id] }))}
+          onChange={(id) => onChange({ blades: id as Blades })}
         />
       )}
       {!stands && machine.world !== 'air' && (

@@ -9,7 +9,7 @@ export const shake: MachineShake = {
   ride: { kind: 'wing', heaveS: estimated(0.5, 0.35, 0.7), chordM: 1.5, pitchHz: estimated(0.6, 0.4, 1) },
   ...shakeShares([0.3, 0.15, 0.6], [0.4, 0.2, 0.7], [0.08, 0.03, 0.2], 1),
   lines: [
-    perTurn('propeller-1', 'the propeller, once a turn', RPM, 1, [0.5, 0.2, 1.2]),
+    { ...perTurn('propeller-1', 'the propeller, once a turn', RPM, 1, [0.5, 0.2, 1.2]), unbalanced: true },
     perTurn(
       'propeller-2',
       'the propeller’s blades and the engine’s firing',

@@ -12,7 +12,7 @@ export const shake: MachineShake = {
   ...shakeShares([0.5, 0.25, 0.9], [0.5, 0.25, 0.9], [0.4, 0.2, 1], 1),
   lines: [
     perTurn('engine-1', 'the engine, once a turn', RPM, 1, [4, 1.5, 9], ['along', [3, 1, 8]]),
-    perTurn('propeller-1', 'the propeller, once a turn', RPM, 1 / REDUCTION, [1, 0.3, 2.5]),
+    { ...perTurn('propeller-1', 'the propeller, once a turn', RPM, 1 / REDUCTION, [1, 0.3, 2.5]), unbalanced: true },
     perTurn('propeller-2', 'the propeller’s blades', RPM, 2 / REDUCTION, [1.2, 0.4, 3]),
   ],
   flex: {

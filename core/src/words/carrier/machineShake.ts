@@ -123,6 +123,8 @@ export interface ShakeLine {
   readonly accelerationMS2: Sourced;
   /** What it twists the machine by as well, about the axis of crank, rotor or propeller: the torque comes in strokes. */
   readonly twist?: Twist;
+  /** It comes from blades that are not quite alike: nicked ones make it stronger. */
+  readonly unbalanced?: true;
 }
 
 export interface Twist {

@@ -3,6 +3,10 @@ import type { VenueId } from './venue';
 import type { WeatherId } from './weather';
 
 /** What a carrier is ridden on or through, and how; stored with the carrier. */
+/** Nicked, bent, dirty or iced blades are out of balance: what comes once a turn grows. */
+export const BLADES = ['clean', 'nicked'] as const;
+export type Blades = (typeof BLADES)[number];
+
 export interface RideConditions {
   readonly groundId: string;
   readonly speedMps: number;
@@ -21,6 +25,8 @@ export interface RideConditions {
   readonly humidityPct?: number;
   /** Of the mains that lamps hang on, Hz; none = 50. */
   readonly mainsHz?: 50 | 60;
+  /** How the blades of rotors or propeller are; none = clean and balanced. */
+  readonly blades?: Blades;
   /** Whose rules count there; none = as such a machine is usually ridden. */
   readonly venueId?: VenueId;
 }

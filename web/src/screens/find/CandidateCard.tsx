@@ -5,6 +5,7 @@ import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { modeWords, steadyWord, strutWords } from '../../searching/candidateWords';
 import { useInUnits } from '../../ui/useInUnits';
+import { TieLine, type Tie } from './TieLine';
 
 interface CandidateCardProps {
   readonly rank: number;
@@ -22,6 +23,8 @@ interface CandidateCardProps {
   readonly compared: boolean;
   /** Still being searched: a small picture, so that drawing does not hold up the search. */
   readonly rough: boolean;
+  /** It counts as much as the one before it. */
+  readonly tie: Tie | null;
   readonly onChoose: () => void;
   readonly onCompare: (on: boolean) => void;
 }
@@ -30,7 +33,7 @@ const WIDTH_PX = { rough: 96, fine: 256 } as const;
 
 /** One way to take the shot: its computed picture, what it is made of, and how the checks stand. */
 export function CandidateCard(props: CandidateCardProps) {
-  const { rank, candidate, score, alike, exact, rig, light, stanceId, chosen, compared, rough } = props;
+  const { rank, candidate, score, alike, exact, rig, light, stanceId, chosen, compared, rough, tie } = props;
   const { onUnfold, onChoose, onCompare } = props;
   const { facts, setUp } = candidate;
   const inUnits = useInUnits();
@@ -69,6 +72,7 @@ export function CandidateCard(props: CandidateCardProps) {
           <span className="block truncate text-[0.86rem]">
             {Math.round(facts.minutes)} min, {facts.cost}
           </span>
+          {tie && !rough && <TieLine tie={tie} />}
         </span>
       </button>
       {alike > 0 && (

@@ -29,6 +29,7 @@ import { learntOf } from '../../state/useLearnt';
 import { STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { AskPanel } from './AskPanel';
 import { CandidateCard } from './CandidateCard';
+import { tieOf } from './TieLine';
 import { CandidateDetail } from './CandidateDetail';
 import { ComparePanel } from './ComparePanel';
 import { termName } from '../../searching/candidateWords';
@@ -278,6 +279,7 @@ export function FindScreen() {
                     chosen={candidate.id === chosen?.candidate.id}
                     compared={compared.includes(candidate.id)}
                     rough={busy}
+                    tie={busy ? null : tieOf(cards, i, shakeOf)}
                     onChoose={() => pick(candidate.id)}
                     onCompare={(on) => compare(candidate.id, on)}
                   />

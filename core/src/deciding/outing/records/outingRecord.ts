@@ -30,7 +30,7 @@ import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 13;
+export const OUTING_VERSION = 14;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -158,6 +158,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   11: (old) => ({ ...old, version: 12 }),
   // 12 → 13: arms beside the first; they do not have to be there.
   12: (old) => ({ ...old, version: 13 }),
+  // 13 → 14: whether blades are nicked; it does not have to be told.
+  13: (old) => ({ ...old, version: 14 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

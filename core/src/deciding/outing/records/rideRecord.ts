@@ -4,6 +4,7 @@ import { LIGHT_IDS } from '../../../words/ride/lights';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
 import {
   ALTITUDE_RANGE_M,
+  BLADES,
   DROP_LIMIT_M,
   RPM_RANGE,
   SPEED_LIMIT_MPS,
@@ -41,6 +42,7 @@ export const rideSchema = validatorOf<RideConditions>()(
     weatherId: maybeOneOf(WEATHER_IDS),
     humidityPct: maybeWithin(1, 100),
     mainsHz: mixed<50 | 60>().oneOf([50, 60], '${path} must be 50 or 60').optional(),
+    blades: maybeOneOf(BLADES),
     venueId: maybeOneOf(VENUE_IDS),
   })
     .required('${path} is missing')

@@ -127,14 +127,23 @@ export function lineFrequencyHz({ every }: ShakeLine, ride: Pick2<RideConditions
 }
 type Pick2<T, K extends keyof T> = { readonly [P in K]: T[P] };
 
+/** So many times the imbalance of clean blades. Estimate 1.5 to 4. */
+const NICKED = 2.5;
+
 /** Forces of what turns grow with the square of its rate. */
-export const lineGrowth = ({ every }: ShakeLine, lineHz: number, { usualMps }: Route): number =>
+export const lineGrowth = (
+  { every, unbalanced }: ShakeLine,
+  lineHz: number,
+  { usualMps }: Route,
+  { blades }: RideConditions,
+): number =>
+  (unbalanced && blades === 'nicked' ? NICKED : 1) *
   (lineHz / (every.kind === 'turn' ? (every.rpm.value / 60) * every.order : usualMps / every.lengthM)) ** 2;
 
 function lineDrive(line: ShakeLine, ride: RideConditions, route: Route, picks: RangeEnds): Drive | null {
   const lineHz = lineFrequencyHz(line, ride);
   if (lineHz < 0.5) return null;
-  const variance = (picks.lines(line.accelerationMS2) * lineGrowth(line, lineHz, route)) ** 2;
+  const variance = (picks.lines(line.accelerationMS2) * lineGrowth(line, lineHz, route, ride)) ** 2;
   return {
     id: line.id,
     name: line.name,

@@ -32,4 +32,7 @@ it('reaches the picture: hovering steadier than fast, rough air worse than calm,
   expect(at({}, 'hover').jump).toBeLessThan(0.7 * calm.jump);
   expect(at({ groundId: 'rough-air' }).jump).toBeGreaterThan(1.3 * calm.jump);
   expect(at({ speedMps: 20 }).jump).toBeGreaterThan(1.5 * at({ speedMps: 6 }).jump);
+  const nicked = at({ blades: 'nicked' });
+  expect(nicked.jelly).toBeGreaterThan(1.1 * calm.jelly);
+  expect(nicked.jump - calm.jump).toBeLessThan(at({ groundId: 'rough-air' }).jump - calm.jump);
 });

@@ -78,7 +78,7 @@ export const twistOf = (route: Route, ride: RideConditions, picks: RangeEnds): T
   route.shake.lines.flatMap((line) => {
     const lineHz = lineFrequencyHz(line, ride);
     if (!line.twist || lineHz < 0.5) return [];
-    const variance = (picks.lines(line.twist.accelerationRadS2) * lineGrowth(line, lineHz, route)) ** 2;
+    const variance = (picks.lines(line.twist.accelerationRadS2) * lineGrowth(line, lineHz, route, ride)) ** 2;
     const weight = (f: number, w: number) => (variance / (2 * Math.PI * f) ** 4) * w;
     const drive = turningDrive(line.id, line.name, 'engine', weight, lineHz);
     return [{ drive, axes: [TWIST_AXES[line.twist.axis]] }];
