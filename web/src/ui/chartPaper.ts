@@ -117,8 +117,13 @@ const ROUND = /^[125]e[+-]?\d+$/;
 const plain = (value: number): string => {
   const text = value.toExponential().replace('.0', '');
   if (!ROUND.test(text.replace(/^(\d)e/, '$1e'))) return '';
-  return value >= 0.01 && value < 1e5 ? String(value) : value.toExponential().replace('e', '·10^').replace('+', '');
+  if (value >= 0.001 && value < 1e5) return String(value);
+  const [mantissa, exponent] = value.toExponential().split('e') as [string, string];
+  return `${mantissa === '1' ? '' : `${mantissa}·`}10${[...exponent].map((c) => RAISED[c] ?? '').join('')}`;
 };
+const RAISED: Readonly<Record<string, string>> = Object.fromEntries(
+  [...'-0123456789'].map((c, i) => [c, '⁻⁰¹²³⁴⁵⁶⁷⁸⁹'[i]!]),
+);
 
 /** A chart like a drawing's: hairlines, no animation, figures in the reading type. */
 export function paperOptions(

@@ -5,7 +5,7 @@ import { hertzWords, mountModes } from '../../physics/shaking/mount/mountModel';
 import { shakeOf, type Shake, type ShakePx } from '../../physics/shaking/whole/shakeOf';
 import { shakeDraws, steadierIn100 } from '../../physics/shaking/whole/shakeDraws';
 import type { ShakeQuestion } from '../../physics/shaking/whole/shakeScene';
-import { unsteadiness } from '../../physics/shaking/figures/figures';
+import { FIGURES, figureVerdict, unsteadiness } from '../../physics/shaking/figures/figures';
 
 /** One school of mounting, worked out for this case. */
 export interface School extends ShakePx {
@@ -73,12 +73,16 @@ export function schoolsOf(question: ShakeQuestion): Schools {
   const ratio = locked.unsteadiness / Math.max(damped.unsteadiness, 1e-9);
   const drawn = (school: School) => shakeDraws({ ...question, setUp: school.setUp }, COMPARED);
   const dampedIn100 = steadierIn100(drawn(locked), drawn(damped));
+  // What nobody would see either way is no reason for either.
+  const unseen = [locked, damped].every((school) => FIGURES.every((f) => figureVerdict(f, school[f]) === 'good'));
   const winner = !usable
     ? 'neither'
-    : dampedIn100 >= WINS_IN_100 && ratio > 1 + SEEN
-      ? 'damped'
-      : dampedIn100 <= 100 - WINS_IN_100 && ratio < 1 / (1 + SEEN)
-        ? 'locked'
-        : 'about equal';
+    : unseen
+      ? 'about equal'
+      : dampedIn100 >= WINS_IN_100 && ratio > 1 + SEEN
+        ? 'damped'
+        : dampedIn100 <= 100 - WINS_IN_100 && ratio < 1 / (1 + SEEN)
+          ? 'locked'
+          : 'about equal';
   return { locked, damped, halfMeasure, dampedIn100, winner };
 }

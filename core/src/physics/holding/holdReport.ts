@@ -10,10 +10,11 @@ import { chainJoints, poseStrut, type StrutPose } from '../../posing/strut/kinem
 import { inverseRotation, rotate } from '../../mathematics/geometry/rotation';
 import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
-import { atLow, usual } from '../../words/sourced/ends';
+import { usual, type RangeEnd } from '../../words/sourced/ends';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { handMinutes } from './handMinutes';
 import { standardAir } from './loads/atmosphere';
+import { weakEnd } from './grips/weakEnd';
 import { gripLimits } from './grips/gripLimits';
 import type { GripConditions, HoldLimit } from './grips/letGo';
 import { heldArms, loadsAt, type CarriedCamera, type HeldArm } from './loads/armLoads';
@@ -56,7 +57,7 @@ export interface HeldInterface {
   readonly worst: HoldLimit;
   /** Limit over demand; below 1 it lets go. */
   readonly margin: number;
-  /** With its figures at their weak end. */
+  /** What nine of ten cases of its figures leave. */
   readonly weakMargin: number;
 }
 
@@ -142,7 +143,7 @@ export function holdIn(
       for (const loadCase of LOAD_CASES) {
         const load = loads(loadCase.direction, loadCase.flow);
         const parts = onSurface(load, arm.normal, arm.ahead);
-        const limits = limitsOf(face, resolved, arm, load, parts, conditions, 'usual');
+        const limits = limitsOf(face, resolved, arm, load, parts, conditions, usual);
         for (const limit of limits) {
           const margin = marginOf(limit);
           if (worst && margin >= worst.margin) continue;
@@ -151,8 +152,10 @@ export function holdIn(
         }
       }
       const { load, parts } = worst!;
-      const weak = limitsOf(face, resolved, arm, load, parts, conditions, 'weak').map(marginOf);
-      return { ...worst!, weakMargin: Math.min(worst!.margin, ...weak) };
+      const weakMargin = weakEnd((pick) =>
+        Math.min(...limitsOf(face, resolved, arm, load, parts, conditions, pick).map(marginOf)),
+      );
+      return { ...worst!, weakMargin };
     });
   });
   const weakest = interfaces.reduce((a, b) => (b.margin < a.margin ? b : a));
@@ -277,10 +280,9 @@ function limitsOf(
   load: Load,
   parts: SurfaceLoad,
   conditions: GripConditions,
-  end: 'usual' | 'weak',
+  pick: RangeEnd,
 ): HoldLimit[] {
-  const pick = end === 'weak' ? atLow : usual;
-  if (face.id === 'surface') return gripLimits(arm.base.grip, parts, conditions, end);
+  if (face.id === 'surface') return gripLimits(arm.base.grip, parts, conditions, pick);
   const moment = length(load.moment);
   const slips: HoldLimit[] = [];
   if (face.id !== 'lock') {

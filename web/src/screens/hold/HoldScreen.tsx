@@ -175,13 +175,13 @@ function ApproachList({ approaches }: { approaches: readonly Approach[] }) {
     <ul className="text-[0.93rem]">
       {approaches.slice(0, NEAREST_SHOWN).map((a) => (
         <li key={a.partId} className="flex justify-between gap-2 border-b border-hair leading-snug">
-          <span className="min-w-0 truncate">
+          <span className="min-w-0">
             {a.partName}
             <span className="text-ink-2">
               {a.sweeping ? `, as the ${a.sweeping.name} ${a.sweeping.verb}` : `, ${a.stanceName.toLowerCase()}`}
             </span>
           </span>
-          <span className="reading">{inUnits(`${Math.round(a.distanceM * 1000)} mm`)}</span>
+          <span className="reading shrink-0 whitespace-nowrap">{inUnits(`${Math.round(a.distanceM * 1000)} mm`)}</span>
         </li>
       ))}
     </ul>

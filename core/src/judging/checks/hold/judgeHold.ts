@@ -99,7 +99,10 @@ export function judgeHold(report: HoldReport, situation: RuleSituation, past: He
 
 function interfaceFinding({ name, worst, margin, weakMargin }: HeldInterface): Finding {
   const verdict = verdictOf(margin);
-  const weak = verdictOf(weakMargin) === verdict ? '' : `; at the weak end of its figures ${verdictOf(weakMargin)}`;
+  const weak =
+    verdictOf(weakMargin) === verdict
+      ? ''
+      : `; in one of ten cases of what its figures may be ${verdictOf(weakMargin)}`;
   return {
     id: `hold-${name}`,
     label: name,

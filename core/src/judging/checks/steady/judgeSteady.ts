@@ -142,10 +142,16 @@ function springFinding({
     id: 'spring-arm',
     label: name,
     verdict: stuck || swingM > travelM ? 'watch' : 'good',
-    value: swingM,
-    unit: 'm',
-    limit: [null, travelM],
-    margin: travelM - swingM,
+    ...(stuck === null
+      ? { value: swingM, unit: 'm', limit: [null, travelM], margin: travelM - swingM }
+      : stuck === 'too steep'
+        ? { value: 0, unit: '', limit: [null, null], margin: 0 }
+        : {
+            value: carriedKg * 1000,
+            unit: 'g',
+            limit: [carries.low * 1000, carries.high * 1000],
+            margin: 1000 * Math.min(carriedKg - carries.low, carries.high - carriedKg),
+          }),
     because,
     mend: null,
   };

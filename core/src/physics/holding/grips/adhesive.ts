@@ -1,11 +1,14 @@
+import type { SurfaceState } from '../../../words/kit/grip';
+import { estimated } from '../../../words/sourced/estimated';
+import type { Sourced } from '../../../words/sourced/source';
 import type { SurfaceLoad } from '../loads/loads';
 import type { LetsGo } from './letGo';
 
 /**
  * Stress at which foam tape lets go: within a moment and for good. Makers' rules of thumb for its design, 85 and 1.7 kPa, have a factor of two and
- * more in them against ultimate strengths of 600 to 1000 kPa pulled evenly, and a pad that tips is torn from its edge; from memory; 0.5 to 2 times.
+ * more in them against ultimate strengths of 600 to 1000 kPa pulled evenly, and a pad that tips is torn from its edge; from memory.
  */
-const FOAM_TAPE_PA = { moment: 170e3, lasting: 3.5e3 } as const;
+const FOAM_TAPE_PA = { moment: estimated(170e3, 85e3, 340e3), lasting: estimated(3.5e3, 1.7e3, 7e3) } as const;
 
 /** Share of a flat pad that touches a curve of radius R: the foam fills its own half thickness, width √(4·t·R) of the whole. */
 export const contactShare = (widthM: number, foamM: number, radiusM: number): number =>
@@ -23,9 +26,17 @@ export function padStressPa(load: SurfaceLoad, lengthM: number, widthM: number):
 
 /**
  * Force along a millimetre of its edge at which foam tape is peeled, at once: makers' peel tests at a right angle give 2 to 4 N/mm, from memory; of that a half,
- * since a hard plate begins to peel at a corner. Estimate 0.5 to 2 times.
+ * since a hard plate begins to peel at a corner. Estimate.
  */
-const PEEL_N_MM = 1.5;
+const PEEL_N_MM = estimated(1.5, 0.75, 3);
+
+/** What is left of its hold on a surface as it is. Estimates. */
+const LEFT_BY_STATE: Readonly<Record<SurfaceState, Sourced>> = {
+  clean: estimated(1, 1, 1),
+  wet: estimated(0.3, 0.1, 0.5),
+  dusty: estimated(0.3, 0.1, 0.5),
+  textured: estimated(0.5, 0.25, 0.75),
+};
 
 /** Line load on the edge that lifts, N/mm: a moment is a couple between two edges a length apart, a pull is borne by both. */
 export const peelNPerMm = ({ pullN, tipNm }: SurfaceLoad, lengthM: number, widthM: number): number => {
@@ -53,29 +64,29 @@ export function wetted(stuckC: number, hours: number): number {
   return reaches * (1 - Math.exp(-((hours / (tauH * 2 ** ((atC - stuckC) / doublesC))) ** beta)));
 }
 
-export const adhesive: LetsGo<'adhesive'> = (grip, load, c) => {
+export const adhesive: LetsGo<'adhesive'> = (grip, load, c, pick) => {
   const radiusM = c.surface.curvatureRadiusM;
   const share = radiusM === undefined || grip.curved ? 1 : contactShare(grip.widthM, grip.foamM, radiusM);
   const warm = adhesiveAt(c.temperatureC);
-  const clean = { clean: 1, wet: 0.3, dusty: 0.3, textured: 0.5 }[c.state];
+  const clean = pick(LEFT_BY_STATE[c.state]);
   const bears = wetted(c.putOn.temperatureC, c.curedH) * warm * clean;
   const width = grip.widthM * share;
   const now = padStressPa(load, grip.lengthM, width);
   const modulus = (grip.lengthM * width ** 2) / 6;
   const lasting = (c.weightN * c.leverM) / modulus;
   return [
-    { mode: 'is torn off', demand: now.normal / 1e3, limit: (FOAM_TAPE_PA.moment * bears) / 1e3, unit: 'kPa' },
+    { mode: 'is torn off', demand: now.normal / 1e3, limit: (pick(FOAM_TAPE_PA.moment) * bears) / 1e3, unit: 'kPa' },
     {
       mode: 'peels off from its edge',
       demand: peelNPerMm(load, grip.lengthM, width),
-      limit: PEEL_N_MM * bears,
+      limit: pick(PEEL_N_MM) * bears,
       unit: 'N/mm',
     },
-    { mode: 'shears off', demand: now.shear / 1e3, limit: (FOAM_TAPE_PA.moment * bears) / 1e3, unit: 'kPa' },
+    { mode: 'shears off', demand: now.shear / 1e3, limit: (pick(FOAM_TAPE_PA.moment) * bears) / 1e3, unit: 'kPa' },
     {
       mode: 'creeps off',
       demand: (lasting + c.weightN / (grip.lengthM * width)) / 1e3 / 4,
-      limit: (FOAM_TAPE_PA.lasting * bears) / 1e3,
+      limit: (pick(FOAM_TAPE_PA.lasting) * bears) / 1e3,
       unit: 'kPa',
     },
   ];

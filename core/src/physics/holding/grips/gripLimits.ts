@@ -1,5 +1,5 @@
 import type { Grip } from '../../../words/kit/grip';
-import { atHigh, atLow, usual } from '../../../words/sourced/ends';
+import { usual, type RangeEnd } from '../../../words/sourced/ends';
 import type { SurfaceLoad } from '../loads/loads';
 import { adhesive } from './adhesive';
 import { bolt, hand, jaw, magnet, stand, strap, tape } from './heldOn';
@@ -21,13 +21,13 @@ const GRIPS: { readonly [Kind in Grip['kind']]: LetsGo<Kind> } = {
   hand,
 };
 
-/** Every way in which a base can let go under a load, at the weak ends of its figures, at the strong ones, or as usual. */
+/** Every way in which a base can let go under a load, with its figures as they are picked. */
 export function gripLimits(
   grip: Grip,
   load: SurfaceLoad,
   conditions: GripConditions,
-  end: 'usual' | 'weak' | 'strong' = 'usual',
+  pick: RangeEnd = usual,
 ): HoldLimit[] {
   const letsGo = GRIPS[grip.kind] as LetsGo<Grip['kind']>;
-  return letsGo(grip, load, conditions, { usual, weak: atLow, strong: atHigh }[end]);
+  return letsGo(grip, load, conditions, pick);
 }

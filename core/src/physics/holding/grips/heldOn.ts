@@ -1,9 +1,15 @@
 import type { Surface } from '../../../words/carrier/surface';
+import { estimated } from '../../../words/sourced/estimated';
 import type { LetsGo } from './letGo';
 import { FRICTION, pressed } from './pressed';
 
 export const jaw: LetsGo<'jaw'> = (grip, load, _, pick) =>
-  pressed(load, 2 * FRICTION.jaw * pick(grip.forceN) + pick(grip.forceN) / 2, grip.widthM / 2, FRICTION.jaw);
+  pressed(
+    load,
+    2 * pick(FRICTION.jaw) * pick(grip.forceN) + pick(grip.forceN) / 2,
+    grip.widthM / 2,
+    pick(FRICTION.jaw),
+  );
 
 const CLOTH: readonly Surface['material'][] = ['fabric', 'webbing', 'skin', 'shell', 'rubber'];
 
@@ -13,23 +19,23 @@ export const strap: LetsGo<'strap'> = (grip, load, { surface, alongTube }, pick)
     load,
     2 * pick(grip.tensionN),
     ((grip.apartM ?? 0) * alongTube + grip.widthM) / 2,
-    CLOTH.includes(surface.material) ? FRICTION.cloth : FRICTION.rubber,
+    pick(CLOTH.includes(surface.material) ? FRICTION.cloth : FRICTION.rubber),
   );
 
 /** Proof load of a steel screw of class 8.8 is 580 MPa (ISO 898-1); what it is screwed into tears out at about a tenth (estimate). */
-const TEARS_OUT_PA = 58e6;
+const TEARS_OUT_PA = estimated(58e6, 25e6, 120e6);
 
-export const bolt: LetsGo<'bolt'> = (grip, load) =>
-  pressed(load, grip.screws * TEARS_OUT_PA * Math.PI * (grip.screwM / 2) ** 2, grip.spacingM / 2, 1);
+export const bolt: LetsGo<'bolt'> = (grip, load, _, pick) =>
+  pressed(load, grip.screws * pick(TEARS_OUT_PA) * Math.PI * (grip.screwM / 2) ** 2, grip.spacingM / 2, 1);
 
 export const magnet: LetsGo<'magnet'> = (grip, load, _, pick) =>
-  pressed(load, pick(grip.forceN), grip.widthM / 2, FRICTION.metal * 2);
+  pressed(load, pick(grip.forceN), grip.widthM / 2, pick(FRICTION.metal) * 2);
 
-/** Interlocking heads hold or let go at once. Estimate 30 to 120 kPa. */
-const INTERLOCKED_PA = 60e3;
+/** Interlocking heads hold or let go at once. Estimate. */
+const INTERLOCKED_PA = estimated(60e3, 30e3, 120e3);
 
-export const tape: LetsGo<'tape'> = (grip, { pullN, tipNm, shearN }) => {
-  const holdsN = INTERLOCKED_PA * grip.areaM2;
+export const tape: LetsGo<'tape'> = (grip, { pullN, tipNm, shearN }, _, pick) => {
+  const holdsN = pick(INTERLOCKED_PA) * grip.areaM2;
   const demand = Math.max(0, pullN) + tipNm / (grip.widthM / 2);
   return [
     { mode: 'lets go at once', demand, limit: holdsN, unit: 'N' },
@@ -42,20 +48,20 @@ export const stand: LetsGo<'stand'> = (grip, { pullN, tipNm }) => [
 ];
 
 /** A wrist bears so much for each newton that its fist grips with; the maximum of a grown wrist is 8 to 15 N·m, from memory. */
-const WRIST_NM_PER_N = 0.1;
+const WRIST_NM_PER_N = estimated(0.1, 0.07, 0.14);
 
 /** Out of a fist by friction; against turning and tipping by the wrist. */
 export const hand: LetsGo<'hand'> = (grip, { pullN, shearN, tipNm, twistNm }, _, pick) => [
   {
     mode: 'slips out of the hand',
     demand: Math.hypot(Math.max(0, pullN), shearN),
-    limit: 2 * FRICTION.cloth * pick(grip.forceN),
+    limit: 2 * pick(FRICTION.cloth) * pick(grip.forceN),
     unit: 'N',
   },
   {
     mode: 'turns in the hand',
     demand: Math.hypot(tipNm, twistNm),
-    limit: pick(grip.forceN) * WRIST_NM_PER_N,
+    limit: pick(grip.forceN) * pick(WRIST_NM_PER_N),
     unit: 'N·m',
   },
 ];

@@ -1,8 +1,15 @@
 import type { SurfaceLoad } from '../loads/loads';
+import { estimated } from '../../../words/sourced/estimated';
 import type { HoldLimit } from './letGo';
 
-/** Rubber on hard and dry, on wet, and webbing on cloth or shell. Estimates 0.6 to 1.4 times. */
-export const FRICTION = { rubber: 0.6, wet: 0.25, cloth: 0.4, jaw: 0.4, metal: 0.15 } as const;
+/** Rubber on hard and dry, on wet, webbing on cloth or shell, jaws, metal on metal. Estimates. */
+export const FRICTION = {
+  rubber: estimated(0.6, 0.4, 0.85),
+  wet: estimated(0.25, 0.12, 0.4),
+  cloth: estimated(0.4, 0.25, 0.6),
+  jaw: estimated(0.4, 0.25, 0.55),
+  metal: estimated(0.15, 0.1, 0.22),
+} as const;
 
 /**
  * A base that is pressed on by a force P over a half width: it lifts when pull and tipping outweigh the press, P = N + M/b; slides at

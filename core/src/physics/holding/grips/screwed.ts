@@ -3,13 +3,14 @@ import type { RangeEnd } from '../../../words/sourced/ends';
 import type { Sourced } from '../../../words/sourced/source';
 import type { SurfaceLoad } from '../loads/loads';
 import type { GripConditions, HoldLimit, LetsGo } from './letGo';
+import { estimated } from '../../../words/sourced/estimated';
 import { FRICTION } from './pressed';
 
 /** Force of a screw drawn with a torque: F = T/(K·d), K = 0.2 dry (Shigley). */
 export const screwForceN = (torqueNm: number, diameterM: number): number => torqueNm / (0.2 * diameterM);
 
-/** Thin carbon is not clamped hard: so much and no more. Estimate 300 to 1000 N. */
-const CARBON_CLAMP_N = 600;
+/** Thin carbon is not clamped hard: so much and no more. Estimate. */
+const CARBON_CLAMP_N = estimated(600, 300, 1000);
 
 /** What the screw of a clamp presses with on what it goes round. */
 const screwedOn = (
@@ -18,7 +19,7 @@ const screwedOn = (
   pick: RangeEnd,
 ): number => {
   const forceN = screwForceN(pick(screwNm), screwM);
-  return material === 'carbon' ? Math.min(forceN, CARBON_CLAMP_N) : forceN;
+  return material === 'carbon' ? Math.min(forceN, pick(CARBON_CLAMP_N)) : forceN;
 };
 
 export const clamp: LetsGo<'clamp'> = (grip, load, c, pick) => {
@@ -29,10 +30,10 @@ export const clamp: LetsGo<'clamp'> = (grip, load, c, pick) => {
     {
       mode: 'slides along',
       demand: Math.hypot(load.shearN, Math.max(0, load.pullN)),
-      limit: 2 * FRICTION.jaw * forceN,
+      limit: 2 * pick(FRICTION.jaw) * forceN,
       unit: 'N',
     },
-    ...turnsOnTube(load, c, FRICTION.jaw * forceN * diameterM, (forceN * grip.widthM) / 4),
+    ...turnsOnTube(load, c, pick(FRICTION.jaw) * forceN * diameterM, (forceN * grip.widthM) / 4),
   ];
 };
 
@@ -53,7 +54,8 @@ function turnsOnTube(
   const rocks = Math.hypot(tips.aboutAheadNm * tubeAxis.aside - tips.aboutAsideNm * tubeAxis.ahead, twistNm);
   return [
     { ...both, mode: 'turns about the tube', demand: about, limit: byFrictionNm },
-    { ...both, mode: 'rocks along the tube', demand: rocks, limit: byWidthNm },
+    // Each half is pressed on over the jaws' width.
+    { ...both, mode: 'rocks along the tube', demand: rocks, limit: 2 * byWidthNm },
   ];
 }
 
@@ -64,7 +66,7 @@ function turnsOnTube(
 export const rails: LetsGo<'rails'> = (grip, load, c, pick) => {
   const forceN = screwedOn(grip, c.surface, pick);
   const pull = Math.max(0, load.pullN);
-  const along = 2 * FRICTION.metal * Math.max(0, forceN - pull / 2);
+  const along = 2 * pick(FRICTION.metal) * Math.max(0, forceN - pull / 2);
   return [
     {
       mode: 'rocks on the rails',

@@ -1,26 +1,35 @@
 import type { Surface } from '../../../words/carrier/surface';
 import type { SurfaceState } from '../../../words/kit/grip';
 import type { GripConditions, LetsGo } from './letGo';
+import { usual, type RangeEnd } from '../../../words/sourced/ends';
+import { estimated } from '../../../words/sourced/estimated';
+import type { Sourced } from '../../../words/sourced/source';
 import type { SurfaceLoad } from '../loads/loads';
 import { FRICTION, pressed } from './pressed';
 
 /** Share of the air that a cup drives out when it is pressed on: clean glass high, dusty or textured low, porous none. Estimates. */
-export function vacuumShare({ material }: Surface, state: SurfaceState): number {
-  const bySurface: Partial<Record<Surface['material'], number>> = {
-    glass: 0.6,
-    'acrylic canopy': 0.5,
-    'painted metal': 0.5,
-    gelcoat: 0.45,
-    plastic: 0.3,
-    shell: 0.25,
-    carbon: 0.4,
-  };
-  const byState: Record<SurfaceState, number> = { clean: 1, wet: 0.85, dusty: 0.45, textured: 0.2 };
-  return (bySurface[material] ?? 0) * byState[state];
+const DRIVEN_OUT: Partial<Readonly<Record<Surface['material'], Sourced>>> = {
+  glass: estimated(0.6, 0.45, 0.75),
+  'acrylic canopy': estimated(0.5, 0.35, 0.65),
+  'painted metal': estimated(0.5, 0.35, 0.65),
+  gelcoat: estimated(0.45, 0.3, 0.6),
+  plastic: estimated(0.3, 0.15, 0.45),
+  shell: estimated(0.25, 0.1, 0.4),
+  carbon: estimated(0.4, 0.25, 0.55),
+};
+const LEFT_BY_STATE: Readonly<Record<SurfaceState, Sourced>> = {
+  clean: estimated(1, 1, 1),
+  wet: estimated(0.85, 0.6, 1),
+  dusty: estimated(0.45, 0.2, 0.7),
+  textured: estimated(0.2, 0.05, 0.4),
+};
+export function vacuumShare({ material }: Surface, state: SurfaceState, pick: RangeEnd = usual): number {
+  const drivenOut = DRIVEN_OUT[material];
+  return drivenOut ? pick(drivenOut) * pick(LEFT_BY_STATE[state]) : 0;
 }
 
-/** What leaks away of a vacuum in an hour. Estimate 1 to 6 %. */
-const LEAK_PER_HOUR = 0.03;
+/** What of a vacuum is kept over an hour. Estimate: 1 to 6 % leak away. */
+const KEPT_PER_HOUR = estimated(0.97, 0.94, 0.99);
 const ZERO_C = 273.15;
 
 /**
@@ -64,9 +73,9 @@ export function pulledMostN(
 
 export const suction: LetsGo<'suction'> = (grip, load, c, pick) => {
   const radiusM = pick(grip.cupRadiusM);
-  const vacuum = vacuumShare(c.surface, c.state) * Math.exp(-LEAK_PER_HOUR * (c.curedH + c.hours));
+  const vacuum = vacuumShare(c.surface, c.state, pick) * pick(KEPT_PER_HOUR) ** (c.curedH + c.hours);
   const oneN = vacuum > 0 ? cupPressurePa(vacuum, c) * Math.PI * radiusM ** 2 : 0;
-  const friction = c.state === 'wet' ? FRICTION.wet : FRICTION.rubber;
+  const friction = pick(c.state === 'wet' ? FRICTION.wet : FRICTION.rubber);
   const demand = pulledMostN(load, grip.cups, grip.spacingM, radiusM);
   // A lip leaks as soon as its edge is no longer pressed: for a disc when 4M/r outweighs what is left (the kern of a circle, r/4).
   if (grip.cups === 1) {

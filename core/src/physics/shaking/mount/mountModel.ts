@@ -24,7 +24,7 @@ interface MountMode {
 }
 
 /** Swings that are faster are not told: no camera sees them. */
-const FASTEST_TOLD_HZ = 1000;
+const FASTEST_TOLD_HZ = 200;
 
 export interface MountSide {
   /** Unit direction across the strut, world frame, and the axis that the camera turns about for it. */
