@@ -10,7 +10,7 @@ const base: BaseDefinition = {
   name: 'Bite piece',
   kind: 'bite',
   madeFor: ['mouth'],
-  fits: { shapes: ['mouth'] },
+  fits: { shapes: ['mouth'], mostOutM: { value: 0.05, because: 'teeth and jaw are no place for a lever' } },
   heightM: { value: 0.034, source: { kind: 'estimate', low: 0.025, high: 0.045 } },
   massKg: { value: 0.045, source: { kind: 'estimate', low: 0.03, high: 0.06 } },
   // Rubber of 3 mm between two rows of teeth, 45 mm wide and 20 mm deep: E·b·d³/(12·t), E 1 to 4 MPa.

@@ -8,7 +8,11 @@ const base: BaseDefinition = {
   name: 'Boot plate, two straps',
   kind: 'strap',
   madeFor: [],
-  fits: { shapes: ['strap'], notOn: { webbing: 'its straps go round a boot: a lever clamp or loops on a strap' } },
+  fits: {
+    shapes: ['strap'],
+    mostOutM: { value: 0.15, because: 'the boot twists in its straps' },
+    notOn: { webbing: 'its straps go round a boot: a lever clamp or loops on a strap' },
+  },
   heightM: { value: 0.024, source: { kind: 'estimate', low: 0.018, high: 0.032 } },
   massKg: { value: 0.08, source: { kind: 'estimate', low: 0.05, high: 0.12 } },
   stiffnessNmRad: { value: 40, source: { kind: 'estimate', low: 18, high: 90 } },

@@ -8,7 +8,10 @@ const base: BaseDefinition = {
   name: 'Chest harness',
   kind: 'harness',
   madeFor: ['harness'],
-  fits: { shapes: ['harness'] },
+  fits: {
+    shapes: ['harness'],
+    mostOutM: { value: 0.15, because: 'the harness tips on the ribs and what sticks out knocks about' },
+  },
   heightM: { value: 0.055, source: { kind: 'estimate', low: 0.04, high: 0.07 } },
   massKg: { value: 0.13, source: { kind: 'estimate', low: 0.1, high: 0.18 } },
   stiffnessNmRad: { value: 30, source: { kind: 'estimate', low: 12, high: 70 } },

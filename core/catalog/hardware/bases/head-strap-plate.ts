@@ -8,7 +8,7 @@ const base: BaseDefinition = {
   name: 'Head-strap plate',
   kind: 'harness',
   madeFor: ['head'],
-  fits: { shapes: ['head'] },
+  fits: { shapes: ['head'], mostOutM: { value: 0.08, because: 'the band turns on the head' } },
   heightM: { value: 0.024, source: { kind: 'estimate', low: 0.018, high: 0.03 } },
   massKg: { value: 0.06, source: { kind: 'estimate', low: 0.04, high: 0.09 } },
   stiffnessNmRad: { value: 8, source: { kind: 'estimate', low: 3, high: 20 } },

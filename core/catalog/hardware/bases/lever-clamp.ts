@@ -8,7 +8,11 @@ const base: BaseDefinition = {
   name: 'Lever clamp for straps',
   kind: 'clamp',
   madeFor: ['strap'],
-  fits: { shapes: ['strap'], notOn: { rubber: 'grips webbing, a boot wants a strapped plate' } },
+  fits: {
+    shapes: ['strap'],
+    mostOutM: { value: 0.15, because: 'a strap turns under a lever' },
+    notOn: { rubber: 'grips webbing, a boot wants a strapped plate' },
+  },
   heightM: { value: 0.022, source: { kind: 'estimate', low: 0.016, high: 0.03 } },
   massKg: { value: 0.07, source: { kind: 'estimate', low: 0.05, high: 0.09 } },
   stiffnessNmRad: { value: 40, source: { kind: 'estimate', low: 18, high: 90 } },

@@ -8,7 +8,11 @@ const base: BaseDefinition = {
   name: 'Plate with cloth loops',
   kind: 'strap',
   madeFor: [],
-  fits: { shapes: ['strap'], notOn: { rubber: 'threads on webbing, a boot wants a strapped plate' } },
+  fits: {
+    shapes: ['strap'],
+    mostOutM: { value: 0.15, because: 'a strap turns under a lever' },
+    notOn: { rubber: 'threads on webbing, a boot wants a strapped plate' },
+  },
   heightM: { value: 0.024, source: { kind: 'estimate', low: 0.018, high: 0.032 } },
   massKg: { value: 0.06, source: { kind: 'estimate', low: 0.04, high: 0.1 } },
   stiffnessNmRad: { value: 8, source: { kind: 'estimate', low: 3, high: 20 } },

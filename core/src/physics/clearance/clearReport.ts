@@ -18,6 +18,7 @@ import type { SetUp } from '../../words/setUp/setUp';
 import { bodyCorners } from '../../posing/strut/surfaceGap';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { headPartIds } from './sweeps';
+import { headBurden } from './headBurden';
 import { neckMinutes, type NeckMinutes } from './neckMinutes';
 import { noticed, type Noticed } from './noticed';
 import { ownPoints } from './ownPoints';
@@ -58,6 +59,8 @@ export interface ClearReport {
   readonly waysOut: readonly WayOutReport[];
   /** Whether its lamp is seen or its beep heard; null where nobody is on board. */
   readonly noticed: Noticed | null;
+  /** Why such a camera is not worn on a head at all; null where it is, and elsewhere. */
+  readonly headBurden: string | null;
   /** How long a neck bears it; null where it is not on the head. */
   readonly neck: NeckMinutes | null;
   /** Nearest part that turns all the way round, and the longest tether beside it. */
@@ -153,6 +156,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
             zone !== 'head',
           )
         : null,
+    headBurden: zone === 'head' ? headBurden(resolved.camera) : null,
     neck: zone === 'head' && body ? neckMinutes(massKg, camera, body.neckBase, body.head.rotation) : null,
     turning: turning && {
       partName: turning.partName,

@@ -5,6 +5,7 @@ import { poseRig } from '../../posing/rig/poseRig';
 import { baseRefusal } from '../../posing/strut/baseRefusal';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { CarrierFamily } from '../../words/carrier/machine';
+import { leverRefusal } from '../../posing/strut/leverRefusal';
 import { armsRefusal } from '../../posing/strut/furtherArms';
 import { chainJoints, poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { inverseRotation, rotate } from '../../mathematics/geometry/rotation';
@@ -174,7 +175,10 @@ export function holdIn(
     weakest,
     pullTest: { newton, kgf: newton / G, factor, direction: directionWords(seenFromSpot(pose, normalize(pulls))) },
     tetherN: tetherLoadN(resolved.camera.massKg.value + resolved.head.massKg.value),
-    refusal: baseRefusal(resolved.base, resolved.placed.spot.surface) ?? armsRefusal(resolved, pose),
+    refusal:
+      baseRefusal(resolved.base, resolved.placed.spot.surface) ??
+      leverRefusal(resolved.base, resolved.links) ??
+      armsRefusal(resolved, pose),
     handMinutes: handMinutesOf(resolved, arms[0]!, carried, envelope),
     leverNm: Math.max(
       ...arms.flatMap((arm) => {

@@ -14,6 +14,8 @@ interface BaseFits {
   readonly leastAreaM2?: number;
   /** Straight length of a tube that it needs, metres. */
   readonly leastStraightM?: number;
+  /** What it sits on gives: the longest reach on it, all links together, metres, and why. Common practice, no source. */
+  readonly mostOutM?: { readonly value: number; readonly because: string };
   /** It holds on what stands still only. */
   readonly stillOnly?: true;
   /** Why it goes nowhere: in the list so that whoever has it reads the reason. */

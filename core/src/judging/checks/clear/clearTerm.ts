@@ -2,6 +2,7 @@ import { invert, transformPoint } from '../../../mathematics/geometry/pose';
 import { clamp, toDeg } from '../../../mathematics/units/angle';
 import { levelEyes } from '../../../physics/clearance/sight';
 import { besideHeadM, wornOffM } from '../../../physics/clearance/clearReport';
+import { headBurden } from '../../../physics/clearance/headBurden';
 import { strikeInStances } from '../../../physics/clearance/strikes';
 import { turningNear } from '../../../physics/clearance/turningNear';
 import type { Sightlines } from '../../../physics/framing/sightlines';
@@ -88,6 +89,8 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
     rejection: { check: 'clear', because, mend },
     terms: [],
   });
+  const burden = scene.zone === 'head' ? headBurden(resolved.camera) : null;
+  if (burden) return reject(burden, 'a lighter, smaller camera, or the chest');
   const near = nearestMoving(sightlines, resolved.placed.spot.partId);
   let verdict: Verdict = 'good';
   if (near) {

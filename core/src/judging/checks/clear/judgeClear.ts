@@ -265,6 +265,9 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
           : 'neither seen nor heard under way: look at it at every stop',
     );
   }
+  if (report.headBurden !== null) {
+    add('head', 'on the head', 'stop', 0, '', [null, 0], report.headBurden, 'a lighter, smaller camera, or the chest');
+  }
   if (report.neck !== null) {
     const { minutes, low, high, mostly } = report.neck;
     const tens = (m: number) => Math.max(5, m < 30 ? Math.round(m / 5) * 5 : Math.round(m / 10) * 10);
