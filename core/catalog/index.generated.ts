@@ -39,6 +39,7 @@ import basesBendableTripod from './hardware/bases/bendable-tripod';
 import basesBitePiece from './hardware/bases/bite-piece';
 import basesBoltedPlate from './hardware/bases/bolted-plate';
 import basesBootPlate from './hardware/bases/boot-plate';
+import basesBracedPoleFoot from './hardware/bases/braced-pole-foot';
 import basesChestHarness from './hardware/bases/chest-harness';
 import basesCurvedAdhesivePad from './hardware/bases/curved-adhesive-pad';
 import basesGroundPlate from './hardware/bases/ground-plate';
@@ -152,7 +153,7 @@ import type { IntentDefinition } from '../src/words/shot/intent';
 
 export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
 export const CAMERAS: readonly CameraDefinition[] = [camerasBarrelCamera, camerasCageCamera, camerasCompact, camerasCubeCamera, camerasPhone, camerasPocketGimbal, camerasThumbCamera, camerasTwoLens360];
-export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesLoopPlate, basesMagneticRelease, basesPackPolePlate, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp, basesTwoLashings];
+export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesBracedPoleFoot, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesLoopPlate, basesMagneticRelease, basesPackPolePlate, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp, basesTwoLashings];
 export const LINKS: readonly LinkDefinition[] = [linksDamperPlate, linksFeltPad, linksGooseNeck, linksLongArm, linksLongPole, linksMediumPole, linksRiser, linksShortArm, linksSoftGrommets, linksSpringArm, linksStandOffHook, linksStiffArm, linksStiffGrommets];
 export const HEADS: readonly HeadDefinition[] = [headsBallJoint, headsFingerJoint, headsSnugFingerJoint, headsSwivelHead];
 export const FILTERS: readonly FilterDefinition[] = [filtersNd16, filtersNd32, filtersNd4, filtersNd64, filtersNd8, filtersPolariser];

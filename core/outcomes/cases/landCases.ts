@@ -231,6 +231,22 @@ export const LAND_CASES: readonly OutcomeCase[] = [
     },
   },
   {
+    id: '15 whole',
+    asked: 'buggy, whole craft from outside',
+    expected: 'a braced pole with the two-lens camera first',
+    find() {
+      const sheet = sheetFor('buggy', 'whole-craft');
+      const [first] = open(sheet);
+      const setUp = first?.candidate.setUp;
+      return outcome(
+        setUp?.cameraId === 'two-lens-360' &&
+          /pole/.test(setUp.baseId) &&
+          setUp.links.some((l) => /pole/.test(l.linkId)),
+        wordsOf(sheet),
+      );
+    },
+  },
+  {
     id: '15 face',
     asked: 'buggy, the face of who drives',
     expected: 'the cage over the screen first',

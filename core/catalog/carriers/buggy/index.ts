@@ -251,7 +251,13 @@ export default machineFrom({
     ];
   },
   spots: (fit) => {
-    const pipe = { material: 'steel tube', shape: 'tube', tubeDiameterM: value(fit, 'tubeM'), wallM: 0.003 } as const;
+    const pipe = {
+      material: 'steel tube',
+      shape: 'tube',
+      tubeDiameterM: value(fit, 'tubeM'),
+      wallM: 0.003,
+      straightM: 0.5,
+    } as const;
     const heads = 'Heads and arms move about inside a cage: pad what they can reach.';
     const out = 'Nothing may fall under the wheels or behind into somebody: tether it round the tube.';
     return [

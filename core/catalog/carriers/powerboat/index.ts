@@ -322,7 +322,7 @@ export default machineFrom({
         aim: { from: [-long / 2 + 0.33, 3, 0.0], toward: [0, -1, 0] },
         reference: AHEAD,
         look: AHEAD,
-        surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.048, wallM: 0.002 },
+        surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.048, wallM: 0.002, straightM: 0.6 },
         cautions: ['Highest point: bridges, and lines when towing.'],
         note: 'the whole boat and the way ahead from above',
       },

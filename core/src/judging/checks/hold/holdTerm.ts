@@ -12,12 +12,15 @@ const LEAST_THROWN: Thrown = { shakeRmsMS2: 2, shakeHz: 10, landingG: 0 };
 /** What is borne for minutes only counts so much less. Estimate 0.2 to 0.5. */
 const MINUTES_ONLY = 0.3;
 
+/** What somebody licensed has to allow first counts so much. Estimate 0.3 to 0.7. */
+const UNAPPROVED = 0.5;
+
 /** Every interface at its worst moment, and rules that stop: what would come off is not taken. */
 export const holdTerm: SearchTerm = {
   cost: 'dear',
   atPlace: (scene) => held(scene, LEAST_THROWN).rejection,
   judge(scene) {
-    const { rejection, verdict, weakest, slips } = held(scene, thrownIn(scene));
+    const { rejection, verdict, weakest, slips, approval } = held(scene, thrownIn(scene));
     const { forMinutes } = scene.resolved.base;
     return {
       verdict,
@@ -25,8 +28,12 @@ export const holdTerm: SearchTerm = {
       terms: [
         {
           id: 'holds',
-          value: Math.max(0, 1 - 1 / Math.max(weakest.margin, 1)) * (forMinutes ? MINUTES_ONLY : 1) * (1 - slips),
-          text: `${forMinutes ? 'for minutes only; ' : ''}${weakest.name} bears ${weakest.margin >= 100 ? 'far more than' : `${weakest.margin.toFixed(1)} ×`} the worst load`,
+          value:
+            Math.max(0, 1 - 1 / Math.max(weakest.margin, 1)) *
+            (forMinutes ? MINUTES_ONLY : 1) *
+            (approval ? UNAPPROVED : 1) *
+            (1 - slips),
+          text: `${forMinutes ? 'for minutes only; ' : ''}${approval ? 'once it is approved; ' : ''}${weakest.name} bears ${weakest.margin >= 100 ? 'far more than' : `${weakest.margin.toFixed(1)} ×`} the worst load`,
         },
       ],
     };
@@ -40,6 +47,7 @@ function held(scene: ShotScene, thrown: Thrown) {
   const verdict = result.verdict === "can't say" ? ('watch' as const) : result.verdict;
   return {
     weakest: hold.weakest,
+    approval: rulesFor(situation).some((rule) => rule.approval) && !situation.traits.includes('hangs from lines'),
     slips: past ? slipChance(past) : 0,
     verdict,
     rejection: verdict === 'stop' ? rejectionFor(scene, rulesFor(situation)[0], findingsOf(result)[0]?.label) : null,
