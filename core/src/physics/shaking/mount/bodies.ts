@@ -81,6 +81,7 @@ const carriedBack = (leverM: number): Square => [ONE, ZERO, [leverM, 0], ONE];
  * all swings both die away as f⁻².
  */
 export function gainsOf(stages: readonly Stage[]): (frequencyHz: number) => MountGain {
+  if (stages.length === 1) return oneBodyGains(stages[0]!);
   const [first, second] = stages.map(({ pieces, body, leverM }) => ({
     gives: giveOf(pieces),
     mass: massOf(body),
@@ -89,21 +90,41 @@ export function gainsOf(stages: readonly Stage[]): (frequencyHz: number) => Moun
   }));
   return (frequencyHz) => {
     const w = (2 * Math.PI * frequencyHz) ** 2;
-    let whole: Square;
-    if (second) {
-      const upper = multiplied(inverted(oneLess(second.gives, second.mass, w)), second.carried);
-      const felt = multiplied(second.carriedBack, multiplied(second.mass, upper));
-      const load: Square = [
-        plus(first!.mass[0], felt[0]),
-        plus(first!.mass[1], felt[1]),
-        plus(first!.mass[2], felt[2]),
-        plus(first!.mass[3], felt[3]),
-      ];
-      whole = multiplied(upper, multiplied(inverted(oneLess(first!.gives, load, w)), first!.carried));
-    } else {
-      whole = multiplied(inverted(oneLess(first!.gives, first!.mass, w)), first!.carried);
-    }
+    const upper = multiplied(inverted(oneLess(second!.gives, second!.mass, w)), second!.carried);
+    const felt = multiplied(second!.carriedBack, multiplied(second!.mass, upper));
+    const load: Square = [
+      plus(first!.mass[0], felt[0]),
+      plus(first!.mass[1], felt[1]),
+      plus(first!.mass[2], felt[2]),
+      plus(first!.mass[3], felt[3]),
+    ];
+    const whole = multiplied(upper, multiplied(inverted(oneLess(first!.gives, load, w)), first!.carried));
     return { follows: whole[0], turnPerM: whole[2], movesPerRad: whole[1], turnPerRad: whole[3] };
+  };
+}
+
+/** The same for one body, number by number: most struts are, and a search asks it some hundred thousand times. */
+function oneBodyGains({ pieces, body: { massKg, inertiaKgM2 }, leverM }: Stage): (frequencyHz: number) => MountGain {
+  const [[ar, ai], [br, bi], , [dr, di]] = giveOf(pieces);
+  return (frequencyHz) => {
+    const w = (2 * Math.PI * frequencyHz) ** 2;
+    const [wm, wj] = [w * massKg, w * inertiaKgM2];
+    // I − ω²·F·M, its determinant, and one over that.
+    const [pr, pi] = [1 - wm * ar, -wm * ai];
+    const [sr, si] = [1 - wj * dr, -wj * di];
+    const [qr, qi] = [-wj * br, -wj * bi];
+    const [rr, ri] = [-wm * br, -wm * bi];
+    const detR = pr * sr - pi * si - (qr * rr - qi * ri);
+    const detI = pr * si + pi * sr - (qr * ri + qi * rr);
+    const size = detR * detR + detI * detI;
+    const [ir, ii] = [detR / size, -detI / size];
+    const by = (re: number, im: number): Complex => [re * ir - im * ii, re * ii + im * ir];
+    return {
+      follows: by(sr, si),
+      turnPerM: by(-rr, -ri),
+      movesPerRad: by(sr * leverM - qr, si * leverM - qi),
+      turnPerRad: by(pr - rr * leverM, pi - ri * leverM),
+    };
   };
 }
 

@@ -60,14 +60,14 @@ export interface CameraTurns {
   readonly roll2: Float64Array;
   /** Squared displacement of the camera, m². */
   readonly moves2: Float64Array;
-  /** Of it what the strut gives, against the base that the camera stands on. */
-  readonly gives2: Float64Array;
+  /** Of it what the strut gives, against the base that the camera stands on; null where it was not asked for. */
+  readonly gives2: Float64Array | null;
 }
 
 /**
  * Base movement → camera: what the strut gives across itself turns the camera (rotation is what shakes a wide picture), and the base's
  * own turn comes through. Displacement along the strut leaks across it a little (CROSS_AXIS).
- * @param against what the turns are told against: the world, or the base that the camera stands on
+ * @param against what the turns are told against: the world, or the base that the camera stands on @param asksGive whether what the strut gives is told too
  */
 export function cameraTurns(
   component: MotionComponent,
@@ -76,6 +76,7 @@ export function cameraTurns(
   camera: Rotation,
   scale: PixelScale,
   against: 'world' | 'base' = 'world',
+  asksGive = false,
 ): CameraTurns {
   const { axis, turnAxis } = component;
   const { along } = mount;
@@ -102,7 +103,7 @@ export function cameraTurns(
     yaw2,
     roll2,
     moves2: movesOf(component, gains, { zNod, zSide, tNod, tSide, stay }, null),
-    gives2: movesOf(component, gains, { zNod, zSide, tNod, tSide, stay: 0 }, mount.lengthM),
+    gives2: asksGive ? movesOf(component, gains, { zNod, zSide, tNod, tSide, stay: 0 }, mount.lengthM) : null,
   };
 }
 

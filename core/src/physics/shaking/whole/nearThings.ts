@@ -9,7 +9,7 @@ import { partRays, solidOf } from '../../light/partRays';
 const NEAR_M = 1.5;
 /** Nearer than this a thing fills the picture and is out of focus: estimate. */
 const NEAREST_M = 0.2;
-const COLUMNS = 8;
+const COLUMNS = 6;
 
 /**
  * How near what rides along is in the picture: mean over the picture of 1/d², 1/m², for machine and rider within 1.5 m; 0 where none is. A

@@ -86,7 +86,7 @@ export function shakeIn(
   const turned = components.map((component) => {
     const gains = component.lineHz === null ? shared : gainsOver(acting, component.frequencyHz);
     const spread = spreads.get(component.frequencyHz)!;
-    return { component, spread, ...cameraTurns(component, acting, gains, camera, scale, against) };
+    return { component, spread, ...cameraTurns(component, acting, gains, camera, scale, against, nearPerM2 > 0) };
   });
   const acceleration2 = sumOver(turned, (t, i) => t.moves2[i]! * (2 * Math.PI * t.component.frequencyHz[i]!) ** 4);
   const accelerationMS2 = Math.sqrt(acceleration2);
@@ -137,7 +137,7 @@ export function shakeIn(
     const squares = { jump: 0, jelly: 0, blur: 0 };
     const px2 = scale.acrossPx ** 2 * nearPerM2;
     for (const { component, gives2 } of turned) {
-      gives2.forEach((gives, i) => {
+      gives2?.forEach((gives, i) => {
         const share = unsteadied(component.frequencyHz[i]!, exposureS, readoutS);
         for (const figure of FIGURES) squares[figure] += component.weight[i]! * gives * px2 * share[figure];
       });
