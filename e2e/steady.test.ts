@@ -85,7 +85,10 @@ it('charts, trying another length, and both schools', async () => {
   await page.press('Set this length');
   await page.until('the arm is shorter', async () => /\b1[67]\d mm/.test(await page.text('#chart')));
   await page.untilText('main', /Locked solid.*Damped.*Half measure/s);
-  await page.untilText('main', /Here (both come out about equal|locked solid wins|the damper wins|neither saves the picture)/);
+  await page.untilText(
+    'main',
+    /Here (both come out about equal|locked solid wins|the damper wins|neither saves the picture)/,
+  );
   await page.press('Undo');
 });
 
