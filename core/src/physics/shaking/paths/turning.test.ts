@@ -2,7 +2,7 @@ import { shakeAt } from '../../../../testing/shakes';
 import { USUAL_ENDS } from '../ends/rangeEnds';
 import { shakeScene } from '../whole/shakeScene';
 import { routeTo } from './route';
-import { steeringOf } from './turning';
+import { rollOf, steeringOf } from './turning';
 
 const ROUGH = { groundId: 'rooty-trail', speedMps: 6, lightId: 'bright-sun' } as const;
 
@@ -31,4 +31,25 @@ it('slow bumps carry the whole bike along, fast ones find bars and arms too heav
   expect(degrees(0.3)).toBeLessThan(near);
   expect(degrees(40)).toBeLessThan(near / 20);
   expect(steered('mountain-bike', 'handlebar', 5, 0)).toBe(0);
+});
+
+it('two tracks that differ lean a car and yaw it by v·δ/(ωL), a tenth of the lean steered; one track does neither', () => {
+  const ride = { groundId: 'rooty-trail', speedMps: 20, lightId: 'bright-sun' } as const;
+  const turning = (machineId: string, spotId: string) => {
+    const question = shakeAt(machineId, spotId, {}, ride);
+    const { placed } = shakeScene(question).resolved;
+    const route = routeTo({ rig: question.rig, placed, stanceId: question.actionStanceId, ride: question.ride });
+    return { route, found: rollOf(route, question.ride, USUAL_ENDS) };
+  };
+  const { route, found } = turning('coupe', 'dash');
+  const [lean, yaw] = found.map(
+    ({ drive }) =>
+      (f: number) =>
+        Math.sqrt(drive.weight(f, 1)),
+  );
+  const { front, rear } = route.shake.ride as { front: { xM: number }; rear: { xM: number } };
+  for (const f of [1, 4]) {
+    expect(yaw!(f) / lean!(f)).toBeCloseTo((0.1 * 20) / (2 * Math.PI * f * (front.xM - rear.xM)), 9);
+  }
+  expect(turning('mountain-bike', 'handlebar').found).toEqual([]);
 });

@@ -7,6 +7,7 @@ import { groundDisplacementM2Hz, trackLikeness } from '../sources/roadProfile';
 import { wheelsGains } from './rideGains';
 import { OWN_MOVEMENT, SITTING_SHARE } from './riderStages';
 import { motorEffort, windAtHeight } from './motorEffort';
+import { estimated } from '../../../words/sourced/estimated';
 import { swayWeight } from './sway';
 import { transmission } from '../../../mathematics/spectra/transmissibility';
 import type { Route } from './route';
@@ -23,7 +24,13 @@ export interface Turning {
   readonly sidewaysM?: number;
 }
 
-/** Left and right wheels over ground that differs: the difference turns the body about its length. */
+/** Axles steer by so much for each degree that the body leans. Estimate 0.03 to 0.25; Gillespie 1992 gives such slopes, from memory. */
+const ROLL_STEER = estimated(0.1, 0.03, 0.25);
+
+/**
+ * Left and right wheels over ground that differs: the difference turns the body about its length, and, the axles steering a little as it leans, about the upright:
+ * at a rate of v·δ/L, so by v·δ/(ωL) for each swing.
+ */
 export function rollOf(route: Route, ride: RideConditions, picks: RangeEnds): Turning[] {
   const { shake, wheel } = route;
   const { surface, id, name } = groundById(ride.groundId);
@@ -38,11 +45,17 @@ export function rollOf(route: Route, ride: RideConditions, picks: RangeEnds): Tu
     const unlike = (2 * (1 - trackLikeness(f / ride.speedMps, trackM))) / trackM ** 2;
     return groundDisplacementM2Hz(roughnessM3, ride.speedMps, f) * unlike * (up[0] ** 2 + up[1] ** 2) * w;
   };
+  const yawForRoll = (f: number) =>
+    (picks.path(ROLL_STEER) * ride.speedMps) / (2 * Math.PI * f * (moves.front.xM - moves.rear.xM));
   return [
     {
       drive: turningDrive(id, name.toLowerCase(), 'ground', weight),
       axes: [AHEAD],
       sidewaysM: sweptM(route, picks.path).roll,
+    },
+    {
+      drive: turningDrive(id, name.toLowerCase(), 'ground', (f, w) => weight(f, w) * yawForRoll(f) ** 2),
+      axes: [UP],
     },
   ];
 }
