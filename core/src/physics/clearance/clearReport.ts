@@ -18,6 +18,7 @@ import type { SetUp } from '../../words/setUp/setUp';
 import { bodyCorners } from '../../posing/strut/surfaceGap';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { headPartIds } from './sweeps';
+import { liesOn, type LiesOn } from './liesOn';
 import { headBurden } from './headBurden';
 import { neckMinutes, type NeckMinutes } from './neckMinutes';
 import { noticed, type Noticed } from './noticed';
@@ -59,6 +60,8 @@ export interface ClearReport {
   readonly waysOut: readonly WayOutReport[];
   /** Whether its lamp is seen or its beep heard; null where nobody is on board. */
   readonly noticed: Noticed | null;
+  /** Where somebody lies on it; null where nobody does, and where it is not worn. */
+  readonly liesOn: LiesOn | null;
   /** Why such a camera is not worn on a head at all; null where it is, and elsewhere. */
   readonly headBurden: string | null;
   /** How long a neck bears it; null where it is not on the head. */
@@ -156,6 +159,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
             zone !== 'head',
           )
         : null,
+    liesOn: zone === null || resolved.base.kind === 'hand' ? null : liesOn(rig, resolved),
     headBurden: zone === 'head' ? headBurden(resolved.camera) : null,
     neck: zone === 'head' && body ? neckMinutes(massKg, camera, body.neckBase, body.head.rotation) : null,
     turning: turning && {

@@ -265,6 +265,19 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
           : 'neither seen nor heard under way: look at it at every stop',
     );
   }
+  if (report.liesOn !== null) {
+    const { stanceName, partName } = report.liesOn;
+    add(
+      'lies',
+      'lain on',
+      'stop',
+      0,
+      '',
+      [null, 0],
+      `in ${stanceName.toLowerCase()} whoever wears it lies on it, on the ${partName}: a hard thing under the ribs`,
+      'the head, the mouth, or the machine itself',
+    );
+  }
   if (report.headBurden !== null) {
     add('head', 'on the head', 'stop', 0, '', [null, 0], report.headBurden, 'a lighter, smaller camera, or the chest');
   }
