@@ -9,6 +9,10 @@ const link: LinkDefinition = {
   bendLimitDeg: 100,
   radiusM: 0.009,
   stiffnessNM: { value: 30000, source: { kind: 'estimate', low: 10000, high: 80000 } },
+  joint: {
+    slipNm: { value: 22, source: { kind: 'estimate', low: 12, high: 45 } },
+    stiffnessNmRad: { value: 900, source: { kind: 'estimate', low: 400, high: 2500 } },
+  },
   spring: {
     frequencyHz: { value: 1.6, source: { kind: 'estimate', low: 1, high: 2.5 } },
     dampingRatio: { value: 0.25, source: { kind: 'estimate', low: 0.12, high: 0.45 } },

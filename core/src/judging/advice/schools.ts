@@ -39,7 +39,8 @@ export function schoolsOf(question: ShakeQuestion): Schools {
   const { rig, setUp } = question;
   const links = kitWith(rig.ownKit).links;
   const kindOf = (use: LinkUse) => links.find((l) => l.id === use.linkId)!.kind;
-  const solid = setUp.links.filter((use) => kindOf(use) !== 'damper' && kindOf(use) !== 'hook');
+  const soft = ['damper', 'hook', 'spring arm'];
+  const solid = setUp.links.filter((use) => !soft.includes(kindOf(use)));
   const school = (id: School['id'], name: string, text: (shake: Shake) => string, made: SetUp): School => {
     const shake = shakeOf({ ...question, setUp: made }, { coarse: true });
     const { jump, jelly, blur } = shake;
@@ -55,18 +56,20 @@ export function schoolsOf(question: ShakeQuestion): Schools {
     links: solid,
   });
   const dampers = links.filter(({ kind }) => kind === 'damper');
-  const damped = dampers
-    .filter(({ halfMeasure }) => !halfMeasure)
-    .map((link) =>
-      school('damped', 'Damped', (s) => `${link.name.toLowerCase()}, ${swings(s)} with this weight`, on(link)),
-    )
-    .reduce((a, b) => (b.unsteadiness < a.unsteadiness ? b : a));
-  const soft = pieceOf(dampers, 'soft damper', (link) => link.halfMeasure === true);
+  // A spring arm that is there already is a damper too; one that is not would move the camera.
+  const floats = setUp.links.some((use) => kindOf(use) === 'spring arm');
+  const dampedBy = (name: string, made: SetUp) =>
+    school('damped', 'Damped', (s) => `${name.toLowerCase()}, ${swings(s)} with this weight`, made);
+  const damped = [
+    ...dampers.filter(({ halfMeasure }) => !halfMeasure).map((link) => dampedBy(link.name, on(link))),
+    ...(floats ? [dampedBy('Spring arm', setUp)] : []),
+  ].reduce((a, b) => (b.unsteadiness < a.unsteadiness ? b : a));
+  const halfSoft = pieceOf(dampers, 'soft damper', (link) => link.halfMeasure === true);
   const halfMeasure = school(
     'half measure',
     'Half measure',
-    (s) => `${soft.name.toLowerCase()}${s.mount.hangs ? ', hanging' : ''}, ${swings(s)}`,
-    on(soft),
+    (s) => `${halfSoft.name.toLowerCase()}${s.mount.hangs ? ', hanging' : ''}, ${swings(s)}`,
+    on(halfSoft),
   );
   // Where both are spoilt neither wins.
   const usable = Math.min(locked.unsteadiness, damped.unsteadiness) <= 1;

@@ -291,7 +291,8 @@ function limitsOf(
   const slips: HoldLimit[] = [];
   if (face.id !== 'lock') {
     const mode = face.id === 'head' ? 'slips' : 'droops';
-    slips.push({ mode, demand: moment, limit: pick(head.slipNm), unit: 'N·m' });
+    const own = face.id === 'joint' && face.link !== null ? arm.links[face.link]!.joint : undefined;
+    slips.push({ mode, demand: moment, limit: pick(own?.slipNm ?? head.slipNm), unit: 'N·m' });
   }
   const droop = face.link === null ? undefined : arm.links[face.link]!.droopNm;
   if (droop) slips.push({ mode: 'bends', demand: moment, limit: pick(droop), unit: 'N·m' });

@@ -25,6 +25,8 @@ export interface LinkDefinition {
     /** Up and down from level, metres. */
     readonly travelM: number;
   };
+  /** Its own joint on what carries it, where that is stouter than the camera's. */
+  readonly joint?: { readonly slipNm: Sourced; readonly stiffnessNmRad: Sourced };
   /** Soft and cheap: neither school's way, it swings, above all where the camera hangs from it. */
   readonly halfMeasure?: true;
   /** Of a pole: what its drawn-tight section bears before it turns in its lock, or slides in. */

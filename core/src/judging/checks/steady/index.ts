@@ -48,7 +48,7 @@ export const steady: Check<SteadyReport> = {
   id: 'steady',
   name: 'Steady',
   question: 'How much does the picture jump, wobble and blur on this ground?',
-  units: ['px', '°', 'm', 'g', ''],
+  units: ['px', '°', 'm', 'g'],
   limits: [
     { what: 'jump that spoils a shot', value: FIGURE_SCALES.jump.spoilt, unit: 'px', source: 'common practice' },
     { what: 'jelly that spoils a shot', value: FIGURE_SCALES.jelly.spoilt, unit: 'px', source: 'common practice' },

@@ -1,6 +1,7 @@
 import type { ShakeCause } from '../../../physics/shaking/whole/cause';
 import type { Landing } from '../../../physics/shaking/whole/landing';
 import { hertzWords } from '../../../physics/shaking/mount/mountModel';
+import { STEEP_DEG } from '../../../physics/shaking/mount/springArm';
 import { ESTIMATE_GROUP_NAMES } from '../../../physics/shaking/ends/rangeEnds';
 import type { Shake } from '../../../physics/shaking/whole/shakeOf';
 import type { FigureRange } from '../../../physics/shaking/whole/shakeRange';
@@ -124,6 +125,7 @@ function springFinding({
   carriedKg,
   carries,
   travelM,
+  steepDeg,
   swingM,
   stuck,
 }: NonNullable<Shake['spring']>): Finding {
@@ -145,7 +147,7 @@ function springFinding({
     ...(stuck === null
       ? { value: swingM, unit: 'm', limit: [null, travelM], margin: travelM - swingM }
       : stuck === 'too steep'
-        ? { value: 0, unit: '', limit: [null, null], margin: 0 }
+        ? { value: steepDeg, unit: '°', limit: [null, STEEP_DEG], margin: STEEP_DEG - steepDeg }
         : {
             value: carriedKg * 1000,
             unit: 'g',

@@ -104,3 +104,17 @@ it('a mend says in how many of 100 cases it is steadier, in most of them', () =>
   expect(sure.length).toBeGreaterThan(0);
   for (const n of sure) expect(n).toBeGreaterThan(50);
 });
+
+it.each([
+  ['level', 'cage-camera', 85, 'm'],
+  ['upright', 'cage-camera', 0, '°'],
+  ['under a thumb camera', 'thumb-camera', 85, 'g'],
+])('a spring arm %s is told by a figure with a limit that fits its verdict', (_, cameraId, bendDeg, unit) => {
+  const setUp = { cameraId, modeId: 'wide', stabiliserId: 'off', links: [link('spring-arm', 0.3, bendDeg)] };
+  const question = { ...shakeAt('coupe', 'bonnet', setUp), intentId: 'clear-ahead', horizonAt: null };
+  const [check] = shotReport(question, { only: ['steady'] }).checks;
+  const told = findingsOf(check!).find(({ id }) => id === 'spring-arm')!;
+  expect(told).toMatchObject({ label: 'spring arm', unit });
+  expect(told.limit.some((end) => end !== null)).toBe(true);
+  expect(told.verdict === 'good').toBe(told.margin >= 0);
+});

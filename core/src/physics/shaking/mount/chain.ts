@@ -114,7 +114,7 @@ export function chainPieces(
       kind: 'joint',
       link: i,
       awayM,
-      ...turning(awayM, jointStiffness),
+      ...turning(awayM, definition.joint ? stiffness(definition.joint.stiffnessNmRad) : jointStiffness),
       loss: damping(JOINT_LOSS),
     });
   });

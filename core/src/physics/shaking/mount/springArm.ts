@@ -1,11 +1,12 @@
 import { normalize, subtract } from '../../../mathematics/geometry/vec3';
 import { transformPoint } from '../../../mathematics/geometry/pose';
+import { toDeg } from '../../../mathematics/units/angle';
 import { chainJoints, type StrutPose } from '../../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import type { RangeEnds } from '../ends/rangeEnds';
 
-/** Steeper than this against level it can't swing up and down: cosine against the upright. Estimate 0.6 to 0.8. */
-const STEEP = 0.7;
+/** Steeper than this against level it can't swing up and down, degrees. Estimate 37 to 53. */
+export const STEEP_DEG = 45;
 
 /** A spring arm in a strut, as it is loaded and as it lies. */
 export interface SpringArm {
@@ -15,6 +16,8 @@ export interface SpringArm {
   readonly frequencyHz: number;
   readonly dampingRatio: number;
   readonly travelM: number;
+  /** How far it lies off level, degrees. */
+  readonly steepDeg: number;
   readonly carriedKg: number;
   readonly carries: { readonly low: number; readonly high: number };
   /** Why it does not spring; null where it does. */
@@ -37,12 +40,14 @@ export function springArm(
     .reduce((sum, { definition }) => sum + definition.massKg.value, camera.massKg.value + head.massKg.value);
   const joints = chainJoints(resolved).map((joint) => transformPoint(pose.worldFromSpot, joint));
   const [, upright] = normalize(subtract(joints[at + 2]!, joints[at + 1]!));
+  const steepDeg = toDeg(Math.asin(Math.min(1, Math.abs(upright))));
   return {
     name: name.toLowerCase(),
     link: at,
     frequencyHz: stiffness(frequencyHz),
     dampingRatio: damping(dampingRatio),
     travelM,
+    steepDeg,
     carriedKg,
     carries: carriesKg,
     stuck:
@@ -50,7 +55,7 @@ export function springArm(
         ? 'too light'
         : carriedKg > carriesKg.high
           ? 'too heavy'
-          : Math.abs(upright) > STEEP
+          : steepDeg > STEEP_DEG
             ? 'too steep'
             : null,
   };
