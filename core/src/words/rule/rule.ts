@@ -26,7 +26,7 @@ export interface RuleDefinition {
     readonly links?: readonly string[];
     readonly venues?: readonly VenueId[];
   };
-  /** Nothing may be mounted before somebody licensed has said yes: until then it counts as half held. */
+  /** Nothing may be mounted before somebody licensed has said yes: until then it counts as hardly held. */
   readonly approval?: true;
   /** Stops the set-up, or goes along as a caution. */
   readonly kind: 'stop' | 'caution';
