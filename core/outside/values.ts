@@ -5,7 +5,7 @@ import { bar, movedTo, spring } from '../src/physics/stiffness/flexibility';
 import { standardNormalAt } from '../src/mathematics/numbers/standardNormal';
 import { magnitude } from '../src/mathematics/spectra/complex';
 import { frequencyGrid } from '../src/mathematics/spectra/frequencyGrid';
-import { naturalFrequencyHz, staticSagM, transmissibility } from '../src/mathematics/spectra/transmissibility';
+import { staticSagM, transmissibility } from '../src/mathematics/spectra/transmissibility';
 import { toDeg } from '../src/mathematics/units/angle';
 import { contactShare, padStressPa, peelNPerMm, wetted } from '../src/physics/holding/grips/adhesive';
 import { screwForceN } from '../src/physics/holding/grips/screwed';
@@ -19,7 +19,7 @@ import type { OutsideValue } from './outsideValue';
 export type { OutsideValue } from './outsideValue';
 import { exposureS } from '../src/physics/light/exposure';
 import { sunAt } from '../src/physics/light/sunCourse';
-import { swingsOf } from '../src/physics/shaking/mount/bodies';
+import { swingsOf, type Stage } from '../src/physics/shaking/mount/bodies';
 import { flipping } from '../src/physics/shaking/mount/play';
 import { vehicleResponse, type QuarterVehicle } from '../src/physics/shaking/paths/quarterVehicle';
 import { gustDensity } from '../src/physics/shaking/sources/gusts';
@@ -49,21 +49,25 @@ function trussNPerM(lengthM: number, eiNm2: number, radiusM: number): number {
   return sumOf(...bars.map(inverse))[1]![1]!;
 }
 
-/** Swings of two bodies of 1 kg in a row, each on 1 N/m across, that hardly turn. */
-function equalPair() {
-  const spring = {
-    name: 'spring',
-    kind: 'pad',
-    link: 0,
-    awayM: 0,
-    mPerN: 1,
-    radPerN: 0,
-    radPerNm: 1e-9,
-    loss: 0,
-  } as const;
-  const stage = { pieces: [spring], body: { massKg: 1, inertiaKgM2: 1 }, leverM: 0 };
-  return swingsOf([stage, stage]);
-}
+/** A body that hardly turns, on a spring across it. */
+const onSpring = (stiffnessNM: number, massKg: number): Stage => ({
+  pieces: [
+    {
+      name: 'spring',
+      kind: 'pad',
+      link: 0,
+      awayM: 0,
+      mPerN: 1 / stiffnessNM,
+      radPerN: 0,
+      radPerNm: 1e-9,
+      loss: 0,
+    },
+  ],
+  body: { massKg, inertiaKgM2: 1 },
+  leverM: 0,
+});
+/** Swings of two bodies of 1 kg in a row, each on 1 N/m. */
+const equalPair = () => swingsOf([onSpring(1, 1), onSpring(1, 1)]);
 
 const BAND = frequencyGrid(0.5, 50, 4000);
 const contour = (roughnessM3: number, speedMps: number) =>
@@ -214,8 +218,13 @@ export const OUTSIDE_VALUES: readonly OutsideValue[] = [
     'Miles 1954',
     () => whiteNoise(80, 0.1, 0.02) / Math.sqrt(1.04),
   ),
-  value('Through the mount', 'swing of a mass that sags by 1 mm', 'Hz', 15.76, '√(g/δ)/2π', () =>
-    naturalFrequencyHz(0.2 * 9.80665 * 1000, 0.2),
+  value(
+    'Through the mount',
+    'swing of a mass that sags by 1 mm',
+    'Hz',
+    15.76,
+    '√(g/δ)/2π',
+    () => swingsOf([onSpring(0.2 * 9.80665 * 1000, 0.2)])[0]!.frequencyHz,
   ),
   value('Through the mount', 'sag of 0.16 kg on 800 N/m', 'mm', 1.961, 'm·g/k', () => 1000 * staticSagM(0.16, 800)),
   value(

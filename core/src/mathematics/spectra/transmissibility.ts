@@ -12,10 +12,6 @@ export function transmissibility(frequencyHz: number, naturalHz: number, damping
   return Math.sqrt((1 + damped) / ((1 - r * r) ** 2 + damped));
 }
 
-/** f = (1/2π)·√(k/m), hertz; 0 for no stiffness, infinite for no mass. */
-export const naturalFrequencyHz = (stiffnessNM: number, massKg: number): number =>
-  massKg === 0 ? Infinity : Math.sqrt(stiffnessNM / massKg) / (2 * Math.PI);
-
 /** How far a mass sinks into its spring, metres. */
 export const staticSagM = (massKg: number, stiffnessNM: number): number => (massKg * 9.80665) / stiffnessNM;
 

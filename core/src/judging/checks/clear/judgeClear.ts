@@ -269,12 +269,12 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
     const { stanceName, partName } = report.liesOn;
     add(
       'lies',
-      'lain on',
+      'lying on it',
       'stop',
       0,
       '',
       [null, 0],
-      `in ${stanceName.toLowerCase()} whoever wears it lies on it, on the ${partName}: a hard thing under the ribs`,
+      `in ${stanceName.toLowerCase()} whoever wears it lies on it, on the ${partName}: something hard under the body`,
       'the head, the mouth, or the machine itself',
     );
   }

@@ -61,7 +61,7 @@ export function springArm(
   };
 }
 
-/** As it gives for one newton across: k = m·(2πf)², level all the while, and nothing where it is stuck. @param stiffer so many times where it meets its stops */
+/** As it gives for one newton across: k = m·(2πf)², level all the while. @param stiffer so many times where it meets its stops */
 export const springPiece = ({ name, link, frequencyHz, dampingRatio, carriedKg }: SpringArm, stiffer: number) =>
   ({
     name,

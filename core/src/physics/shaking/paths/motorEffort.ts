@@ -9,6 +9,12 @@ const OUT_OF_WASH_MPS = 3;
 /** Gusts of this rms turn it as much as its usual speed does, m/s. Estimate 1 to 4. */
 const GUST_MPS = 2;
 
+/** The strongest gusts that a ride is told by, over its mean wind: gust factor over open country, 1.4 to 1.8 (WMO, from memory). */
+const GUST_FACTOR = 1.5;
+
+/** Mean wind at a height where the strongest gusts near the ground are told, m/s. */
+export const meanWindAt = (gustsMps: number, heightM: number): number => windAtHeight(gustsMps, heightM) / GUST_FACTOR;
+
 export const windAtHeight = (windMps: number, heightM: number): number =>
   windMps * (Math.max(heightM, 1) / TOLD_FOR_M) ** SHEAR;
 

@@ -6,7 +6,7 @@ import type { RideConditions } from '../../../words/ride/rideConditions';
 import { groundDisplacementM2Hz, trackLikeness } from '../sources/roadProfile';
 import { wheelsGains } from './rideGains';
 import { OWN_MOVEMENT, SITTING_SHARE } from './riderStages';
-import { motorEffort, windAtHeight } from './motorEffort';
+import { meanWindAt, motorEffort } from './motorEffort';
 import { estimated } from '../../../words/sourced/estimated';
 import { swayWeight } from './sway';
 import { transmission } from '../../../mathematics/spectra/transmissibility';
@@ -120,7 +120,7 @@ export function swayOf({ shake, zone, usualMps, aboveM }: Route, ride: RideCondi
   const plain = swayWeight(shake.sway, picks.lines);
   const { surface } = groundById(ride.groundId);
   const gustMps = surface.kind === 'gusts' ? picks.ground(surface.rmsMps) : 0;
-  const air = Math.hypot(ride.speedMps, windAtHeight(ride.windMps, aboveM) / 3);
+  const air = Math.hypot(ride.speedMps, meanWindAt(ride.windMps, aboveM));
   const effort = shake.sway.heldByMotors ? motorEffort(air, usualMps, gustMps) : 1;
   const name = shake.sway.heldByMotors ? 'motors that hold it level' : 'steering and balance';
   const sway = {

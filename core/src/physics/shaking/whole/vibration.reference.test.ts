@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { frequencyGrid } from '../../../mathematics/spectra/frequencyGrid';
 import { magnitude } from '../../../mathematics/spectra/complex';
-import { naturalFrequencyHz, staticSagM, transmissibility } from '../../../mathematics/spectra/transmissibility';
+import { transmissibility } from '../../../mathematics/spectra/transmissibility';
 import { sinc } from '../../../mathematics/numbers/sinc';
 import { rms, spectrumOf, through, variance } from '../../../../testing/spectra';
 import { ROAD_CLASS_M3 } from '../../../words/ride/roadClass';
@@ -108,13 +108,6 @@ describe('one mass on its mount', () => {
       expect(answered / Math.sqrt(1 + 4 * z * z)).toBeCloseTo(miles, 2);
     },
   );
-
-  it('sag and frequency belong together: f = √(g/δ)/2π', () => {
-    const [k, m] = [800, 0.16];
-    expect(naturalFrequencyHz(k, m)).toBeCloseTo(Math.sqrt(9.80665 / staticSagM(m, k)) / (2 * Math.PI), 12);
-    expect(naturalFrequencyHz(k, 0)).toBe(Infinity);
-    expect(naturalFrequencyHz(0, m)).toBe(0);
-  });
 });
 
 describe('the picture', () => {
