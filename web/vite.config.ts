@@ -2,7 +2,9 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { dirname } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { constants } from 'node:zlib';
 import { defineConfig } from 'vite';
+import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
@@ -32,6 +34,12 @@ export default defineConfig({
         navigateFallbackDenylist: [/^\/api\//],
         maximumFileSizeToCacheInBytes: 4_000_000,
       },
+    }),
+    // The server hands out what is packed here.
+    compression({
+      include: /\.(js|css|html|svg)$/,
+      algorithms: [defineAlgorithm('brotliCompress', { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } })],
+      logLevel: 'silent',
     }),
   ],
   worker: { format: 'es' },

@@ -5,7 +5,6 @@ import { join } from 'node:path';
 import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome';
 
-const ROOT = join(__dirname, '../..');
 const FLAGS = [
   '--headless=new',
   '--no-sandbox',
@@ -13,14 +12,17 @@ const FLAGS = [
   '--hide-scrollbars',
   '--use-angle=swiftshader',
   '--enable-unsafe-swiftshader',
+  // The page itself is put together without the emulated graphics card, which takes a quarter of the time; what is drawn in 3D keeps it.
+  '--disable-gpu-compositing',
+  '--disable-gpu-rasterization',
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
   '--no-first-run',
   '--window-size=1280,943',
-  // No worker lives long enough in a test for its code to be worth the best translation, which takes a fifth of the time.
-  '--js-flags=--no-turbofan',
 ];
+/** No worker lives long enough in a test for its code to be worth the best translation, which takes a fifth of the time. */
+const QUICKLY_TRANSLATED = '--js-flags=--no-turbofan';
 /** Half of a shared machine may be taken away for an hour: then everything takes three times as long. */
 const WAIT_MS = 50_000;
 /** How often what is waited for is looked at. */
@@ -36,12 +38,13 @@ export class Page {
     readonly address: string,
     private readonly server: ChildProcess,
     private readonly folder: string,
+    private readonly flags: readonly string[],
   ) {}
 
-  static async start(): Promise<Page> {
+  /** Run from the project's folder. @param asUsed its code is translated as anybody's browser does it, not as tests have it */
+  static async start({ asUsed = false } = {}): Promise<Page> {
     const folder = mkdtempSync(join(tmpdir(), 'strut-spot-e2e-'));
     const server = spawn(process.execPath, ['server/dist/main.js'], {
-      cwd: ROOT,
       // Files of tests that run side by side do not begin at the same port.
       env: { ...process.env, PORT: String(4840 + 20 * Number(process.env.JEST_WORKER_ID ?? 1)) },
       stdio: ['ignore', 'pipe', 'inherit'],
@@ -53,17 +56,22 @@ export class Page {
         if (found) resolve(found);
       });
     });
-    return Page.in(folder, server, address);
+    return Page.in(folder, server, address, asUsed ? FLAGS : [...FLAGS, QUICKLY_TRANSLATED]);
   }
 
   /** A browser with the profile that lies in a folder. */
-  private static async in(folder: string, server: ChildProcess, address: string): Promise<Page> {
+  private static async in(
+    folder: string,
+    server: ChildProcess,
+    address: string,
+    flags: readonly string[],
+  ): Promise<Page> {
     const logs = new logging.Preferences();
     logs.setLevel(logging.Type.PERFORMANCE, logging.Level.ALL);
     logs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
     const options = new chrome.Options();
     options.addArguments(
-      ...FLAGS,
+      ...flags,
       `--user-data-dir=${join(folder, 'profile')}`,
       // What its camera sees is a film that a test may write before the page asks for the camera.
       '--use-fake-ui-for-media-stream',
@@ -81,7 +89,7 @@ export class Page {
       .setChromeOptions(options)
       .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
       .build();
-    const page = new Page(driver, address, server, folder);
+    const page = new Page(driver, address, server, folder, flags);
     await page.resize(1280, 800, false);
     return page;
   }
@@ -100,8 +108,16 @@ export class Page {
     // What says that another browser has the profile is left over from the one that was killed.
     for (const lock of ['SingletonLock', 'SingletonSocket', 'SingletonCookie'])
       rmSync(join(this.folder, 'profile', lock), { force: true });
-    return Page.in(this.folder, this.server, this.address);
+    return Page.in(this.folder, this.server, this.address, this.flags);
   }
+
+  /** What the browser's own tools answer. */
+  tools = async <T>(command: string, values: object = {}): Promise<T> => {
+    const chromium = this.driver as unknown as {
+      sendAndGetDevToolsCommand: (name: string, values: object) => Promise<unknown>;
+    };
+    return (await chromium.sendAndGetDevToolsCommand(command, values)) as T;
+  };
 
   /** Size of the page itself, as on a laptop or a phone. */
   async resize(width: number, height: number, mobile: boolean): Promise<void> {

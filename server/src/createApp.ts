@@ -1,4 +1,5 @@
 import express, { type Express } from 'express';
+import packed from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
@@ -46,7 +47,7 @@ export function createApp(builtFolder: string): Express {
     response.status(404).json({ problem: 'No such device here.' });
   });
   if (existsSync(builtFolder)) {
-    app.use(express.static(builtFolder, { index: false, maxAge: 0 }));
+    app.use(packed(builtFolder, { enableBrotli: true, index: false, serveStatic: { maxAge: 0 } }));
     app.get('/{*any}', (request, response, next) => {
       if (isSheet(request.path)) response.sendFile(join(builtFolder, 'index.html'));
       else next();

@@ -1,7 +1,11 @@
 import { strFromU8, unzipSync } from 'fflate';
 import { INTENTS, newOuting, newShot, setUpFileOf } from '@strut-spot/core';
-import { createServer, type Server } from 'node:http';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer, get, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { brotliCompressSync, brotliDecompressSync } from 'node:zlib';
 import { PNG } from 'pngjs';
 import { createApp } from './createApp';
 import { STILL_WIDTH_PX } from './routes/standInStill';
@@ -149,4 +153,32 @@ describe('the stand-in level', () => {
     expect(gone.status).toBe(404);
     expect(((await gone.json()) as { problem: string }).problem).toMatch(/start it again/);
   });
+});
+
+it('the page is sent packed to a browser that unpacks it, and whole to one that does not', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'strut-spot-built-'));
+  const script = 'export const answer = 42;\n'.repeat(100);
+  writeFileSync(join(folder, 'page.js'), script);
+  writeFileSync(join(folder, 'page.js.br'), brotliCompressSync(script));
+  const built = createServer(createApp(folder));
+  await new Promise<void>((ready) => built.listen(0, '127.0.0.1', () => ready()));
+  const { port } = built.address() as AddressInfo;
+  const sent = (accepted: string) =>
+    new Promise<{ body: Buffer; headers: Record<string, unknown> }>((done, failed) => {
+      const pieces: Buffer[] = [];
+      get({ port, path: '/page.js', headers: { host: `127.0.0.1:${port}`, 'accept-encoding': accepted } }, (answer) =>
+        answer
+          .on('data', (piece: Buffer) => pieces.push(piece))
+          .on('end', () => done({ body: Buffer.concat(pieces), headers: answer.headers })),
+      ).on('error', failed);
+    });
+  const [packed, whole] = [await sent('gzip, br'), await sent('identity')];
+  await new Promise((done) => built.close(done));
+  rmSync(folder, { recursive: true });
+  expect(packed.headers).toMatchObject({ 'content-encoding': 'br' });
+  expect(packed.headers['content-type']).toMatch(/javascript/);
+  expect(packed.body.length).toBeLessThan(script.length / 10);
+  expect(String(brotliDecompressSync(packed.body))).toBe(script);
+  expect(whole.headers).not.toHaveProperty('content-encoding');
+  expect(String(whole.body)).toBe(script);
 });

@@ -1,14 +1,11 @@
-import { readOuting } from '@strut-spot/core';
-import demo from '../demo/skerra.json';
 import { saveOuting } from './outings';
 import { changeSettings, readSettings } from './settings';
 
-/** Puts the demo outing in on the first visit. */
+/** Puts the demo outing in on the first visit; nobody who comes again has to load it. */
 export async function placeDemoOnce(): Promise<void> {
   const { demoPlaced } = await readSettings();
   if (demoPlaced) return;
-  const parsed = readOuting(demo);
-  if (!parsed.ok) throw new Error(`The demo outing is damaged: ${parsed.problems.join(' ')}`);
-  await saveOuting(parsed.value);
+  const { readDemo } = await import('../demo/readDemo');
+  await saveOuting(readDemo());
   await changeSettings({ demoPlaced: true });
 }

@@ -71,9 +71,8 @@ export function firstPlacement(asked: PlacementQuestion): Placement | null {
   const whole = question.intent.wants.some(({ ends }) => ends !== undefined);
   return (
     open.find((place) => holdsUp(question, place)) ??
-    (whole ? (onPole() ?? anyCamera()) : (anyCamera() ?? onPole())) ??
+    (whole ? (onPole() ?? anyCamera() ?? slid()) : (anyCamera() ?? slid() ?? onPole())) ??
     onArm() ??
-    slid() ??
     best
   );
 }

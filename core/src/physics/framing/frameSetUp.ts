@@ -70,6 +70,7 @@ export function frameSetUp(
     resolved,
     actionStanceId,
     working: machine.working,
+    held: poseRig(spec, actionStanceId).holds.length > 0,
     stances,
     weightedShares: overRide(stances, 'shares'),
     weightedMiddle: overRide(stances, 'middle'),

@@ -154,6 +154,7 @@ export function coarseFramed(
     resolved,
     actionStanceId: scene.ridden[0]!.stance.id,
     working: scene.working,
+    held: scene.ridden[0]!.rig.holds.length > 0,
     stances,
     weightedShares: overRide(stances, 'shares'),
     weightedMiddle: overRide(stances, 'middle'),

@@ -34,6 +34,8 @@ export interface FramedSetUp {
   readonly actionStanceId: string;
   /** Ids of the machine's working parts. */
   readonly working: readonly string[];
+  /** Whether the filmer holds something in the action stance. */
+  readonly held: boolean;
   readonly stances: readonly StanceFrame[];
   /** Shares weighted by riding time. */
   readonly weightedShares: FrameShares;

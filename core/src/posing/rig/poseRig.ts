@@ -49,7 +49,8 @@ function courseOf({ machineId, distanceM }: SubjectSpec, ground: Ground): Ground
   };
 }
 
-const HANDS = { left: 'handLeft', right: 'handRight' } as const;
+/** Ids of the filmer's hands. */
+export const HANDS = { left: 'handLeft', right: 'handRight' } as const;
 
 const holding = ({ hands }: Posture): readonly string[] =>
   SIDES.filter((side) => hands[side].kind === 'grip').map((side) => HANDS[side]);

@@ -1,5 +1,5 @@
 import { gaussianPosterior, type Posterior } from '../../../mathematics/numbers/gaussianPosterior';
-import { SHAKE_BAND_HZ } from '../../../physics/shaking/whole/shakeScene';
+import { SHAKE_BAND_HZ } from '../../../words/ride/shakeBand';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
 import type { ShakeLesson } from '../../../words/learning/lesson';
 import { isNear, strutKey } from './tiltLearnt';

@@ -3,7 +3,7 @@ import { rangeMargin } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
 import { BEHIND_M, BELOW_SHOULDERS_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { sharpShare } from './focus';
-import { measureWant, nearestOf, smallerSide } from './wants';
+import { measureWant, nearestOf, smallerSide, wantsHere } from './wants';
 
 /** What lies far beside the height where it should is met so much less. A weight of ranking, no measurement. */
 const OUT_OF_BAND_COSTS = 0.5;
@@ -19,7 +19,7 @@ const WITHOUT_RIDER = 0.4;
 export function frameScore(framed: FramedSetUp, intent: IntentDefinition): number {
   const action = framed.stances.find((s) => s.stanceId === framed.actionStanceId)!;
   const ridden = framed.stances.reduce((sum, s) => sum + s.share, 0);
-  const points: { weight: number; met: number }[] = intent.wants.map((want) => {
+  const points: { weight: number; met: number }[] = wantsHere(intent, framed).map((want) => {
     const share =
       framed.stances.reduce((sum, s) => sum + s.share * measureWant(want, s.measures, framed.working).share, 0) /
       ridden;

@@ -241,3 +241,14 @@ describe('the score', () => {
     expect(spoilt).toBeLessThan(0.3);
   });
 });
+
+it('what is asked of things in the hand is neither asked nor counted where nothing is held', () => {
+  const asked = intent({
+    wants: [want({ id: 'bars', of: { groups: ['machine'] }, share: [0.1, 1], whereHeld: true }), want()],
+  });
+  const bare = showing({ shares: { ...nothing, sky: 0.3 } });
+  const free = { ...bare, held: false };
+  expect(judgeFrame(bare, asked, null).verdict).toBe('stop');
+  expect(judgeFrame(free, asked, null).verdict).toBe('good');
+  expect(frameScore(free, asked)).toBeGreaterThan(2 * frameScore(bare, asked));
+});

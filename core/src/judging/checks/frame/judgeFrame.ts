@@ -14,7 +14,7 @@ import type { IntentDefinition, Want } from '../../../words/shot/intent';
 import { focusFinding } from './focus';
 import { MISSED } from './limits';
 import { seamFinding } from './seam';
-import { cutParts, measureWant, nearestOf } from './wants';
+import { cutParts, measureWant, nearestOf, wantsHere } from './wants';
 
 /** With fewer of its ends than this share of what is asked a craft is not whole. Estimate 0.5 to 0.75. */
 const ENDS_MISSED = 0.6;
@@ -115,7 +115,7 @@ export function judgeFrame(
   const findings: Finding[] = [];
   if (intent.horizonBand) findings.push(horizonFinding(framed, action, intent.horizonBand, mend));
   findings.push(rollFinding(action));
-  for (const want of intent.wants) {
+  for (const want of wantsHere(intent, framed)) {
     const finding = wantFinding(want, framed);
     findings.push(finding.verdict === 'good' ? finding : { ...finding, mend });
   }

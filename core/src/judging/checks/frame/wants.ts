@@ -1,5 +1,10 @@
 import type { FrameMeasures, PartInFrame } from '../../../physics/framing/measureFrame';
-import type { Want } from '../../../words/shot/intent';
+import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
+import type { IntentDefinition, Want } from '../../../words/shot/intent';
+
+/** What a kind of shot asks of this carrier as it is ridden. */
+export const wantsHere = ({ wants }: IntentDefinition, { held }: Pick<FramedSetUp, 'held'>): readonly Want[] =>
+  held ? wants : wants.filter(({ whereHeld }) => !whereHeld);
 
 /** Whether a want names a part: as one that works, or by its id. */
 const names = ({ of }: Want, { id }: PartInFrame, working: readonly string[]): boolean =>

@@ -4,7 +4,7 @@ import type { Ask } from '../../../words/shot/ask';
 import type { Term } from '../../check/candidate';
 import type { Check } from '../../check/check';
 import { judgeLast } from './judgeLast';
-import { FELT } from './riderFindings';
+import { FELT, HAND_OFTEN } from './riderFindings';
 import { LOOK_MIN, waterFinding } from './weatherFindings';
 import { attemptsAt } from './lastAttempts';
 import { lastFound, SELDOM_MIN, type LastFound } from './lastFound';
@@ -15,22 +15,31 @@ const COMMON = 'common practice';
 /** Decibels from understood with effort to understood with ease. */
 const EASE_DB = 4;
 
+/** What a hand that is wanted elsewhere all the time takes of a shot: it lasts as long as the hand can be spared. Common practice, no source. */
+const HAND_TAKES = 0.6;
 /** What one thing to look after, and one that stops, take of a shot that lasts. Common practice, no source. */
 const TAKES = { watch: 0.85, stop: 0.5 } as const;
 
-function termsOf({ reach, sound }: Pick<RiderFound, 'reach' | 'sound'>, result: CheckResult | null, ask: Ask): Term[] {
+function termsOf(
+  { reach, sound, handBusy }: Pick<RiderFound, 'reach' | 'sound' | 'handBusy'>,
+  result: CheckResult | null,
+  ask: Ask,
+): Term[] {
   const heard = sound.overDb;
-  const cares = (result ? findingsOf(result) : []).flatMap(({ verdict }) =>
-    verdict === 'good' ? [] : [TAKES[verdict]],
+  const cares = (result ? findingsOf(result) : []).flatMap(({ id, verdict }) =>
+    verdict === 'good' || id === 'hand' ? [] : [TAKES[verdict]],
   );
+  const spared = 1 - HAND_TAKES * handBusy;
   return [
     {
       id: 'lasts',
-      value: cares.reduce((product, taken) => product * taken, 1),
+      value: cares.reduce((product, taken) => product * taken, spared),
       text:
-        cares.length === 0
-          ? 'nothing left to look after'
-          : `${cares.length} ${cares.length === 1 ? 'thing' : 'things'} left to look after`,
+        handBusy > HAND_OFTEN
+          ? 'the hand has something else to do'
+          : cares.length === 0
+            ? 'nothing left to look after'
+            : `${cares.length} ${cares.length === 1 ? 'thing' : 'things'} left to look after`,
     },
     {
       id: 'reach',

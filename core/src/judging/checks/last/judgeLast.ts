@@ -2,7 +2,15 @@ import { worstFirst, type CheckResult } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
 import type { LastFound } from './lastFound';
 import { batteryFindings, cableFindings, cardFinding, doorFinding } from './powerFindings';
-import { attentionFinding, burdenFinding, foamFinding, massFinding, reachFinding, talkFinding } from './riderFindings';
+import {
+  attentionFinding,
+  burdenFinding,
+  foamFinding,
+  handFinding,
+  massFinding,
+  reachFinding,
+  talkFinding,
+} from './riderFindings';
 import { heatFinding, lensFinding, mistFindings, waterFinding } from './weatherFindings';
 
 export function judgeLast(found: LastFound, scene: ShotScene): CheckResult {
@@ -19,6 +27,7 @@ export function judgeLast(found: LastFound, scene: ShotScene): CheckResult {
     foamFinding(found),
     reachFinding(found, scene),
     attentionFinding(found, scene),
+    handFinding(found, scene),
     burdenFinding(found),
     massFinding(found, scene),
   ];

@@ -59,6 +59,14 @@ it('a cable’s way is told: short from the dash to the screen, long from the po
   expect(told(chest(), 'cable')).toBeUndefined();
 });
 
+it('a hand that holds the paddle films for seconds, one that is free all the ride films on', () => {
+  const paddler = told(shotAt('kayak', 'hand', 'low-and-fast'), 'hand')!;
+  expect(paddler).toMatchObject({ verdict: 'watch', unit: '%' });
+  expect(paddler.value).toBeGreaterThan(80);
+  expect(told(shotAt('longboard', 'hand', 'low-and-fast'), 'hand')).toBeUndefined();
+  expect(told(chest(), 'hand')).toBeUndefined();
+});
+
 describe('damp and cold', () => {
   it('colder than the dew point of the air it mists until it has warmed; warm out of the pocket it does not', () => {
     const warm = chest({ temperatureC: 25, humidityPct: 70 });

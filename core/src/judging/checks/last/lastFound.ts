@@ -54,6 +54,7 @@ export interface Mist {
 export interface LastFound {
   readonly start: Start;
   readonly reach: Reach;
+  readonly handBusy: number;
   readonly power: PowerPlan;
   readonly sound: Heard;
   readonly burden: Burden;
@@ -169,6 +170,7 @@ export function lastFound(scene: ShotScene): LastFound {
   return {
     start,
     reach,
+    handBusy: rider.handBusy,
     power,
     sound,
     foam: rider.foam ? foamSeen(scene) : null,

@@ -44,6 +44,28 @@ export function talkFinding({ sound, sheltered }: LastFound, { ask, question: { 
   };
 }
 
+/** For more than that of the ride the hand that films is wanted for something else: then it is told. Estimate 0.1 to 0.3. */
+export const HAND_OFTEN = 0.2;
+
+/** A hand that holds on most of the ride gives a few seconds at a time. */
+export function handFinding({ handBusy }: LastFound, { carrier }: ShotScene): Finding | null {
+  if (handBusy <= 0) return null;
+  const often = handBusy > HAND_OFTEN;
+  return {
+    id: 'hand',
+    label: 'of the ride for which that hand holds on',
+    verdict: often ? 'watch' : 'good',
+    value: handBusy * 100,
+    unit: '%',
+    limit: [null, HAND_OFTEN * 100],
+    margin: (HAND_OFTEN - handBusy) * 100,
+    because: often
+      ? `the hand that films is wanted elsewhere for ${Math.round(handBusy * 100)} % of the ride: it films in ${carrier.ridden[0]!.stance.name.toLowerCase()}, for seconds at a time`
+      : 'the hand that films is free for most of the ride',
+    mend: often ? { text: 'a place that needs no hand, or short takes where it can be spared' } : null,
+  };
+}
+
 export function foamFinding({ foam }: LastFound): Finding | null {
   if (!foam) return null;
   const margin = foam.edgeDeg - foam.pictureDeg;

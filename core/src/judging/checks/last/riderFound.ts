@@ -1,3 +1,4 @@
+import { keepLatest } from '../../../mathematics/caching/keepLatest';
 import { meshBounds } from '../../../mathematics/geometry/mesh';
 import { transformPoint } from '../../../mathematics/geometry/pose';
 import { addScaled, distance, dot, mix, subtract, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
@@ -6,7 +7,7 @@ import { heardAt, levelAt, PANELS_DB, type Heard } from '../../../physics/lastin
 import { windShare } from '../../../physics/lasting/windAt';
 import { bodySegments } from '../../../posing/body/segments';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
-import type { PosedRig } from '../../../posing/rig/poseRig';
+import { HANDS, poseRig, type PosedRig } from '../../../posing/rig/poseRig';
 import type { MachineDefinition } from '../../../words/carrier/machine';
 import type { PosedPart } from '../../../words/carrier/posedPart';
 import type { Start } from '../../../words/shot/use';
@@ -34,6 +35,21 @@ export interface RiderFound {
   readonly sound: Heard;
   /** Whether foam sits on the camera's own microphone. */
   readonly foam: boolean;
+  /** Share of the time, as this carrier is usually ridden, for which the hand that carries the camera holds something else; 0 for other places. */
+  readonly handBusy: number;
+}
+
+const busy = keepLatest<number>(40);
+
+/** However this one shot is ridden: what else the hand has to do does not go away by it. */
+function handBusyOf({ question: { rig }, resolved: { placed } }: ShotScene): number {
+  const { partId } = placed.spot;
+  if (partId !== HANDS.left && partId !== HANDS.right) return 0;
+  const usual = { ...rig, stanceShares: undefined, ownKit: undefined, ownSpots: undefined };
+  return busy(JSON.stringify([usual, partId]), () => {
+    const { stances } = resolveRig(usual).machine;
+    return stances.reduce((sum, { id, share }) => sum + (poseRig(usual, id).holds.includes(partId) ? share : 0), 0);
+  });
 }
 
 function reachOf({ carrier, pose, question, machine }: ShotScene): Reach {
@@ -109,5 +125,14 @@ export function riderFound(scene: ShotScene, rough: boolean): RiderFound {
     fromGroundM: Math.min(FARTHEST_M, Math.max(0.1, dot(subtract(at, rig.ground.point), rig.ground.normal))),
     sheltered,
   });
-  return { reach, start: startOf(scene, reach), sheltered, airMps, mouth, sound, foam: foam && !recorder };
+  return {
+    reach,
+    start: startOf(scene, reach),
+    sheltered,
+    airMps,
+    mouth,
+    sound,
+    foam: foam && !recorder,
+    handBusy: handBusyOf(scene),
+  };
 }

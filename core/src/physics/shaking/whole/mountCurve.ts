@@ -4,7 +4,8 @@ import { poseStrut } from '../../../posing/strut/kinematics';
 import { resolveSetUp, type ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import { magnitude } from '../../../mathematics/spectra/complex';
 import { USUAL_ENDS } from '../ends/rangeEnds';
-import { SHAKE_BAND_HZ, type ShakeQuestion } from './shakeScene';
+import { SHAKE_BAND_HZ } from '../../../words/ride/shakeBand';
+import type { ShakeQuestion } from './shakeScene';
 import { frequencyGrid } from '../../../mathematics/spectra/frequencyGrid';
 import { mountModel, mountModes } from '../mount/mountModel';
 

@@ -20,7 +20,8 @@ import {
   type TurnedComponent,
 } from '../picture/spread';
 import { SIGMAS_IN_REACH, steadinessOf } from '../picture/stabiliser';
-import { exposureOf, SHAKE_BAND_HZ, shakeScene, type ShakeQuestion, type ShakeScene } from './shakeScene';
+import { SHAKE_BAND_HZ } from '../../../words/ride/shakeBand';
+import { exposureOf, shakeScene, type ShakeQuestion, type ShakeScene } from './shakeScene';
 import { FIGURES, type Figure } from '../figures/figures';
 
 export type ShakePx = Readonly<Record<Figure, number>>;

@@ -13,6 +13,7 @@ import type { SetUp } from '../../../words/setUp/setUp';
 import { nearness } from './nearThings';
 import { spotMotion, type SpotMotion } from '../paths/spotMotion';
 import type { MeasuredBand } from '../../../words/ride/measuredBand';
+import { SHAKE_BAND_HZ } from '../../../words/ride/shakeBand';
 import { USUAL_ENDS, type RangeEnds } from '../ends/rangeEnds';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { riddenIn } from '../../../posing/lookup/pace';
@@ -29,8 +30,6 @@ export interface ShakeQuestion {
   readonly sunHeightDeg?: number;
 }
 
-/** Slower than this is camera movement, not shaking; faster reaches no camera. Estimates 0.7 to 1.5 and 200 to 600 Hz. */
-export const SHAKE_BAND_HZ = [1, 400] as const;
 const FINE = frequencyGrid(...SHAKE_BAND_HZ, 190);
 const COARSE = frequencyGrid(...SHAKE_BAND_HZ, 64);
 
