@@ -1,10 +1,12 @@
 /** Every carrier × every kind of shot: where a new shot begins, and what Find puts first. */
 import { CARRIERS, INTENTS } from '../catalog/index.generated';
 import { firstPlacement } from '../src/deciding/search/firstPlacement';
+import { asRidden } from '../src/deciding/search/handFree';
 import { shotReport } from '../src/judging/report/shotReport';
-import { standardCamera } from '../src/posing/strut/plainSetUp';
+import { cameraFor } from '../src/posing/strut/plainSetUp';
 import type { IntentDefinition } from '../src/words/shot/intent';
 import { asking } from '../testing/asking';
+import { litFor } from '../src/words/shot/ownLight';
 import { USUAL_BOX } from './kits';
 import { sheetOf, stopWords, type Sheet } from './sheet';
 
@@ -18,19 +20,18 @@ export interface Cell {
 
 export function cellOf(machineId: string, intent: IntentDefinition): Cell {
   const question = asking(machineId, intent.id as never, { pieceIds: USUAL_BOX });
-  const { rig, actionStanceId, ride } = question.carriers[0]!;
+  const { rig, actionStanceId, ride: usual } = question.carriers[0]!;
+  const carrier = { rig, actionStanceId, ride: litFor(usual, intent) };
   const began = performance.now();
-  const first = firstPlacement({ rig, intent, camera: standardCamera(), actionStanceId, ride });
+  const first = firstPlacement({ ...carrier, intent, camera: cameraFor(intent) });
   const ms = performance.now() - began;
   const stop = first
     ? stopWords({
         checks: shotReport({
-          rig,
+          ...asRidden(carrier, first.onlyIn),
           setUp: first.setUp,
           intentId: intent.id,
-          actionStanceId,
           horizonAt: first.horizonAt,
-          ride,
         }).checks,
       } as never)
     : '';

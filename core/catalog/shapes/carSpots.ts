@@ -1,3 +1,4 @@
+import { notDrilled } from './notDrilled';
 import type { CarFigures } from './closedCar';
 import { AHEAD, RIGHT, type Vec3 } from '../../src/mathematics/geometry/vec3';
 import type { Spot } from '../../src/words/carrier/spot';
@@ -9,7 +10,13 @@ const FILM = 'Cups and levers can mark paint-protection film: ask the owner.';
 
 /** Spots that every closed car has. */
 export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spot[] {
-  const metal = { material: 'painted metal', shape: 'flat', flatAreaM2: 0.06, wallM: 0.0008 } as const;
+  const metal = {
+    material: 'painted metal',
+    shape: 'flat',
+    flatAreaM2: 0.06,
+    wallM: 0.0008,
+    ...notDrilled('bodywork is not drilled'),
+  } as const;
   const glass = { material: 'glass', shape: 'curved', curvatureRadiusM: 2.5, flatAreaM2: 0.08, wallM: 0.005 } as const;
   const bonnetX = (shape.frontAxleX + shape.screen[0]) / 2 + 0.1;
   const frontEdgeX = shape.outline[1]![0];

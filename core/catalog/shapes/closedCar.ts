@@ -284,7 +284,14 @@ export function carPeople(f: CarFigures, { body, stance }: Seat): readonly Occup
   const rollDeg = -(stance.rollDeg ?? 0) * 0.6;
   return [
     {
-      posture: seated(body, { ...sit, seat: f.seat, hands: handsOnWheel(f.wheel), elbowsOut: 0.3, rollDeg }),
+      posture: seated(body, {
+        ...sit,
+        seat: f.seat,
+        hands: handsOnWheel(f.wheel),
+        elbowsOut: 0.3,
+        rollDeg,
+        feetSteer: true,
+      }),
       hipsFree: false,
     },
     { posture: seated(body, { ...sit, seat: other, hands: handsOnThighs(other), rollDeg }), hipsFree: false },

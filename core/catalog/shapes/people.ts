@@ -130,6 +130,7 @@ export interface Seated {
   readonly feet: readonly [ahead: number, over: number, half: number];
   /** How far the toes point up from level, degrees. */
   readonly toesUpDeg: number;
+  readonly feetSteer?: true;
   readonly hands: Posture['hands'];
   readonly gazeDeg?: number;
   readonly headTurnDeg?: number;
@@ -149,6 +150,7 @@ export function seated(body: BodySegments, s: Seated): Posture {
   return {
     ...UPRIGHT,
     ...(s.base ? { base: s.base } : {}),
+    ...(s.feetSteer ? { feetSteer: true } : {}),
     hipCentre: at(SEATED_HIPS),
     leanDeg: s.leanDeg,
     rollDeg: s.rollDeg ?? 0,

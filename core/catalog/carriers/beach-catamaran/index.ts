@@ -1,3 +1,4 @@
+import { notDrilled } from '../../shapes/notDrilled';
 import { deckedHull, type HullStation } from '../../shapes/hull';
 import { sailMesh } from '../../shapes/sail';
 import { FACING_RIGHT, grip, placed, seated } from '../../shapes/people';
@@ -258,6 +259,7 @@ export default machineFrom({
     const foot = mastFoot(fit);
     const boom = built.moving[0]!.at;
     const gelcoat = {
+      ...notDrilled('a hole in the hull lets the sea in'),
       material: 'gelcoat',
       shape: 'curved',
       curvatureRadiusM: 0.4,

@@ -52,6 +52,37 @@ function tripod(high: number): { legs: Mesh; plate: Mesh } {
 /** Where each of the places stands; the course runs across the view. */
 const AT = { tree: [-0.4, 0, -2.4], rail: [0.3, 0, 1.9], stone: [0.5, 0, -0.95], filmer: [-0.15, 0, 0.85] } as const;
 
+/** Leaves in clumps: where from the trunk, at what height, how large; metres. */
+const CLUMPS = [
+  [0, 3.7, 0, 0.8],
+  [0.62, 3.45, 0.35, 0.62],
+  [-0.55, 3.5, 0.42, 0.64],
+  [0.1, 3.4, -0.68, 0.66],
+  [0.5, 4.25, -0.3, 0.62],
+  [-0.5, 4.3, -0.25, 0.6],
+  [0.05, 4.3, 0.5, 0.62],
+  [0.02, 4.85, 0.02, 0.6],
+] as const;
+
+/** A rounded, uneven lump. */
+function clump([x, y, z]: Vec3, radius: number): Mesh {
+  const [rings, around] = [9, 14];
+  return loft(
+    Array.from({ length: rings }, (_, j) =>
+      Array.from({ length: around }, (_, i): Vec3 => {
+        const [up, turn] = [Math.PI * (0.04 + (0.92 * j) / (rings - 1)), (2 * Math.PI * i) / around];
+        const uneven = 1 + 0.09 * Math.sin(3 * turn + 9 * x + 2 * up) + 0.07 * Math.sin(4 * up + 7 * z + turn);
+        const r = radius * uneven;
+        return [
+          x + r * Math.sin(up) * Math.cos(turn),
+          y - 0.85 * r * Math.cos(up),
+          z + r * Math.sin(up) * Math.sin(turn),
+        ];
+      }),
+    ),
+  );
+}
+
 function tree(branchY: number): Record<'trunk' | 'branch' | 'crown', Mesh> {
   const [x, , z] = AT.tree;
   const trunk = tube(
@@ -78,15 +109,7 @@ function tree(branchY: number): Record<'trunk' | 'branch' | 'crown', Mesh> {
     ),
     { radiusM: (t) => 0.038 - 0.018 * t, segments: 12, rounded: true },
   );
-  const crown = loft(
-    [0, 0.25, 0.6, 0.85, 1].map((t) =>
-      Array.from({ length: 10 }, (_, i): Vec3 => {
-        const a = (2 * Math.PI * i) / 10;
-        const r = 1.1 * Math.sin(Math.PI * (0.1 + 0.88 * t)) ** 0.7 * (0.85 + 0.22 * Math.sin(3 * a + 5 * t));
-        return [x + r * Math.cos(a), 3.1 + 2.2 * t, z + r * Math.sin(a)];
-      }),
-    ),
-  );
+  const crown = mergeMeshes(CLUMPS.map(([dx, y, dz, radius]) => clump([x + dx, y, z + dz], radius)));
   return { trunk, branch, crown };
 }
 
@@ -133,7 +156,7 @@ export default machineFrom({
         { id: 'tripodLegs', name: 'tripod', tone: 'black', mesh: legs },
         { id: 'tripodPlate', name: 'tripod head', tone: 'metal', mesh: plate },
         { id: 'tree', name: 'tree', tone: 'wood', mesh: trunk },
-        { id: 'leaves', name: 'leaves', tone: 'frame', mesh: crown },
+        { id: 'leaves', name: 'leaves', tone: 'leaf', mesh: crown },
         { id: 'branch', name: 'branch', tone: 'wood', mesh: branch },
         { id: 'rail', name: 'rail', tone: 'metal', mesh: rail(value(fit, 'railM')) },
         {

@@ -244,7 +244,13 @@ export default machineFrom({
     };
     return [
       {
-        posture: seated(body, { ...sit, seat: SEAT, hands: handsOnWheel(WHEEL, 0.165), elbowsOut: 0.4 }),
+        posture: seated(body, {
+          ...sit,
+          seat: SEAT,
+          hands: handsOnWheel(WHEEL, 0.165),
+          elbowsOut: 0.4,
+          feetSteer: true,
+        }),
         hipsFree: false,
       },
       { posture: seated(body, { ...sit, seat: other, hands: handsOnThighs(other) }), hipsFree: false },

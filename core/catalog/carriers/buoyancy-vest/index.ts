@@ -1,9 +1,11 @@
+import { OVER_SHOULDER, shoulderStraps } from '../../shapes/shoulderStraps';
+import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
 import { ribcageMesh } from '../../../src/posing/body/meshes/torso';
 import { bodySpots } from '../../../src/posing/building/bodySpots';
 import type { WornDefinition } from '../../../src/words/carrier/worn';
 
 /** How far the foam stands out over the chest: estimate 1.1 to 1.25 of the ribs' depth and width. */
-const FOAM = { outwards: 1.17, upwards: 0.8, liftM: 0.012 } as const;
+const FOAM = { outwards: 1.17, upwards: 0.8, liftM: 0.012, strapsOut: 1.12, strapHalf: 0.022 } as const;
 
 const vest: WornDefinition = {
   kind: 'worn',
@@ -12,10 +14,16 @@ const vest: WornDefinition = {
   place: 'body',
   parts: (body) => {
     const ribs = ribcageMesh(body);
-    const mesh = {
+    const foam = {
       positions: ribs.positions.map((v, i) => (i % 3 === 1 ? v * FOAM.upwards + FOAM.liftM : v * FOAM.outwards)),
       indices: ribs.indices,
     };
+    const straps = shoulderStraps(
+      body,
+      OVER_SHOULDER.map(([x, y, z]) => [x * FOAM.strapsOut, y, z]),
+      () => FOAM.strapHalf,
+    );
+    const mesh = mergeMeshes([foam, straps]);
     return [{ id: 'vest', name: 'buoyancy vest', group: 'rider', tone: 'paint', mesh, on: 'ribcage' }];
   },
   spots: (body) =>

@@ -58,7 +58,7 @@ const STATIONS: readonly BodyStation[] = [
   { x: -4.65, y: 0.97, halfZ: 0.05, halfY: 0.07, power: 2 },
   { x: -4.8, y: 0.98, halfZ: 0.012, halfY: 0.02, power: 2 },
 ];
-const CANOPY = { front: 1.52, back: -0.16, fromRad: 0.3 } as const;
+const CANOPY = { front: 1.52, back: -0.28, fromRad: 0.3 } as const;
 const SEAT: Vec3 = [0.16, 0.41, 0];
 const STICK: Vec3 = [0.52, 0.4, 0];
 const STICK_TOP: Vec3 = [0.46, 0.72, 0];
@@ -81,7 +81,7 @@ function fuselage() {
   });
 }
 
-const RIM = denseStations(STATIONS, 0.14).filter((s) => s.x <= CANOPY.front + 0.02 && s.x >= CANOPY.back - 0.07);
+const RIM = denseStations(STATIONS, 0.14).filter((s) => s.x <= CANOPY.front + 0.02 && s.x >= CANOPY.back);
 
 /** Rim of the canopy: along both sills, over the front and behind the head. */
 function canopyFrame() {
@@ -347,6 +347,7 @@ export default machineFrom({
     return [
       {
         posture: seated(body, {
+          feetSteer: true,
           seat: SEAT,
           leanDeg: -value(fit, 'seatBackDeg'),
           feet: [0.84, 0.1, 0.1],

@@ -24,9 +24,9 @@ export function gliderSpots(half: number, rimX: number): readonly Spot[] {
     },
     {
       id: 'canopy-frame',
-      name: 'Canopy frame, behind the head',
+      name: 'Canopy frame, inner side, behind the left shoulder',
       partId: 'canopyFrame',
-      aim: { from: [rimX, 3, -0.06], toward: [0, -1, 0] },
+      aim: { from: [rimX, 0.9, 0], toward: [0, 1, -0.8] },
       reference: AHEAD,
       look: AHEAD,
       surface: { material: 'plastic', shape: 'bar', tubeDiameterM: 0.024 },

@@ -3,7 +3,7 @@ import { mergeMeshes, type Mesh } from '../../../src/mathematics/geometry/mesh';
 import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
 import { poseAt } from '../../../src/mathematics/geometry/pose';
 import { castRay } from '../../../src/mathematics/geometry/bvh';
-import { headMesh } from '../../../src/posing/body/meshes/extremities';
+import { headMesh } from '../../../src/posing/body/meshes/head';
 import type { BodySegments } from '../../../src/words/carrier/bodySegments';
 import { addScaled, normalize, RIGHT, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import { MOUTH_SPOT } from '../../../src/posing/building/helmets/mouthSpot';

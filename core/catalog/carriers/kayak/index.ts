@@ -1,3 +1,4 @@
+import { notDrilled } from '../../shapes/notDrilled';
 import { hull, cockpit, COCKPIT } from './hull';
 import { doublePaddle } from '../../shapes/paddle';
 import { bySide, grip, heldOut, seated, SEATED_HIPS } from '../../shapes/people';
@@ -125,6 +126,7 @@ export default machineFrom({
     return [
       {
         posture: seated(body, {
+          feetSteer: true,
           seat: COCKPIT.seat,
           leanDeg,
           feet: [0.86, 0.07, 0.08],
@@ -154,6 +156,7 @@ export default machineFrom({
       curvatureRadiusM: 0.35,
       flatAreaM2: 0.008,
       wallM: 0.003,
+      ...notDrilled('a hole in the deck lets the sea in'),
     } as const;
     const wet = 'Salt water and suction do not go together for long: tie it to a deck line before it is pressed on.';
     const exit = "Keep the way out of the cockpit and the spray deck's loop free.";

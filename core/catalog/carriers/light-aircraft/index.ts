@@ -321,6 +321,7 @@ export default machineFrom({
     return [
       {
         posture: seated(body, {
+          feetSteer: true,
           ...sit,
           seat: SEAT,
           hands: {

@@ -1,3 +1,4 @@
+import { notDrilled } from '../../shapes/notDrilled';
 import { boardMesh, boardStations } from '../../shapes/board';
 import { standingAcross, type Sideways } from '../../shapes/people';
 import { revolveSolid } from '../../../src/mathematics/geometry/build/revolve';
@@ -182,7 +183,12 @@ export default machineFrom({
   },
   spots: (fit) => {
     const long = value(fit, 'lengthM');
-    const wood = { material: 'wood', shape: 'flat', wallM: THICK_M } as const;
+    const wood = {
+      material: 'wood',
+      shape: 'flat',
+      wallM: THICK_M,
+      ...notDrilled('a deck that bends breaks at a hole'),
+    } as const;
     const wheels = 'Tether shorter than the way to a wheel: a loose end stops it dead.';
     return [
       {

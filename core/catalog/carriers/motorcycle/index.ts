@@ -1,3 +1,4 @@
+import { notDrilled } from '../../shapes/notDrilled';
 import { motorcycleMeshes, GEOMETRY as G, gripAt, pegAt } from './meshes';
 import { bySide, grip, RELAXED, sole, standingHipM, UPRIGHT } from '../../shapes/people';
 import { roadWheel } from '../../shapes/roadWheel';
@@ -238,7 +239,14 @@ export default machineFrom({
         aim: { from: [0.3, 0.92, -1], toward: [0, 0, 1] },
         reference: AHEAD,
         look: AHEAD,
-        surface: { material: 'plastic', shape: 'curved', curvatureRadiusM: 0.3, flatAreaM2: 0.008, wallM: 0.003 },
+        surface: {
+          material: 'plastic',
+          shape: 'curved',
+          curvatureRadiusM: 0.3,
+          flatAreaM2: 0.008,
+          wallM: 0.003,
+          ...notDrilled('a tank is not drilled'),
+        },
         cautions: [HOT, 'Knees grip here.', 'Glue does not hold on every plastic: try it.'],
         note: 'fork, wheel and track',
       },
@@ -260,7 +268,13 @@ export default machineFrom({
         aim: { from: add(mix(G.pivot, G.rearAxle, 0.5), [0, 0, 0.8]), toward: [0, 0, -1] },
         reference: UP,
         look: AHEAD,
-        surface: { material: 'alloy', shape: 'flat', flatAreaM2: 0.004, wallM: 0.003 },
+        surface: {
+          material: 'alloy',
+          shape: 'flat',
+          flatAreaM2: 0.004,
+          wallM: 0.003,
+          ...notDrilled('a swing arm is not drilled'),
+        },
         cautions: [HOT, 'Beside the wheel: nothing loose.'],
         note: 'low, boot and ground streaming',
       },

@@ -21,7 +21,7 @@ export function spots(g: BikeGeometry, radius: { headTube: number; bar: number }
       look: AHEAD,
       surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.035 },
       cautions: [STEERED, 'Keep it clear of the top tube and the cables over the whole swing of the bars.'],
-      note: 'out of the way and reachable; the hardest shake of all; every clip looks alike',
+      note: 'out of the way and reachable under a stem of 8 cm and more, on smooth ground; every clip looks alike',
     },
     {
       id: 'handlebar',

@@ -227,7 +227,10 @@ export default machineFrom({
     const g = roadGeometry(fit);
     const tops = besideStem(g);
     const head = mix(g.headTubeBottom, g.headTubeTop, 0.4);
-    const carbon = [{ kind: 'clamp', because: 'no hard clamping on carbon' }] as const;
+    const carbon = [
+      { kind: 'clamp', because: 'no hard clamping on carbon' },
+      { kind: 'bolt', because: 'a frame is not drilled' },
+    ] as const;
     return [
       {
         id: 'handlebar',

@@ -190,10 +190,10 @@ export default machineFrom({
       },
       {
         id: 'paddle-shaft',
-        name: 'Paddle shaft, under the top hand',
+        name: 'Paddle shaft, under the lower hand',
         partId: 'paddle',
         aim: {
-          from: [along(-0.4)[0] + 0.3, along(-0.4)[1] + value(fit, 'thickM'), along(-0.4)[2]],
+          from: [along(0.24)[0] + 0.3, along(0.24)[1] + value(fit, 'thickM'), along(0.24)[2]],
           toward: [-1, 0, 0],
         },
         reference: [0, 1, 0],
@@ -203,7 +203,10 @@ export default machineFrom({
           shape: 'tube',
           tubeDiameterM: SHAFT_RADIUS_M * 2,
           wallM: 0.0015,
-          mustNot: [{ kind: 'clamp', because: 'no hard clamping on carbon: a strap-round base with a soft pad' }],
+          mustNot: [
+            { kind: 'clamp', because: 'no hard clamping on carbon: a strap-round base with a soft pad' },
+            { kind: 'bolt', because: 'a drilled shaft breaks there' },
+          ],
         },
         cautions: ['Swings with every stroke: only for a short take.', 'No hard clamping on carbon.'],
         note: 'moves with the blade: dip and drip close up',

@@ -13,6 +13,8 @@ const base: BaseDefinition = {
   fits: {
     shapes: ['flat', 'curved', 'edge', 'tube'],
     notOn: {
+      'alloy tube': 'a drilled tube breaks there: a clamp',
+      'steel tube': 'a drilled tube breaks there: a clamp',
       shell: 'no drilling of a helmet',
       glass: 'glass is not drilled',
       'acrylic canopy': 'acrylic is not drilled',

@@ -6,6 +6,7 @@ import { sceneAt } from './sceneAt';
 import { carrierScene } from '../../posing/scene/carrierScene';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import { coarseFramed, coarseStance, forget, type CoarseFor } from '../../physics/framing/sightlines';
+import { HANDS } from '../../posing/rig/poseRig';
 import { placedSpot } from '../../posing/rig/spots';
 import { baseRefusal } from '../../posing/strut/baseRefusal';
 import type { BaseDefinition } from '../../words/kit/base';
@@ -263,12 +264,15 @@ function refusalAt({ intent, carrier, scene }: Spotted, { partId }: Spot): Rejec
   const never = notOnThis(intent, resolveRig(carrier.rig).machine, scene);
   if (never) return { check: 'frame', because: never, mend: null };
   const [action] = scene.ridden;
-  if (action?.rig.holds.includes(partId))
+  if (action?.rig.holds.includes(partId)) {
+    const hand = partId === HANDS.left || partId === HANDS.right;
+    const stance = action.stance.name.toLowerCase();
     return {
       check: 'clear',
-      because: `that hand holds on in ${action.stance.name.toLowerCase()}`,
-      mend: 'a stance with one hand off, where that is done',
+      because: hand ? `that hand holds on in ${stance}` : `that foot works a pedal in ${stance}`,
+      mend: hand ? 'a stance with one hand off, where that is done' : 'a place that leaves the feet alone',
     };
+  }
   return null;
 }
 

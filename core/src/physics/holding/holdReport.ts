@@ -128,6 +128,7 @@ export function holdIn(
   // The whole strut as the first base alone would bear it: what a scale at the camera pulls against.
   const whole = loadsBeyond({ at: pose.worldFromSpot.position, beyond: pieces.map((_, i) => i) }, pieces, envelope);
   let worstOfBase = LOAD_CASES[0]!;
+  let leverNm = 0;
   const interfaces = arms.flatMap((arm, index) => {
     const conditions = conditionsOf(
       resolved,
@@ -141,10 +142,11 @@ export function holdIn(
     return arm.interfaces.map((face): HeldInterface => {
       let worst: HeldInterface | null = null;
       const loads = loadsAt(face, arm, carried, envelope);
-      for (const loadCase of LOAD_CASES) {
+      for (const loadCase of worthTrying(face, arm, loads)) {
         const load = loads(loadCase.direction, loadCase.flow);
         const parts = onSurface(load, arm.normal, arm.ahead);
         const limits = limitsOf(face, resolved, arm, load, parts, conditions, usual);
+        if (face === arm.interfaces[0]) leverNm = Math.max(leverNm, parts.tipNm);
         for (const limit of limits) {
           const margin = marginOf(limit);
           if (worst && margin >= worst.margin) continue;
@@ -180,12 +182,7 @@ export function holdIn(
       leverRefusal(resolved.base, resolved.links) ??
       armsRefusal(resolved, pose),
     handMinutes: handMinutesOf(resolved, arms[0]!, carried, envelope),
-    leverNm: Math.max(
-      ...arms.flatMap((arm) => {
-        const loads = loadsAt(arm.interfaces[0]!, arm, carried, envelope);
-        return LOAD_CASES.map(({ direction, flow }) => onSurface(loads(direction, flow), arm.normal).tipNm);
-      }),
-    ),
+    leverNm,
   };
 }
 
@@ -257,6 +254,18 @@ interface LoadCase {
 }
 
 const LOAD_CASES: readonly LoadCase[] = DIRECTIONS.flatMap((direction) => FLOWS.map((flow) => ({ direction, flow })));
+
+/** Moments that may be the worst at an interface: a joint that only its moment turns has one, where that is greatest. */
+function worthTrying(face: Interface, arm: HeldArm, loads: (direction: Vec3, flow: Vec3) => Load): readonly LoadCase[] {
+  if (face.id === 'surface' || (face.link !== null && arm.links[face.link]!.lock)) return LOAD_CASES;
+  let [worst, most] = [LOAD_CASES[0]!, -1];
+  for (const loadCase of LOAD_CASES) {
+    const { moment } = loads(loadCase.direction, loadCase.flow);
+    const square = dot(moment, moment);
+    if (square > most) [worst, most] = [loadCase, square];
+  }
+  return [worst];
+}
 
 function actingOn(
   pieces: readonly LoadedPiece[],

@@ -44,6 +44,7 @@ const BRIGHT: Readonly<Record<Tone, number>> = {
   board: 2,
   sail: 3.5,
   rope: 2,
+  leaf: 0.5,
   wood: 1.2,
 };
 /** Of the light left in the shade, and under a roof. Estimate. */

@@ -1,7 +1,8 @@
 import type { Mesh } from '../../mathematics/geometry/mesh';
 import { IDENTITY_POSE, type Pose } from '../../mathematics/geometry/pose';
-import type { PartGroup, PosedPart, Tone } from '../../words/carrier/posedPart';
-import { handMesh, headMesh, shoeMesh } from './meshes/extremities';
+import type { Mark, PartGroup, PosedPart, Tone } from '../../words/carrier/posedPart';
+import { handMesh, shoeMesh } from './meshes/extremities';
+import { headMarks, headMesh } from './meshes/head';
 import { forearmMesh, shankMesh, thighMesh, upperArmMesh } from './meshes/limbs';
 import { abdomenMesh, neckMesh, pelvisMesh, ribcageMesh } from './meshes/torso';
 import { SIDES, type PosedBody } from '../../words/carrier/posture';
@@ -16,6 +17,7 @@ interface RiderMeshes {
   shank: Mesh;
   shoe: Mesh;
   head: Mesh;
+  marks: readonly Mark[];
   hand: { left: Mesh; right: Mesh };
 }
 
@@ -33,6 +35,7 @@ function riderMeshes(body: BodySegments): RiderMeshes {
     shank: shankMesh(body),
     shoe: shoeMesh(body),
     head: headMesh(body),
+    marks: headMarks(body),
     hand: { left: handMesh(body, 'left'), right: handMesh(body, 'right') },
   };
   built.set(body.statureM, meshes);
@@ -50,6 +53,7 @@ export function riderParts(body: BodySegments, posed: PosedBody, prefix = ''): P
   add('abdomen', 'belly', 'rider', 'jersey', abdomenMesh(body, posed.pelvis, posed.ribcage), IDENTITY_POSE);
   add('neck', 'neck', 'rider', 'skin', neckMesh(body, posed.ribcage, posed.neckBase, posed.head), IDENTITY_POSE);
   add('head', 'face', 'face', 'skin', meshes.head, posed.head);
+  parts.push({ ...parts.pop()!, marks: meshes.marks });
   for (const side of SIDES) {
     const suffix = side === 'left' ? 'Left' : 'Right';
     add(`upperArm${suffix}`, `${side} upper arm`, 'rider', 'jersey', meshes.upperArm, posed.upperArm[side]);

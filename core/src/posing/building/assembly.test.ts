@@ -77,7 +77,7 @@ describe('moving parts', () => {
     };
     const worldFromMachine = turnAbout([2, 0, 1], [0, 0, 1], 20);
     const state = { bars: 25, travel: 0.05 };
-    const parts = poseAssembly(assembly, worldFromMachine, state);
+    const parts = poseAssembly(assembly, worldFromMachine, state, true);
     expect(parts.map((p) => p.seeThrough ?? false)).toEqual([false, false, true]);
     const tyre = compose(invert(worldFromMachine), parts[1]!.worldFromPart);
     near(transformPoint(tyre, [0.6, 0.3, 0]), transformPoint(movedPose(moving, 'wheel', state), [0.6, 0.3, 0]));

@@ -2,7 +2,7 @@ import type { Mesh } from '../../mathematics/geometry/mesh';
 import { compose, IDENTITY_POSE, poseAt, type Pose } from '../../mathematics/geometry/pose';
 import { rotate, rotationAbout } from '../../mathematics/geometry/rotation';
 import { scale, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
-import type { PartGroup, PosedPart, Tone } from '../../words/carrier/posedPart';
+import type { PartGroup, PosedPart, Spin, Tone } from '../../words/carrier/posedPart';
 import type { MovingPart, MovingState } from '../../words/carrier/movingPart';
 
 export interface AssembledPart {
@@ -48,8 +48,19 @@ export function turnAbout(at: Vec3, axis: Vec3, angleDeg: number): Pose {
   return poseAt(subtract(at, rotate(rotation, at)), rotation);
 }
 
-/** Every part where the state puts it. */
-export function poseAssembly({ parts, moving }: Assembly, worldFromMachine: Pose, state: MovingState): PosedPart[] {
+/** A part that the engine turns under way. */
+function spinOf(moving: readonly MovingPart[], on: string | undefined): { readonly spins?: Spin } {
+  const part = moving.find(({ id }) => id === on);
+  return part?.driven ? { spins: { at: part.at, axis: part.axis, blades: part.driven.blades } } : {};
+}
+
+/** Every part where the state puts it. @param running whether what the engine drives turns */
+export function poseAssembly(
+  { parts, moving }: Assembly,
+  worldFromMachine: Pose,
+  state: MovingState,
+  running: boolean,
+): PosedPart[] {
   return parts.map(({ id, name, tone, mesh, on, seeThrough, watched, aloft, bends, runs, group = 'machine' }) => ({
     id,
     name,
@@ -61,6 +72,7 @@ export function poseAssembly({ parts, moving }: Assembly, worldFromMachine: Pose
     ...(aloft ? { aloft } : {}),
     ...(bends ? { bends } : {}),
     ...(runs ? { runs } : {}),
+    ...(running ? spinOf(moving, on) : {}),
     ...(on === undefined ? {} : { on }),
     worldFromPart: on === undefined ? worldFromMachine : compose(worldFromMachine, movedPose(moving, on, state)),
   }));

@@ -11,7 +11,7 @@ import type { MovingState } from '../../words/carrier/movingPart';
 import type { Dimension, Fit } from '../../words/carrier/dimension';
 import type { MachineDefinition, PosedMachine } from '../../words/carrier/machine';
 import type { Spot } from '../../words/carrier/spot';
-import type { Stance } from '../../words/carrier/stance';
+import { SET_UP_STANCE_ID, type Stance } from '../../words/carrier/stance';
 import type { WorldId } from '../../words/carrier/land';
 
 /** A stance as data: what moves, how the machine lies, and where the land is under it. */
@@ -86,7 +86,7 @@ export function machineFrom(blueprint: Blueprint): MachineDefinition {
       ).map(({ posture, hipsFree }) => settlePosture(body, carryPosture(worldFromMachine, posture), ahead, hipsFree));
       const [posture = null, ...others] = people;
       return {
-        parts: poseAssembly(built, worldFromMachine, state),
+        parts: poseAssembly(built, worldFromMachine, state, stanceId !== SET_UP_STANCE_ID),
         posture,
         crew: others.map((p, i) => ({ prefix: `${CREW[i]!}.`, posture: p })),
         ground: {

@@ -14,6 +14,7 @@ import type { PosedPart, Tone } from '../../words/carrier/posedPart';
 import { INK, inkContours } from './inkContours';
 import { drawLamps, poolsOf, type NightLamps } from './nightLamps';
 import { outlineMask } from './shadowOutline';
+import { discsOf, drawDiscs, isTurning } from './turningDiscs';
 import { WORLDS } from './worlds/index';
 import { skyOver } from './worlds/sky';
 import { hazeAt, landCoordinates, SUN, type Rgb, type World } from './worlds/world';
@@ -65,6 +66,7 @@ const TONE_COLOURS: Readonly<Record<Tone, Rgb>> = {
   sail: [238, 236, 226],
   rope: [196, 186, 160],
   wood: [168, 138, 104],
+  leaf: [112, 136, 86],
 };
 
 /** Off the surface that a shadow is looked for from, metres. */
@@ -130,7 +132,8 @@ export function* pictureSteps(
     ahead: AHEAD,
   };
   const scenery = withScenery && land ? world.scenery(laid).map((item) => ({ ...item, worldFromPart: place })) : [];
-  const solid = parts.filter((part) => !part.seeThrough);
+  const solid = parts.filter((part) => !part.seeThrough && !isTurning(part));
+  const discs = discsOf(parts, ({ tone }) => TONE_COLOURS[tone]);
   const scene: PosedPart[] = [
     ...solid,
     ...scenery.map((item, i): PosedPart => ({
@@ -211,15 +214,15 @@ export function* pictureSteps(
     const posed = scene[part]!;
     const distanceM = cast.distanceM[index]!;
     const point = addScaled(origin, direction, distanceM);
-    const local = smoothNormalAt(posed.mesh, cast.triangle[index]!, transformPoint(partFromWorld[part]!, point));
-    let normal = rotate(posed.worldFromPart.rotation, local);
+    const local = transformPoint(partFromWorld[part]!, point);
+    let normal = rotate(posed.worldFromPart.rotation, smoothNormalAt(posed.mesh, cast.triangle[index]!, local));
     const facing = dot(normal, direction);
     if (facing > 0) normal = [-normal[0], -normal[1], -normal[2]];
     normals[index * 3] = normal[0];
     normals[index * 3 + 1] = normal[1];
     normals[index * 3 + 2] = normal[2];
     const isScenery = part >= solid.length;
-    const base = isScenery ? scenery[part - solid.length]!.colour : TONE_COLOURS[posed.tone];
+    const base = isScenery ? scenery[part - solid.length]!.colour : TONE_COLOURS[toneAt(posed, local)];
     const lit = isScenery ? 1 : lightAt(index, point, normal);
     const washed = isScenery
       ? hazeAt(
@@ -231,9 +234,18 @@ export function* pictureSteps(
     set(index, darker(washed, lit * dim * lampLight(point)));
   }
   inkContours(rgba, cast.part, cast.distanceM, normals, sky, widthPx, heightPx, solid.length);
+  drawDiscs(rgba, cast, origin, discs, dim * (lamps ? FAR_AT_NIGHT : 1));
   if (shadow) outlineMask(rgba, shadow, widthPx, heightPx);
   if (lamps) drawLamps(rgba, nearestOf(cast), worldFromCamera, lens, ground, lamps);
   return { widthPx, heightPx, rgba };
+}
+
+/** What a part is made of at a point of its surface, in its own frame. */
+function toneAt({ tone, marks }: PosedPart, [x, y, z]: Vec3): Tone {
+  const mark = marks?.find(
+    ({ at, half }) => ((x - at[0]) / half[0]) ** 2 + ((y - at[1]) / half[1]) ** 2 + ((z - at[2]) / half[2]) ** 2 <= 1,
+  );
+  return mark?.tone ?? tone;
 }
 
 const GLOSS: Partial<Record<Tone, number>> = {

@@ -1,5 +1,6 @@
 import type { Mesh } from '../../mathematics/geometry/mesh';
 import type { Pose } from '../../mathematics/geometry/pose';
+import type { Vec3 } from '../../mathematics/geometry/vec3';
 
 /** What a part counts as in the frame. */
 export const PART_GROUPS = ['machine', 'hands', 'rider', 'face', 'subject', 'own'] as const;
@@ -27,7 +28,23 @@ export type Tone =
   | 'board'
   | 'sail'
   | 'rope'
-  | 'wood';
+  | 'wood'
+  | 'leaf';
+
+/** Where the surface of a part lies within an ellipsoid it has another colour: an eye, hair. Only drawn, never measured. Part frame, metres. */
+export interface Mark {
+  readonly tone: Tone;
+  readonly at: Vec3;
+  /** Half axes along x, y and z. */
+  readonly half: Vec3;
+}
+
+/** Turned by the engine so fast that its blades are seen as a disc; part frame. */
+export interface Spin {
+  readonly at: Vec3;
+  readonly axis: Vec3;
+  readonly blades: number;
+}
 
 /** One rigid part where it is in one stance. */
 export interface PosedPart {
@@ -49,4 +66,8 @@ export interface PosedPart {
   readonly watched?: boolean;
   /** Reaches out of every picture taken on board, and is not missed there: mast, sails. The craft is whole without it. */
   readonly aloft?: boolean;
+  /** Only drawn so, never measured. */
+  readonly spins?: Spin;
+  /** Colours on it; the first that a point lies in counts. */
+  readonly marks?: readonly Mark[];
 }

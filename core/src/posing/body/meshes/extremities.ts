@@ -1,8 +1,7 @@
 import { loft, type Ring } from '../../../mathematics/geometry/build/loft';
 import { smoothPath, tube } from '../../../mathematics/geometry/build/tube';
 import { superellipse } from '../../../mathematics/geometry/build/superellipse';
-import { mergeMeshes, mirrorMesh, transformMesh, type Mesh } from '../../../mathematics/geometry/mesh';
-import { poseAt } from '../../../mathematics/geometry/pose';
+import { mergeMeshes, mirrorMesh, type Mesh } from '../../../mathematics/geometry/mesh';
 import { RIGHT, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
 import { SOLE_M } from '../../../words/carrier/posture';
 import type { BodySegments } from '../../../words/carrier/bodySegments';
@@ -140,72 +139,6 @@ export function shoeMesh(body: BodySegments): Mesh {
     }),
   );
   return mergeMeshes([upper, sole]);
-}
-
-/** Head without helmet, head frame (origin at eye level between the ears, +x to the nose). */
-export function headMesh(body: BodySegments): Mesh {
-  const s = body.statureM / 1.75;
-  const rings: Ring[] = (
-    [
-      // y, half width, front, back
-      [-0.125, 0.02, 0.075, 0.0],
-      [-0.115, 0.036, 0.088, 0.005],
-      [-0.095, 0.052, 0.092, 0.03],
-      [-0.06, 0.064, 0.09, 0.062],
-      [-0.03, 0.07, 0.09, 0.085],
-      [0.0, 0.075, 0.086, 0.096],
-      [0.04, 0.077, 0.09, 0.1],
-      [0.08, 0.069, 0.078, 0.092],
-      [0.108, 0.05, 0.055, 0.07],
-      [0.122, 0.026, 0.028, 0.042],
-    ] as const
-  ).map(([y, half, front, back]) =>
-    superellipse(
-      {
-        centre: [((front - back) / 2) * s, y * s, 0] as Vec3,
-        u: RIGHT,
-        v: [1, 0, 0],
-        halfU: half * s,
-        halfV: ((front + back) / 2) * s,
-        power: 2.2,
-      },
-      20,
-    ),
-  );
-  const nose = loft(
-    (
-      [
-        [0.004, 0.012, 0.09],
-        [-0.02, 0.013, 0.1],
-        [-0.04, 0.017, 0.108],
-        [-0.05, 0.014, 0.1],
-      ] as const
-    ).map(([y, half, x]) =>
-      superellipse(
-        { centre: [(x - 0.016) * s, y * s, 0] as Vec3, u: RIGHT, v: [1, 0, 0], halfU: half * s, halfV: 0.016 * s },
-        10,
-      ),
-    ),
-  );
-  const ear = (sign: number) =>
-    transformMesh(
-      loft(
-        [-0.028, -0.02, 0, 0.02, 0.03].map((y, i) =>
-          superellipse(
-            {
-              centre: [-0.008, y, 0] as Vec3,
-              u: RIGHT,
-              v: [1, 0, 0],
-              halfU: [0.004, 0.008, 0.01, 0.01, 0.004][i]!,
-              halfV: [0.006, 0.012, 0.018, 0.018, 0.008][i]!,
-            },
-            8,
-          ),
-        ),
-      ),
-      poseAt([0, -0.01 * s, sign * 0.075 * s]),
-    );
-  return mergeMeshes([loft(rings), nose, ear(1), ear(-1)]);
 }
 
 /** Goggles: frame with strap round the head, and the pane; head frame. */

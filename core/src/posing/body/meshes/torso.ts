@@ -73,10 +73,12 @@ export function abdomenMesh(body: BodySegments, pelvis: Pose, ribcage: Pose): Me
 /** Neck from the shoulders into the head; world frame. */
 export function neckMesh(body: BodySegments, ribcage: Pose, neckBase: Vec3, head: Pose): Mesh {
   const h = body.statureM;
-  const top = transformPoint(head, [-0.012 * h, -0.045 * h, 0]);
+  // Its end lies within the skull, at the height of the ears.
+  const top = transformPoint(head, [-0.017 * h, -0.012 * h, 0]);
+  const jaw = transformPoint(head, [-0.012 * h, -0.05 * h, 0]);
   const bottom = addScaled(neckBase, rotate(ribcage.rotation, normalize([-0.2, -1, 0])), 0.02 * h);
-  return tube([bottom, mix(bottom, top, 0.5), top], {
-    radiusM: (t) => (0.038 - 0.004 * t) * h,
+  return tube([bottom, mix(bottom, jaw, 0.5), jaw, top], {
+    radiusM: (t) => (0.0375 - 0.0055 * t) * h,
     segments: 14,
   });
 }
