@@ -128,7 +128,7 @@ it('a point of the chart is picked; three are compared in all stances', async ()
 it('why not there: a reason or what it gives away; then the best goes to the bench, and undo brings the old one back', async () => {
   for (const spot of ['Boot, right, outside', 'Handlebar, on the tops', 'Helmet, top']) {
     await page.click(await page.at(`//*[@data-testid="why-not"]//button[.="${spot}"]`));
-    await page.untilText('[data-testid=why-not]', /Nothing holds up there|points behind with its best|It is the best/);
+    await page.untilText('[data-testid=why-not]', /Nothing passes there|points behind with its best|It is the best/);
   }
   await page.click(await page.at('(//*[@data-testid="contact-sheet"]//button)[1]'));
   const spotName = /^(.*): /.exec(await page.text('[data-testid=detail] h2'))![1]!;

@@ -47,9 +47,19 @@ export const machines = (): readonly string[] => CARRIERS.filter((c) => c.kind =
 
 const line = (text: string) => process.stdout.write(`${text}\n`);
 
+/** What is said most often, with how often. */
+function commonest(reasons: readonly string[]): string {
+  const times = new Map<string, number>();
+  for (const reason of reasons) times.set(reason, (times.get(reason) ?? 0) + 1);
+  const [reason, count] = [...times].sort((a, b) => b[1] - a[1])[0] ?? ['no kind of shot makes sense there', 0];
+  return `${reason} (${count} of ${reasons.length} kinds of shots)`;
+}
+
 export function runGrid(only: readonly string[], intents: readonly string[], wordy: boolean): void {
   let [firstStops, findStops, nothing, cells] = [0, 0, 0, 0];
   const offered = new Map<string, boolean>();
+  /** Why each spot is not offered, by kinds of shots. */
+  const why = new Map<string, string[]>();
   for (const machineId of machines()) {
     if (only.length > 0 && !only.includes(machineId)) continue;
     for (const intent of INTENTS) {
@@ -60,9 +70,12 @@ export function runGrid(only: readonly string[], intents: readonly string[], wor
       if (first?.stop) firstStops++;
       if (best?.stopped) findStops++;
       if (!best) nothing++;
-      for (const { spotId } of sheet.spots) {
-        const open = sheet.places.some((p) => p.spotId === spotId && !p.stopped);
-        offered.set(`${machineId}/${spotId}`, (offered.get(`${machineId}/${spotId}`) ?? false) || open);
+      for (const { spotId, rejections } of sheet.spots) {
+        const id = `${machineId}/${spotId}`;
+        const place = sheet.places.find((p) => p.spotId === spotId);
+        offered.set(id, (offered.get(id) ?? false) || (place !== undefined && !place.stopped));
+        const reason = place ? stopWords(place.exact) : (rejections[0]?.because ?? '');
+        if (!reason.startsWith('not on this carrier')) why.set(id, [...(why.get(id) ?? []), reason]);
       }
       line(`${machineId} / ${intent.id}`);
       line(
@@ -88,5 +101,6 @@ export function runGrid(only: readonly string[], intents: readonly string[], wor
   line(
     `grid: ${cells} cells; first placement has a stop in ${firstStops}, the first of Find in ${findStops}, nothing is kept in ${nothing}`,
   );
-  line(`never offered: ${never.length} of ${offered.size} spots: ${never.join(', ')}`);
+  line(`never offered: ${never.length} of ${offered.size} spots`);
+  for (const id of never) line(`   ${id}: ${commonest(why.get(id) ?? [])}`);
 }

@@ -24,7 +24,7 @@ export function FindingRow({ finding }: { finding: Finding }) {
       <details>
         <summary className="flex min-h-[24px] items-center gap-2 leading-tight">
           <VerdictMark verdict={finding.verdict} size={13} word={false} />
-          <span className="min-w-0 flex-1 truncate">{inUnits(finding.label)}</span>
+          <span className="min-w-0 flex-1 leading-snug">{inUnits(finding.label)}</span>
           <span className="reading">{inUnits(figure(finding))}</span>
         </summary>
         <p className="pl-6 text-ink-2">{inUnits(finding.because)}.</p>

@@ -2,7 +2,7 @@ import { VerdictMark } from './VerdictMark';
 
 const SAID = [
   ['good', 'passes this check'],
-  ['watch', 'can be ridden, with what is told minded'],
+  ['watch', 'works, with a caution: read it first'],
   ['stop', 'spoils the shot, or comes off: mend it first'],
   ["can't say", 'something it needs is not known'],
 ] as const;

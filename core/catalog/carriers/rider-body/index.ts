@@ -42,7 +42,7 @@ const riderBody: WornDefinition = {
         look: [1, 0, 0],
         surface: { material: 'fabric', shape: 'pack' },
         cautions: [
-          'It stands a metre over the head: branches, bridges and above all power lines.',
+          'It reaches a metre above your head: branches, bridges and above all power lines.',
           'In a fall the pole levers at the pack: one that folds or slips out; for a take, not for the way.',
           'Pack drawn tight at chest and hip, nothing else on that side of it.',
         ],

@@ -46,7 +46,7 @@ export function SpotList({ chosen, rules, onChoose }: SpotListProps) {
                 <span className="reading w-6 border border-transparent text-center text-[0.85rem] leading-[1.3] text-ink-2 peer-checked:border-ink peer-checked:bg-hivis peer-checked:text-on-hivis">
                   {i + 1}
                 </span>
-                <span className="truncate">{name}</span>
+                <span className="leading-snug">{name}</span>
               </label>
             </Fragment>
           ))}

@@ -99,7 +99,7 @@ function Carrier({ carrier }: { carrier: OutingCarrier }) {
           onChange={setRig}
           stranded={(wornIds) => strandedShots(outing, carrier.id, { ...rig, wornIds })}
         />
-        <h2 className="caption mt-4 mb-1 border-b-2 border-ink pb-1">How the time goes</h2>
+        <h2 className="caption mt-4 mb-1 border-b-2 border-ink pb-1">Time in each stance</h2>
         <StanceShares
           machine={machine}
           asUsual={!rig.stanceShares}
@@ -153,7 +153,7 @@ function Carrier({ carrier }: { carrier: OutingCarrier }) {
         <Ask
           title="Some cameras would lose their spot"
           yes="Change it"
-          no="Leave it"
+          no="Keep it"
           onNo={() => setAsked(null)}
           onYes={() => {
             asked.then();

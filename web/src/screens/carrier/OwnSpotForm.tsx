@@ -119,7 +119,7 @@ export function OwnSpotForm({ rig, anew, placing, place, onPlacing, onAdd }: Own
           Put it there
         </button>
         <button type="button" className="action" onClick={() => onPlacing(false)}>
-          Leave it
+          Cancel
         </button>
         {problem && <span className="text-[0.9rem] text-ink-2">{problem}</span>}
       </div>

@@ -71,7 +71,7 @@ it('a measure that takes a camera’s spot away is asked about first: left when 
   const before = await fit();
   const asked = await narrow();
   expect(asked.textContent).toMatch(/the spot of "Hands and trail" is no longer there/);
-  fireEvent.click(within(asked).getByRole('button', { name: 'Leave it' }));
+  fireEvent.click(within(asked).getByRole('button', { name: 'Keep it' }));
   expect(await fit()).toEqual(before);
   fireEvent.click(within(await narrow()).getByRole('button', { name: 'Change it' }));
   await waitFor(async () => expect(await fit()).toMatchObject({ barWidthM: 0.7 }));

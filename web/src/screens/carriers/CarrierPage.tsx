@@ -59,7 +59,7 @@ function Page({ machine }: { machine: MachineDefinition }) {
         <FactSheet machine={machine} />
         {machine.family === 'own' && (
           <button type="button" className="action" onClick={() => void forget()}>
-            Take this shape away
+            Delete this shape
           </button>
         )}
       </div>

@@ -76,7 +76,7 @@ describe('a shape of one’s own', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Keep this shape' }));
     expect(await screen.findByRole('heading', { name: 'crate' })).toBeTruthy();
     const [shape] = await database.shapes.toArray();
-    fireEvent.click(screen.getByRole('button', { name: 'Take this shape away' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Delete this shape' }));
     await waitFor(async () => expect(await database.shapes.get(shape!.id)).toBeUndefined());
     await removeShape(shape!.id);
   });

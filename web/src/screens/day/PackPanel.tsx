@@ -85,7 +85,7 @@ export function PackPanel({
       </section>
       <section aria-labelledby="there">
         <h2 id="there" className="caption border-b-2 border-ink pb-0.5">
-          There
+          On the spot
         </h2>
         <p className="border-b border-hair py-0.5">At the start: {ROUTINES.start.join(', ').toLowerCase()}.</p>
         <p className="border-b border-hair py-0.5">Between laps: {ROUTINES.between.join(', ').toLowerCase()}</p>

@@ -51,7 +51,7 @@ export function CandidateCard(props: CandidateCardProps) {
         </span>
         <span className="block px-2 pt-1 leading-tight">
           <span className="flex items-baseline justify-between gap-1">
-            <span className="min-w-0 truncate font-[660]">
+            <span className="min-w-0 leading-snug font-[660]">
               {rank}. {candidate.spotName}
             </span>
             <span className="reading shrink-0 whitespace-nowrap">{Math.round(score * 100)}</span>
@@ -62,7 +62,7 @@ export function CandidateCard(props: CandidateCardProps) {
           <span className="block truncate text-[0.86rem] text-ink-2" title={modeWords(candidate)}>
             {modeWords(candidate, true)}
           </span>
-          <span className="block truncate text-[0.86rem] text-ink-2" title={inUnits(strutWords(candidate))}>
+          <span className="block leading-snug text-[0.86rem] text-ink-2" title={inUnits(strutWords(candidate))}>
             {inUnits(strutWords(candidate))}
           </span>
           <span className="block truncate pt-0.5 text-[0.86rem]">

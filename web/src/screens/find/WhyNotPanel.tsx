@@ -45,7 +45,7 @@ export function WhyNotPanel({
           {answer.kind === 'best' && <p>It is the best one.</p>}
           {answer.kind === 'rejected' && (
             <>
-              <p>Nothing holds up there:</p>
+              <p>Nothing passes there:</p>
               <Reasons reasons={answer.reasons} />
             </>
           )}

@@ -82,7 +82,7 @@ it('a camera is tried on the table, and what it drew is counted from then on', a
   fireEvent.click(count);
   await waitFor(async () => expect((await stored()).supplies!.cameras[0]!.drawFactor).toBeCloseTo(4 / 3, 1));
   expect(await screen.findByText(/draws 1\.[23]\d times/)).toBeTruthy();
-  fireEvent.click(screen.getByText('Forget it'));
+  fireEvent.click(screen.getByText('Discard it'));
   await waitFor(async () => expect((await stored()).supplies!.cameras[0]).not.toHaveProperty('drawFactor'));
 });
 
@@ -98,7 +98,7 @@ it('what the log says of the battery is told with its takes, and counted once it
   expect(said.textContent).toMatch(/Learnt from 3 takes in the log: it draws \d\.\d\d times as much/);
   const factor = Number(/draws (\d\.\d\d)/.exec(said.textContent)![1]);
   expect(factor).toBeGreaterThan(1.1);
-  fireEvent.click(within(said).getByText('Count with it'));
+  fireEvent.click(within(said).getByText('Use this figure'));
   await waitFor(async () => expect((await stored()).supplies!.cameras[0]!.drawFactor).toBeCloseTo(factor, 6));
   await waitFor(() => expect(screen.queryByTestId('draw-from-log')).toBeNull());
 });

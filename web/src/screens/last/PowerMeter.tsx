@@ -38,7 +38,7 @@ export function PowerMeter({ report }: { readonly report: ShotReport }) {
   return (
     <section aria-labelledby="meter" className="space-y-1">
       <h2 id="meter" className="caption border-b-2 border-ink pb-0.5">
-        Tried on the table
+        Measured on the table
       </h2>
       <p className="text-ink-2">
         {drawFactor === undefined
@@ -69,7 +69,7 @@ export function PowerMeter({ report }: { readonly report: ShotReport }) {
         )}
         {drawFactor !== undefined && !running && (
           <button type="button" className="action action-quiet" onClick={() => take(null)}>
-            Forget it
+            Discard it
           </button>
         )}
       </div>
@@ -78,7 +78,7 @@ export function PowerMeter({ report }: { readonly report: ShotReport }) {
           Learnt from {fromLog.takes} {fromLog.takes === 1 ? 'take' : 'takes'} in the log: it draws{' '}
           <span className="reading">{fromLog.factor.toFixed(2)}</span> times as much.{' '}
           <button type="button" className="action" onClick={() => take(Math.round(fromLog.factor * 100) / 100)}>
-            Count with it
+            Use this figure
           </button>
         </p>
       )}

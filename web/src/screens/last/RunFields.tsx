@@ -38,7 +38,7 @@ export function RunFields({ start, hours }: { readonly start: Start | undefined;
   return (
     <section aria-labelledby="run">
       <h2 id="run" className="caption mb-1 border-b-2 border-ink pb-0.5">
-        How it is run
+        Starting and stopping
       </h2>
       <div className="space-y-0.5">
         <ChoiceField

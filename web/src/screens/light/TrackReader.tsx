@@ -67,7 +67,7 @@ export function TrackReader({
     setTrack(null);
     const found = await readGpxFile(file);
     const report = found.ok ? trackReport(found.points) : null;
-    setProblem(found.ok ? (report ? null : 'It stands still all the time.') : found.problem);
+    setProblem(found.ok ? (report ? null : 'This track never moves.') : found.problem);
     setTrack(report);
   };
   const speed = (mps: number) =>

@@ -135,7 +135,7 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: HourEdit) => 
           </div>
         ) : (
           <>
-            <p className="mb-2 text-ink-2">Without a place nobody knows how the sun stands.</p>
+            <p className="mb-2 text-ink-2">Without a place the sun’s position is not known.</p>
             <button type="button" className="action" onClick={() => setWhere({})}>
               <MapPin size={15} aria-hidden /> Set the place
             </button>
@@ -192,8 +192,8 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: HourEdit) => 
           <p className="pt-1 text-[0.9rem] text-ink-2">
             {headingDeg === null
               ? octants
-                ? `Every way as the track goes it, most to the ${COMPASS[octants.indexOf(Math.max(...octants))]}: what the sun does is told over all of them.`
-                : 'Going as much every way, the sun comes from everywhere in turn: what it does is told over all ways.'
+                ? `All headings of the track, most of it going ${COMPASS[octants.indexOf(Math.max(...octants))]}. Sun and shadow are averaged over them.`
+                : 'You turn every way, so the sun comes from all sides: sun and shadow are averaged over all headings.'
               : 'The way the carrier travels, from north over east.'}
           </p>
         </section>

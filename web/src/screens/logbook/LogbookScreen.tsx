@@ -81,7 +81,7 @@ export function LogbookScreen() {
       <div className="mb-4 flex flex-wrap items-end gap-x-6 gap-y-2">
         <h1 className="text-4xl leading-none font-[700] [font-stretch:70%]">Logbook</h1>
         <p className="max-w-md text-ink-2">
-          Every take that was logged, of all outings. What it was filmed with says what to change.
+          Every take that was logged, of all outings. Each row names the gear, so that you see what to change.
         </p>
         {all.length > 0 && (
           <button
@@ -141,7 +141,7 @@ export function LogbookScreen() {
               </h2>
               {next.length === 0 ? (
                 <p className="py-2 text-ink-2">
-                  Nothing has spoilt takes again and again yet. From three takes of one place on, what does is told
+                  Nothing has spoilt several takes yet. After three takes from one place, what goes wrong there is named
                   here.
                 </p>
               ) : (

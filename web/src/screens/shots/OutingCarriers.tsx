@@ -48,7 +48,7 @@ export function OutingCarriers() {
               <Portrait rigKey={JSON.stringify(carrier.rig)} carrierId={carrier.id} />
               <Link to={`carrier/${carrier.id}`} className="min-w-0 flex-1 hover:bg-paper-2">
                 <span className="block font-[620] underline decoration-hair underline-offset-4">{machine.name}</span>
-                <span className="block truncate text-[0.9rem] text-ink-2">
+                <span className="block leading-snug text-[0.9rem] text-ink-2">
                   {helmet ?? (machine.wearing.length > 0 ? 'bare head' : 'nobody on board')}
                   {machine.shake.ride.kind !== 'still' && `, ${groundById(carrier.ride.groundId).name.toLowerCase()}`}
                 </span>

@@ -83,11 +83,11 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
         <div className="min-w-0 max-sm:col-span-2">
           <Link
             to={`shot/${shot.id}`}
-            className="block text-[1.08rem] sm:truncate font-[640] underline decoration-hair underline-offset-4 hover:decoration-hivis"
+            className="block text-[1.08rem] font-[640] underline decoration-hair underline-offset-4 hover:decoration-hivis"
           >
             {number}. {shot.name}
           </Link>
-          <p className="text-ink-2 sm:truncate">
+          <p className="text-ink-2 leading-snug">
             {resolveRig(rig).machine.name} ·{' '}
             {report.problem ? 'spot or piece lost' : report.value ? report.value.spotName.toLowerCase() : '…'} ·{' '}
             {intentOf(intentId).name.toLowerCase()}

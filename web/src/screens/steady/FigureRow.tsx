@@ -21,7 +21,7 @@ export function FigureRow({ figure, px, range }: { figure: Figure; px: number; r
         <span className="font-[680]">
           <Explained id={figure}>{figure}</Explained>
         </span>
-        <span className="min-w-0 flex-1 truncate text-[0.9rem] text-ink-2">{WHAT[figure]}</span>
+        <span className="min-w-0 flex-1 leading-snug text-[0.9rem] text-ink-2">{WHAT[figure]}</span>
         <span className="label">{figureWord(figure, px)}</span>
         <span className="reading w-16 text-right text-[1.1rem] whitespace-nowrap">{pxWords(px)}</span>
       </div>

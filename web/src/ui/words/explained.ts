@@ -16,7 +16,7 @@ export const WORDS = {
   },
   notch: {
     term: 'Notch',
-    text: 'A toothed joint holds in steps only. The angle is told as steps from the middle; what lies between two steps cannot be set.',
+    text: 'A toothed joint holds in steps only. The angle is given in steps from the middle; what lies between two steps cannot be set.',
     Drawing: Notch,
   },
   share: {
@@ -46,7 +46,7 @@ export const WORDS = {
   },
   pull: {
     term: 'Pull test',
-    text: 'Pull at the camera with a luggage scale, in the direction that is told, before you ride. It is well above the worst load of this ride: if it moves now, it would have come off.',
+    text: 'Pull at the camera with a luggage scale, in the direction shown, before you ride. It is well above the worst load of this ride: if it moves now, it would have come off.',
     Drawing: Pull,
   },
   seam: {

@@ -44,7 +44,7 @@ export function mistFindings({ mist }: LastFound, { ride }: ShotScene): Finding[
       unit: 'min',
       limit: [null, 0],
       margin: -mist.minutes,
-      because: `it comes out at ${Math.round(mist.glassC)} °C, and the air settles on all that is colder than ${Math.round(mist.dewC)} °C`,
+      because: `it comes out at ${Math.round(mist.glassC)} °C, and moisture settles on anything colder than ${Math.round(mist.dewC)} °C`,
       mend: { text: `unpack it ${durationWords(Math.max(1, mist.minutes))} before, or warm it in the hand, then wipe` },
     });
   if (mist.breath)
