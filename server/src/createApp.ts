@@ -3,7 +3,7 @@ import packed from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { isSheet, ownNameOnly, plainErrors } from './guards';
+import { isSheet, ownNameOnly, plainErrors, readableAddress } from './guards';
 import { readBattery, startBattery } from './routes/standInBattery';
 import { readLevel, startLevel } from './routes/standInLevel';
 import { standInClip } from './routes/standInClip';
@@ -15,6 +15,7 @@ export function createApp(builtFolder: string): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(ownNameOnly);
+  app.use(readableAddress);
   app.use(
     helmet({
       contentSecurityPolicy: {

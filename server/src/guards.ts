@@ -19,6 +19,16 @@ const WORDS: Readonly<Record<number, string>> = {
   415: 'What was sent is of a kind that is not read here.',
 };
 
+/** An address that is no text is answered in this server's own words, before anything looks for a file of that name. */
+export const readableAddress: RequestHandler = (request, _response, next) => {
+  try {
+    decodeURIComponent(request.path);
+    next();
+  } catch {
+    next({ status: 400 });
+  }
+};
+
 /** What went wrong, in words, and nothing of how this is built. */
 export const plainErrors: ErrorRequestHandler = (error: unknown, _request, response, next) => {
   if (response.headersSent) return next(error);

@@ -63,6 +63,31 @@ export const AIR_CASES: readonly OutcomeCase[] = [
     },
   },
   {
+    id: '23 shoulder',
+    asked: 'glider, over the shoulder',
+    expected: 'first the hoop’s inner side or the wall of the cockpit, inside the canopy, nothing to approve',
+    find() {
+      const sheet = sheetFor('glider', 'over-the-shoulder');
+      const [first] = open(sheet);
+      const inside = ['canopy-frame', 'side-wall-left', 'side-wall-right'].includes(first?.spotId ?? '');
+      const held = first?.candidate.terms.find((t) => t.id === 'holds')?.value ?? 0;
+      return outcome(inside && held > 0.5, `${wordsOf(sheet)}, holds ${held.toFixed(2)}`);
+    },
+  },
+  {
+    id: '24 ahead',
+    asked: 'glider and light aircraft, clear ahead, nothing approved yet',
+    expected: 'a place inside stands before what is bolted outside',
+    find() {
+      const sheets = ['glider', 'light-aircraft'].map((id) => sheetFor(id, 'clear-ahead'));
+      const firsts = sheets.map((sheet) => spotsOf(open(sheet), 1)[0]);
+      return outcome(
+        firsts.every((id) => id === 'panel-top'),
+        sheets.map(wordsOf).join(' | '),
+      );
+    },
+  },
+  {
     id: '25',
     asked: 'glider, whole craft from outside',
     expected: 'wing or fin with a bolted, made-to-fit base; nothing inside the cockpit is offered',
@@ -73,6 +98,22 @@ export const AIR_CASES: readonly OutcomeCase[] = [
         first.length > 0 &&
           first.every(
             (p) => ['wing-left', 'fin-top'].includes(p.spotId) && p.candidate.setUp.baseId === 'bolted-plate',
+          ),
+        wordsOf(sheet),
+      );
+    },
+  },
+  {
+    id: '25 light aircraft',
+    asked: 'light aircraft, whole craft from outside',
+    expected: 'under the wing or on its strut, *watch* at best; nothing inside',
+    find() {
+      const sheet = sheetFor('light-aircraft', 'whole-craft');
+      const first = open(sheet);
+      return outcome(
+        first.length > 0 &&
+          first.every(
+            (p) => ['under-wing', 'strut', 'tail'].includes(p.spotId) && p.candidate.verdicts.hold !== 'good',
           ),
         wordsOf(sheet),
       );

@@ -56,4 +56,37 @@ export const PLAIN_SENSE_CASES: readonly OutcomeCase[] = [
       );
     },
   },
+  {
+    id: 'plain sense: pedals',
+    asked: 'aircraft, cars, kayak: a camera on the boot that works a pedal',
+    expected: 'never, with the reason',
+    find() {
+      const carriers = ['glider', 'light-aircraft', 'coupe', 'four-by-four', 'kayak'];
+      const reasons = carriers.map((id) => {
+        const sheet = sheetFor(id, 'look-back-at-the-face', { only: ['boot'] });
+        return sheet.places.length > 0 ? 'offered' : (sheet.spots[0]?.rejections[0]?.because ?? '');
+      });
+      return outcome(
+        reasons.every((r) => /works a pedal/.test(r)),
+        reasons.join(' | '),
+      );
+    },
+  },
+  {
+    id: 'plain sense: drilled',
+    asked: 'bikes, boards, hulls and cars, low and fast',
+    expected: 'no place through which somebody would have to drill a bar, a deck, a hull or a panel',
+    find() {
+      const carriers = ['motorcycle', 'longboard', 'kayak', 'coupe'];
+      const drilled = carriers.flatMap((id) =>
+        sheetFor(id, 'low-and-fast')
+          .places.filter((p) => p.candidate.setUp.baseId === 'bolted-plate')
+          .map((p) => `${id} ${p.spotId}`),
+      );
+      return outcome(
+        drilled.every((where) => where === 'motorcycle rear-fender'),
+        drilled.join(', ') || 'none',
+      );
+    },
+  },
 ];

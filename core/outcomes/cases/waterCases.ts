@@ -23,6 +23,18 @@ export const WATER_CASES: readonly OutcomeCase[] = [
     },
   },
   {
+    id: '28 low',
+    asked: 'powerboat and catamaran, low and fast',
+    expected: 'the side of a hull first, close over the water',
+    find() {
+      const sheets = ['powerboat', 'beach-catamaran'].map((id) => sheetFor(id, 'low-and-fast'));
+      return outcome(
+        sheets.every((sheet) => spotsOf(open(sheet), 1)[0] === 'hull-side'),
+        sheets.map(wordsOf).join(' | '),
+      );
+    },
+  },
+  {
     id: '32',
     asked: 'surfboard, look back at the face',
     expected: 'nose facing back in the first three; hands never while paddling',

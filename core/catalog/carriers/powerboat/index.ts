@@ -298,6 +298,21 @@ export default machineFrom({
         note: 'bow and water ahead, dry behind the screen',
       },
       {
+        id: 'hull-side',
+        name: 'Hull side, left, under the gunwale',
+        partId: 'hull',
+        aim: { from: [long * 0.08, 0.46, -half - 1], toward: [0, 0, 1] },
+        reference: AHEAD,
+        look: AHEAD,
+        surface: { ...gelcoat, shape: 'curved', curvatureRadiusM: 1.5 },
+        zone: { along: [-1, 0, 0], nearerM: 0.4, fartherM: 0.6, mark: 'behind the bow', usualM: long * 0.42 },
+        cautions: [
+          'Spray and solid water: tie it on twice, short enough to stay off the propeller.',
+          'Outermost when you come alongside, and in the way of fenders.',
+        ],
+        note: 'low along the water, bow wave beside the lens',
+      },
+      {
         id: 'transom',
         name: 'Transom, facing back',
         partId: 'transom',

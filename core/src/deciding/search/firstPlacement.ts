@@ -46,9 +46,9 @@ const MOST_SURE = 3;
 const MOST_SLID = 4;
 /** A hasty search ends once it has found something at so many places. */
 const ENOUGH = 2;
-/** What gets a camera away from its place: a pole where one is held as a whole, else an arm. */
+/** What gets a camera away from its place: a pole where one is held as a whole, else an arm, a short one where a long one levers too much. */
 const POLE = 'medium-pole';
-const ARM = 'long-arm';
+const ARMS = ['long-arm', 'short-arm'] as const;
 
 /**
  * Where a new shot begins: the best plain strut that no check stops; where each is stopped, what a hasty search finds of all cameras and bases, on
@@ -65,8 +65,8 @@ export function firstPlacement(asked: PlacementQuestion): Placement | null {
   const anyCamera = () => searched(question, inOrder, {});
   // On an arm people put what they have, or what sees all round.
   const reaching = ({ id, stitch }: CameraDefinition) => id === question.camera.cameraId || stitch !== undefined;
-  const onPole = () => searched(question, inOrder, { reaching, linkId: POLE });
-  const onArm = () => searched(question, inOrder, { reaching, linkId: ARM });
+  const onPole = () => searched(question, inOrder, { reaching, linkIds: [POLE] });
+  const onArm = () => searched(question, inOrder, { reaching, linkIds: ARMS });
   const slid = () => searched(question, inOrder, { slides: true });
   const whole = question.intent.wants.some(({ ends }) => ends !== undefined);
   return (
@@ -87,24 +87,24 @@ function placements(question: PlacementQuestion): readonly Placement[] {
 
 /**
  * The best that a hasty search finds at the first places where it finds anything that no check stops.
- * @param inOrder spots that are looked at first @param linkId what may be between base and camera; a pole only where a base holds it as one piece
+ * @param inOrder spots that are looked at first @param linkIds what may be between base and camera; a pole only where a base holds it as one piece
  */
 function searched(
   question: PlacementQuestion,
   inOrder: readonly string[],
   {
     reaching = () => true,
-    linkId,
+    linkIds = [],
     slides = false,
   }: {
     readonly reaching?: (camera: CameraDefinition) => boolean;
-    readonly linkId?: string;
+    readonly linkIds?: readonly string[];
     readonly slides?: boolean;
   },
 ): Placement | null {
   const { rig, intent, actionStanceId, ride } = question;
   const { cameras, bases, heads } = kitWith(rig.ownKit);
-  const holding = linkId === POLE ? bases.filter(({ holdsPole }) => holdsPole) : bases;
+  const holding = linkIds.includes(POLE) ? bases.filter(({ holdsPole }) => holdsPole) : bases;
   const takes = new Set(
     placedSpots(rig).flatMap(({ spot }) =>
       (!slides || spot.zone) && holding.some((base) => baseRefusal(base, spot.surface) === null) ? [spot.id] : [],
@@ -113,7 +113,7 @@ function searched(
   const ask: SearchQuestion = {
     ask: { ...newAsk(intent.id, CARRIER), kit: 'anything' },
     carriers: [{ carrierId: CARRIER, rig, actionStanceId, ride, measured: {} }],
-    pieceIds: [...[...cameras.filter(reaching), ...holding, ...heads].map(({ id }) => id), ...(linkId ? [linkId] : [])],
+    pieceIds: [...[...cameras.filter(reaching), ...holding, ...heads].map(({ id }) => id), ...linkIds],
   };
   const weights = weightsOf(ask.ask);
   const rank = ({ spotId }: { spotId: string }) => (inOrder.indexOf(spotId) + 1 || inOrder.length + 1) - 1;
@@ -122,7 +122,7 @@ function searched(
     .filter(({ spotId }) => takes.has(spotId))
     .sort((a, b) => rank(a) - rank(b));
   for (const job of slides ? jobs.slice(0, MOST_SLID) : jobs) {
-    const place = searchSpot(ask, job, { hasty: slides ? 'sliding' : linkId ? 'reaching' : 'plain' })
+    const place = searchSpot(ask, job, { hasty: slides ? 'sliding' : linkIds.length > 0 ? 'reaching' : 'plain' })
       .candidates.filter((candidate) => !isStopped(candidate))
       .map(({ spotId, setUp, horizonAt, onlyIn, terms, verdicts }): Placement => ({
         spotId,
