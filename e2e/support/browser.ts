@@ -12,17 +12,17 @@ const FLAGS = [
   '--hide-scrollbars',
   '--use-angle=swiftshader',
   '--enable-unsafe-swiftshader',
-  // The page itself is put together without the emulated graphics card, which takes a quarter of the time; what is drawn in 3D keeps it.
-  '--disable-gpu-compositing',
-  '--disable-gpu-rasterization',
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
   '--no-first-run',
   '--window-size=1280,943',
 ];
-/** No worker lives long enough in a test for its code to be worth the best translation, which takes a fifth of the time. */
-const QUICKLY_TRANSLATED = '--js-flags=--no-turbofan';
+/**
+ * What makes tests quick: the page itself is put together without the emulated graphics card, which would take a quarter of the time (what is
+ * drawn in 3D keeps it), and no code is translated at its best, as no worker lives long enough in a test for that.
+ */
+const QUICK_FLAGS = ['--disable-gpu-compositing', '--disable-gpu-rasterization', '--js-flags=--no-turbofan'];
 /** Half of a shared machine may be taken away for an hour: then everything takes three times as long. */
 const WAIT_MS = 50_000;
 /** How often what is waited for is looked at. */
@@ -41,7 +41,7 @@ export class Page {
     private readonly flags: readonly string[],
   ) {}
 
-  /** Run from the project's folder. @param asUsed its code is translated as anybody's browser does it, not as tests have it */
+  /** Run from the project's folder. @param asUsed translated and drawn as in anybody's browser, not as quickly as tests can do with */
   static async start({ asUsed = false } = {}): Promise<Page> {
     const folder = mkdtempSync(join(tmpdir(), 'strut-spot-e2e-'));
     const server = spawn(process.execPath, ['server/dist/main.js'], {
@@ -56,7 +56,7 @@ export class Page {
         if (found) resolve(found);
       });
     });
-    return Page.in(folder, server, address, asUsed ? FLAGS : [...FLAGS, QUICKLY_TRANSLATED]);
+    return Page.in(folder, server, address, asUsed ? FLAGS : [...FLAGS, ...QUICK_FLAGS]);
   }
 
   /** A browser with the profile that lies in a folder. */
