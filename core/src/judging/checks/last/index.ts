@@ -71,6 +71,12 @@ export const last: Check<LastFound> = {
     { what: 'arm’s lengths to its button', value: IN_REACH, unit: '', source: COMMON },
     { what: 'of your effort against its drag', value: FELT.effort * 100, unit: '%', source: COMMON },
     { what: 'points of glide lost', value: FELT.glide, unit: '', source: COMMON },
+    {
+      what: 'of the ride for which the hand that films holds on',
+      value: HAND_OFTEN * 100,
+      unit: '%',
+      source: 'estimate',
+    },
   ],
   report: (scene) => lastFound(scene),
   judge: judgeLast,
