@@ -47,6 +47,13 @@ const choose = async (label: string, name: string) => {
   expect(screen.getByText(label).closest('button')!.textContent).toContain(name);
 };
 
+/** Presses the button once the kit box was read. */
+const find = async () => {
+  const button = screen.getByText('Find the places').closest('button')!;
+  await waitFor(() => expect(button.disabled).toBe(false));
+  fireEvent.click(button);
+};
+
 it('three choices and a press give pictures of places; the one that is taken stands in an outing of its own', async () => {
   const machine = knownMachines().find(({ family, standard }) => family === 'boat' && !standard)!;
   const camera = kitWith(NO_OWN_KIT).cameras.findLast(({ standard }) => !standard)!;
@@ -55,7 +62,7 @@ it('three choices and a press give pictures of places; the one that is taken sta
   const refused = await computing.notOffered(carrierAsked({ machineId: machine.id }).rig);
   const intent = INTENTS.find(({ id }) => !(id in refused))!;
   await choose('The film should show', intent.name);
-  fireEvent.click(screen.getByText('Find the places'));
+  await find();
   await waitFor(() => expect(screen.getByTestId('start-progress').dataset.phase).toBe('done'), { timeout: 90_000 });
   const places = within(screen.getByTestId('start-places')).getAllByRole('listitem');
   const names = places.map((place) => place.querySelector('.text-\\[1\\.1rem\\]')!.textContent);
@@ -91,7 +98,7 @@ it('where a check stops every place with the camera that was named, it says so a
   const bike = knownMachines().find(({ id, standard }) => standard || id === 'mountain-bike')!;
   await choose('Filmed from', bike.name);
   await choose('The film should show', INTENTS.find(({ wants }) => wants.some(({ ends }) => ends))!.name);
-  fireEvent.click(screen.getByText('Find the places'));
+  await find();
   // What was found before is done as well: the words are of this question.
   const told = () => screen.getByTestId('start-progress').textContent;
   await waitFor(() => expect(told()).toMatch(/a check stops every place/), { timeout: 90_000 });

@@ -32,7 +32,8 @@ let asked: FilmQuestion | null = null;
 /** The way in: three choices, then pictures of the places that were found. */
 export function StartHere({ onProblem }: { readonly onProblem: (problem: string) => void }) {
   const [chosen, setChosen] = useState(() => asked ?? firstQuestion());
-  const box = useKitBox() ?? STANDARD_BOX;
+  const stored = useKitBox();
+  const box = stored ?? STANDARD_BOX;
   const film = useMemo(() => stillThere(chosen, box.own), [chosen, box]);
   const navigate = useNavigate();
   const { machines, intents, cameras } = useFilmChoices(film, box.own);
@@ -104,7 +105,8 @@ export function StartHere({ onProblem }: { readonly onProblem: (problem: string)
           <button
             type="button"
             className="action action-main px-5 text-[1.1rem]"
-            disabled={intent.never !== undefined}
+            // Before the box is read, an answer would be of another one.
+            disabled={intent.never !== undefined || stored === undefined}
             onClick={() => void start()}
           >
             <Search size={17} aria-hidden /> Find the places
