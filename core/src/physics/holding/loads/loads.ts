@@ -121,8 +121,9 @@ function isSheltered(rig: PosedRig, from: Vec3): boolean {
 
 /** The same, kept: the shelter of a place does not hang on where the lens points. */
 export const shelteredIn = (rig: RigSpec, { setUp, placed }: ResolvedSetUp, action: PosedRig, camera: Vec3): boolean =>
-  shelters([plainRig(rig), action.stanceId, placed.spot.id, setUp.baseId, linksKey(setUp.links)].join(' '), () =>
-    isSheltered(action, camera),
+  shelters(
+    [plainRig(rig), action.stanceId, placed.spot.id, setUp.slideM ?? 0, setUp.baseId, linksKey(setUp.links)].join(' '),
+    () => isSheltered(action, camera),
   );
 
 const shelters = keepLatest<boolean>(200);

@@ -42,7 +42,9 @@ const bandsKey = keyOf((measured: NonNullable<ShakeQuestion['measured']>) => mea
 function usualMotion(question: ShakeQuestion, resolved: ResolvedSetUp, grid: Float64Array): SpotMotion {
   const { rig, ride, actionStanceId, measured } = question;
   const log = measured ? bandsKey(measured) : '';
-  const key = [rigKey(rig), rideKey(ride), actionStanceId, log, resolved.placed.spot.id, grid.length];
+  // Where it has slid to counts: a mast's foot moves otherwise than its top.
+  const { placed, setUp } = resolved;
+  const key = [rigKey(rig), rideKey(ride), actionStanceId, log, placed.spot.id, setUp.slideM ?? 0, grid.length];
   return motions(key.join(' '), () => spotMotion(spotQuestion(question, resolved), grid, USUAL_ENDS));
 }
 
