@@ -4,7 +4,7 @@ import { ribcageMesh } from '../../../src/posing/body/meshes/torso';
 import { bodySpots } from '../../../src/posing/building/bodySpots';
 import type { WornDefinition } from '../../../src/words/carrier/worn';
 
-/** How far the foam stands out over the chest: estimate 1.1 to 1.25 of the ribs' depth and width. */
+/** How far the foam stands out over the chest: estimate 1.1 to 1.25 of the ribs' depth and width; its straps as far, and their half width as a fraction of stature (estimate 0.015 to 0.025). */
 const FOAM = { outwards: 1.17, upwards: 0.8, liftM: 0.012, strapsOut: 1.12, strapHalf: 0.022 } as const;
 
 const vest: WornDefinition = {

@@ -1,5 +1,5 @@
 import { askedIntent } from '../../posing/lookup/askedIntent';
-import { newAsk, TERM_IDS, type TermId } from '../../words/shot/ask';
+import { newAsk, TERM_IDS, type Ask, type TermId } from '../../words/shot/ask';
 import { USUAL_WEIGHTS, weightsOf } from './weights';
 import type { Candidate, SpotResult } from '../../judging/check/candidate';
 import { foldAlike, sheetCards } from './foldAlike';
@@ -193,6 +193,13 @@ describe('an ask', () => {
     expect(changed.wants.find((w) => w.id === 'sky')!.share).toEqual([0.1, 0.2]);
     expect(changed.wants.find((w) => w.id === 'way')!.share).toEqual([0.16, 0.85]);
     expect(changed.horizonBand).toEqual([0.3, 0.4]);
+  });
+  it('a share that is set by hand is asked where nothing is held as well', () => {
+    const machine = (shares: Ask['shares']) =>
+      askedIntent({ ...ask, ...(shares ? { shares } : {}) }).wants.find((w) => w.id === 'machine')!;
+    expect(machine(undefined).whereHeld).toBe(true);
+    expect(machine({ machine: [0.1, 0.2] })).toMatchObject({ share: [0.1, 0.2] });
+    expect(machine({ machine: [0.1, 0.2] })).not.toHaveProperty('whereHeld');
   });
   it('without hands wants none, with hands wants some, in any intent', () => {
     const hands = (intentId: string, hands: 'with' | 'without') =>

@@ -46,14 +46,20 @@ function riderMeshes(body: BodySegments): RiderMeshes {
 export function riderParts(body: BodySegments, posed: PosedBody, prefix = ''): PosedPart[] {
   const meshes = riderMeshes(body);
   const parts: PosedPart[] = [];
-  const add = (id: string, name: string, group: PartGroup, tone: Tone, mesh: Mesh, worldFromPart: Pose) =>
-    parts.push({ id: prefix + id, name, group, tone, mesh, worldFromPart });
+  const add = (
+    id: string,
+    name: string,
+    group: PartGroup,
+    tone: Tone,
+    mesh: Mesh,
+    worldFromPart: Pose,
+    marks?: readonly Mark[],
+  ) => parts.push({ id: prefix + id, name, group, tone, mesh, worldFromPart, ...(marks ? { marks } : {}) });
   add('pelvis', 'hips', 'rider', 'trousers', meshes.pelvis, posed.pelvis);
   add('ribcage', 'chest', 'rider', 'jersey', meshes.ribcage, posed.ribcage);
   add('abdomen', 'belly', 'rider', 'jersey', abdomenMesh(body, posed.pelvis, posed.ribcage), IDENTITY_POSE);
   add('neck', 'neck', 'rider', 'skin', neckMesh(body, posed.ribcage, posed.neckBase, posed.head), IDENTITY_POSE);
-  add('head', 'face', 'face', 'skin', meshes.head, posed.head);
-  parts.push({ ...parts.pop()!, marks: meshes.marks });
+  add('head', 'face', 'face', 'skin', meshes.head, posed.head, meshes.marks);
   for (const side of SIDES) {
     const suffix = side === 'left' ? 'Left' : 'Right';
     add(`upperArm${suffix}`, `${side} upper arm`, 'rider', 'jersey', meshes.upperArm, posed.upperArm[side]);

@@ -16,6 +16,14 @@ const NOTHING_OF_IT = { share: [0, 0.004], weight: 3 } as const;
 /** As little as makes no difference. */
 const NO_HANDS = [0, 0.008] as const;
 
+/** A share that somebody set is asked everywhere. */
+function withShare(want: Want, share: Want['share'] | undefined): Want {
+  if (!share) return want;
+  const { whereHeld, ...asked } = want;
+  void whereHeld;
+  return { ...asked, share };
+}
+
 /** The intent with what the ask changes in it: this is what pictures are held against. @throws RangeError for an unknown intent */
 export function askedIntent(ask: Ask): IntentDefinition {
   const intent = intentOf(ask.intentId);
@@ -45,6 +53,6 @@ export function askedIntent(ask: Ask): IntentDefinition {
     ...intent,
     feel: feelOf(ask),
     horizonBand: ask.horizonBand === undefined ? intent.horizonBand : ask.horizonBand,
-    wants: [...wants, ...without].map((w) => (ask.shares?.[w.id] ? { ...w, share: ask.shares[w.id]! } : w)),
+    wants: [...wants, ...without].map((want) => withShare(want, ask.shares?.[want.id])),
   };
 }

@@ -53,7 +53,7 @@ export function AskPanel({ outing, ask, stands, onChange }: AskPanelProps) {
         {intent.wants.map((want) => (
           <RangeRow
             key={want.id}
-            label={want.label}
+            label={want.whereHeld ? `${want.label}, if held` : want.label}
             value={want.share}
             onChange={(share) => set({ shares: { ...ask.shares, [want.id]: share } }, `ask-${want.id}`)}
           />

@@ -2,7 +2,7 @@ import type { PartInFrame } from '../../../physics/framing/measureFrame';
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import type { Finding } from '../../../words/check/result';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
-import { counts } from './wants';
+import { counts, wantsHere } from './wants';
 
 /** How much of what a want names lies in the seam; what carries the camera lies along the strut, in the seam by its nature. */
 function taken(want: Want, { resolved, working }: FramedSetUp, { measures, stitched }: StanceFrame): number {
@@ -30,7 +30,12 @@ const peopleWanted = (
 /** What the shot wants must not lie in the seam of a two-lens camera. */
 export function seamFinding(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): Finding | null {
   if (!framed.resolved.camera.stitch) return null;
-  const within = Math.max(0, ...intent.wants.filter((w) => w.share[0] > 0).map((w) => taken(w, framed, action)));
+  const within = Math.max(
+    0,
+    ...wantsHere(intent, framed)
+      .filter((w) => w.share[0] > 0)
+      .map((w) => taken(w, framed, action)),
+  );
   const people = action.stitched.find((part) => part.within > SEAM.stop && peopleWanted(intent, part, framed));
   return {
     id: 'seam',
