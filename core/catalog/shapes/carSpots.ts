@@ -157,14 +157,17 @@ export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spo
     },
     {
       id: 'headrest',
-      name: "Passenger's headrest, over the shoulder",
+      name: "Passenger's headrest, inner side",
       partId: 'seats',
-      aim: { from: [seat[0] - 0.27 - 0.47 * Math.sin((seatBackDeg * Math.PI) / 180), 3, -seat[2]], toward: [0, -1, 0] },
+      aim: {
+        from: [seat[0] - 0.27 - 0.47 * Math.sin((seatBackDeg * Math.PI) / 180), seat[1] + 0.72, 0],
+        toward: [0, 0, -Math.sign(seat[2])],
+      },
       reference: AHEAD,
       look: AHEAD,
       surface: { material: 'fabric', shape: 'bar', tubeDiameterM: 0.08 },
       cautions: ['Behind heads: nothing hard where a neck goes in a crash.', SIGHT],
-      note: 'driver, wheel, instruments and road in one frame',
+      note: 'between the heads: wheel, instruments and road in one frame',
     },
     {
       id: 'rear-window',

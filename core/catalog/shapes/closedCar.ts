@@ -8,6 +8,7 @@ import { poseAt } from '../../src/mathematics/geometry/pose';
 import { rotationAbout } from '../../src/mathematics/geometry/rotation';
 import { add, RIGHT, UP, type Vec3 } from '../../src/mathematics/geometry/vec3';
 import type { AssembledPart, Assembly } from '../../src/posing/building/assembly';
+import type { Mark } from '../../src/words/carrier/posedPart';
 import type { MovingPart } from '../../src/words/carrier/movingPart';
 import type { Occupant, Seat } from '../../src/posing/building/blueprint';
 
@@ -144,6 +145,26 @@ const flare = (shape: CarShape, axleX: number): Mesh =>
     { radiusM: 0.042, flatness: 1.2, segments: 10, reference: RIGHT },
   );
 
+/** A round or square of another colour on a face that looks back at the driver. */
+const onFace = (tone: Mark['tone'], [x, y, z]: Vec3, halfY: number, halfZ: number): Mark => ({
+  tone,
+  at: [x, y, z],
+  half: [0.06, halfY, halfZ],
+});
+
+/** Two dials side by side, each in a bright ring. @param at middle of the face that they sit in */
+const dials = ([x, y, z]: Vec3): readonly Mark[] =>
+  [-0.085, 0.085].flatMap((side) => [
+    onFace('lens', [x, y, z + side], 0.036, 0.036),
+    onFace('metal', [x, y, z + side], 0.041, 0.041),
+  ]);
+
+/** Radio in the middle and air vents, two of them there and two toward the doors. */
+const onDash = ([x, y]: Vec3): readonly Mark[] => [
+  onFace('lens', [x, y - 0.045, 0], 0.04, 0.11),
+  ...[-0.58, -0.09, 0.09, 0.58].map((z) => onFace('lens', [x, y + 0.045, z], 0.022, 0.055)),
+];
+
 export function buildCar(f: CarFigures): Assembly {
   const { shape, seat } = f;
   const { body, screen, sides, rear } = carBody(shape);
@@ -170,7 +191,7 @@ export function buildCar(f: CarFigures): Assembly {
   const frontTop = shape.outline[0]![1];
   const rearTop = shape.outline[shape.outline.length - 1]![1];
   const parts: AssembledPart[] = [
-    { id: 'body', name: 'body', tone: 'paint', mesh: body },
+    { id: 'body', name: 'body', tone: 'paint', mesh: body, lining: { tone: 'lining', y: (shape.sillY + shape.beltY) / 2 } },
     {
       id: 'frontBumper',
       name: 'front bumper',
@@ -192,6 +213,8 @@ export function buildCar(f: CarFigures): Assembly {
         rearTop - shape.sillY - 0.1,
         shape.halfZ * 1.74,
       ),
+      // Its inner face closes the boot.
+      marks: [{ tone: 'lining', at: [shape.rearX + 0.13, shape.beltY, 0], half: [0.06, 1.5, 2] }],
     },
     {
       id: 'lamps',
@@ -233,6 +256,7 @@ export function buildCar(f: CarFigures): Assembly {
         roundedBox([0.52, 0.22, shape.halfZ * 1.72], 0.07, poseAt([cowlX - 0.3, dashY - 0.13, 0])),
         roundedBox([0.9, 0.3, 0.24], 0.06, poseAt([cowlX - 0.75, f.floorY + 0.16, 0])),
       ]),
+      marks: onDash([cowlX - 0.56, dashY - 0.11, 0]),
     },
     {
       id: 'instruments',
@@ -240,6 +264,7 @@ export function buildCar(f: CarFigures): Assembly {
       tone: 'black',
       watched: true,
       mesh: roundedBox([0.2, 0.1, 0.36], 0.04, poseAt([cowlX - 0.42, dashY - 0.01, f.wheel[2]])),
+      marks: dials([cowlX - 0.52, dashY - 0.01, f.wheel[2]]),
     },
     {
       id: 'floor',

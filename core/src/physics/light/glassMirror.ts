@@ -40,6 +40,7 @@ const BRIGHT: Readonly<Record<Tone, number>> = {
   strap: 0.25,
   hivis: 1.5,
   paint: 0.8,
+  lining: 1,
   glass: 0.2,
   board: 2,
   sail: 3.5,

@@ -2,7 +2,7 @@ import type { Mesh } from '../../mathematics/geometry/mesh';
 import { compose, IDENTITY_POSE, poseAt, type Pose } from '../../mathematics/geometry/pose';
 import { rotate, rotationAbout } from '../../mathematics/geometry/rotation';
 import { scale, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
-import type { PartGroup, PosedPart, Spin, Tone } from '../../words/carrier/posedPart';
+import type { Lining, Mark, PartGroup, PosedPart, Spin, Tone } from '../../words/carrier/posedPart';
 import type { MovingPart, MovingState } from '../../words/carrier/movingPart';
 
 export interface AssembledPart {
@@ -22,6 +22,9 @@ export interface AssembledPart {
   readonly runs?: boolean;
   /** Gives way: a cable. */
   readonly bends?: boolean;
+  /** Colours on it, in the machine frame. */
+  readonly marks?: readonly Mark[];
+  readonly lining?: Lining;
   readonly group?: PartGroup;
 }
 
@@ -61,7 +64,7 @@ export function poseAssembly(
   state: MovingState,
   running: boolean,
 ): PosedPart[] {
-  return parts.map(({ id, name, tone, mesh, on, seeThrough, watched, aloft, bends, runs, group = 'machine' }) => ({
+  return parts.map(({ id, name, tone, mesh, on, seeThrough, watched, aloft, bends, runs, marks, lining, group = 'machine' }) => ({
     id,
     name,
     tone,
@@ -72,6 +75,8 @@ export function poseAssembly(
     ...(aloft ? { aloft } : {}),
     ...(bends ? { bends } : {}),
     ...(runs ? { runs } : {}),
+    ...(marks ? { marks } : {}),
+    ...(lining ? { lining } : {}),
     ...(running ? spinOf(moving, on) : {}),
     ...(on === undefined ? {} : { on }),
     worldFromPart: on === undefined ? worldFromMachine : compose(worldFromMachine, movedPose(moving, on, state)),

@@ -61,6 +61,7 @@ const TONE_COLOURS: Readonly<Record<Tone, Rgb>> = {
   strap: [72, 72, 74],
   hivis: [242, 92, 24],
   paint: [150, 92, 84],
+  lining: [188, 185, 176],
   glass: [150, 176, 186],
   board: [206, 190, 152],
   sail: [238, 236, 226],
@@ -215,14 +216,15 @@ export function* pictureSteps(
     const distanceM = cast.distanceM[index]!;
     const point = addScaled(origin, direction, distanceM);
     const local = transformPoint(partFromWorld[part]!, point);
-    let normal = rotate(posed.worldFromPart.rotation, smoothNormalAt(posed.mesh, cast.triangle[index]!, local));
+    const ownNormal = smoothNormalAt(posed.mesh, cast.triangle[index]!, local);
+    let normal = rotate(posed.worldFromPart.rotation, ownNormal);
     const facing = dot(normal, direction);
     if (facing > 0) normal = [-normal[0], -normal[1], -normal[2]];
     normals[index * 3] = normal[0];
     normals[index * 3 + 1] = normal[1];
     normals[index * 3 + 2] = normal[2];
     const isScenery = part >= solid.length;
-    const base = isScenery ? scenery[part - solid.length]!.colour : TONE_COLOURS[toneAt(posed, local)];
+    const base = isScenery ? scenery[part - solid.length]!.colour : TONE_COLOURS[toneAt(posed, local, ownNormal)];
     const lit = isScenery ? 1 : lightAt(index, point, normal);
     const washed = isScenery
       ? hazeAt(
@@ -240,12 +242,13 @@ export function* pictureSteps(
   return { widthPx, heightPx, rgba };
 }
 
-/** What a part is made of at a point of its surface, in its own frame. */
-function toneAt({ tone, marks }: PosedPart, [x, y, z]: Vec3): Tone {
+/** What a part is made of at a point of its surface and the way this faces, in its own frame. */
+function toneAt({ tone, marks, lining }: PosedPart, [x, y, z]: Vec3, [, up, right]: Vec3): Tone {
   const mark = marks?.find(
     ({ at, half }) => ((x - at[0]) / half[0]) ** 2 + ((y - at[1]) / half[1]) ** 2 + ((z - at[2]) / half[2]) ** 2 <= 1,
   );
-  return mark?.tone ?? tone;
+  if (mark) return mark.tone;
+  return lining && up * (lining.y - y) - right * z > 0 ? lining.tone : tone;
 }
 
 const GLOSS: Partial<Record<Tone, number>> = {

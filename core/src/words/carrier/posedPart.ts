@@ -24,6 +24,7 @@ export type Tone =
   | 'strap'
   | 'hivis'
   | 'paint'
+  | 'lining'
   | 'glass'
   | 'board'
   | 'sail'
@@ -37,6 +38,12 @@ export interface Mark {
   readonly at: Vec3;
   /** Half axes along x, y and z. */
   readonly half: Vec3;
+}
+
+/** How a hollow part is clad inside: where its surface faces its middle line, which runs along x at a height. Only drawn; part frame, metres. */
+export interface Lining {
+  readonly tone: Tone;
+  readonly y: number;
 }
 
 /** Turned by the engine so fast that its blades are seen as a disc; part frame. */
@@ -70,4 +77,5 @@ export interface PosedPart {
   readonly spins?: Spin;
   /** Colours on it; the first that a point lies in counts. */
   readonly marks?: readonly Mark[];
+  readonly lining?: Lining;
 }
