@@ -39,6 +39,7 @@ export { SET_UP_STANCE_ID } from './words/carrier/stance';
 export { BASE_KINDS, SURFACE_SHAPES, type Surface, type SurfaceMaterial } from './words/carrier/surface';
 export { type CheckResult, type Finding, type Mend, worstCheck } from './words/check/result';
 export type { BaseDefinition } from './words/kit/base';
+export { ADD_ON_PLACES, type AddOnDefinition, type AddOnPlace } from './words/kit/addOn';
 export type { CameraDefinition, CameraMounting } from './words/kit/camera';
 export type { FilterDefinition } from './words/kit/filter';
 export { METERING_WORDS } from './words/kit/metering';
@@ -86,7 +87,17 @@ export { type OwnShape, shapeMachine } from './posing/building/ownShape';
 export { askedIntent, feelOf } from './posing/lookup/askedIntent';
 export { groundById, groundsFor, usualRide } from './posing/lookup/grounds';
 export { intentOf } from './posing/lookup/intentOf';
-export { filtersFor, filtersOf, type Kit, kitWith, polariserOf } from './posing/lookup/kit';
+export { wearing } from './posing/building/wearing';
+export {
+  addOnsFor,
+  addOnsOf,
+  cameraOf,
+  filtersFor,
+  filtersOf,
+  type Kit,
+  kitWith,
+  polariserOf,
+} from './posing/lookup/kit';
 export { knownMachines, registerOwnShapes, resolveRig } from './posing/lookup/resolveRig';
 export { withStanceShare } from './posing/lookup/stanceShares';
 export { poseRig } from './posing/rig/poseRig';

@@ -109,7 +109,8 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
       },
     },
   ),
-  withTaught({ carriers: [{ ...carrier, rig, ride: { ...carrier.ride, blades: 'nicked' } }] }),
+  withTaught({ version: 14, carriers: [{ ...carrier, rig, ride: { ...carrier.ride, blades: 'nicked' } }] }),
+  withTaught({}, { setUp: { ...(shot.setUp as Stored), addOnIds: ['clear-housing'] } }),
 ];
 
 /** With all that clips, log and supplies may say. */

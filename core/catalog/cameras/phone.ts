@@ -13,7 +13,9 @@ const camera: CameraDefinition = {
   bodyM,
   bodySource: { kind: 'estimate', low: 0.007, high: 0.17 },
   lensFromMountM,
-  massKg: estimated(0.19, 0.15, 0.24),
+  // With the spring jaws that it is held by.
+  massKg: estimated(0.23, 0.18, 0.3),
+  cradleN: estimated(30, 15, 60),
   closestFocusM: estimated(0.1, 0.03, 0.2),
   batteryWh: estimated(15, 11, 19),
   apertureN: estimated(1.8, 1.6, 2.2),

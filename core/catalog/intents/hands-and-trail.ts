@@ -31,7 +31,7 @@ const intent: IntentDefinition = {
     { id: 'rider', label: 'own body and helmet', of: { groups: ['rider', 'face'] }, share: [0, 0.14], weight: 2 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
-  needs: ['somebody on board'],
+  needs: ['a craft', 'somebody on board'],
   feel: 0.5,
   seconds: 20,
 };

@@ -14,6 +14,7 @@ const intent: IntentDefinition = {
     { id: 'machine', label: 'machine', of: { groups: ['machine'] }, share: [0, 0.3], weight: 1 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
+  needs: ['a craft'],
   fixedView: true,
   feel: 0.5,
   seconds: 8,

@@ -191,7 +191,13 @@ export function buildCar(f: CarFigures): Assembly {
   const frontTop = shape.outline[0]![1];
   const rearTop = shape.outline[shape.outline.length - 1]![1];
   const parts: AssembledPart[] = [
-    { id: 'body', name: 'body', tone: 'paint', mesh: body, lining: { tone: 'lining', y: (shape.sillY + shape.beltY) / 2 } },
+    {
+      id: 'body',
+      name: 'body',
+      tone: 'paint',
+      mesh: body,
+      lining: { tone: 'lining', y: (shape.sillY + shape.beltY) / 2 },
+    },
     {
       id: 'frontBumper',
       name: 'front bumper',

@@ -88,12 +88,13 @@ export function withPrice(box: KitBox, id: string, price: number | null): KitBox
 }
 
 /** Everything that can lie in a box. */
-export const allPieces = ({ cameras, bases, links, heads, filters }: Kit) => [
+export const allPieces = ({ cameras, bases, links, heads, filters, addOns }: Kit) => [
   ...cameras,
   ...bases,
   ...links,
   ...heads,
   ...filters,
+  ...addOns,
 ];
 
 /** Puts items in or takes them out; the first time everything else stays in. */

@@ -1,4 +1,4 @@
-import { exposureWords, filtersFor, kitWith, openingOf, polariserOf, type SetUp } from '@strut-spot/core';
+import { cameraOf, exposureWords, filtersFor, kitWith, openingOf, polariserOf, type SetUp } from '@strut-spot/core';
 import { useShot } from '../state/useShot';
 import { ChoiceField } from './ChoiceField';
 import { Tick } from './Tick';
@@ -19,7 +19,7 @@ const withPresent = (list: readonly number[], present: number | undefined): read
 function useExposure() {
   const { shot, rig, change, changeSetUp } = useShot();
   const kit = kitWith(rig.ownKit);
-  const camera = kit.cameras.find((c) => c.id === shot.setUp.cameraId)!;
+  const camera = cameraOf(rig.ownKit, shot.setUp);
   /** Leaves a field out of the set-up where it says nothing. */
   const set = (field: Optional, value: SetUp[Optional]) =>
     value === undefined || value === false || value === 0

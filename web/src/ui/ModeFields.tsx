@@ -1,12 +1,12 @@
-import { kitWith } from '@strut-spot/core';
+import { cameraOf } from '@strut-spot/core';
 import { useShot } from '../state/useShot';
 import { ChoiceField } from './ChoiceField';
 
 /** Mode and stabiliser of the camera in use, each stabiliser with how much of the picture it keeps. */
 export function ModeFields() {
   const { shot, rig, changeSetUp } = useShot();
-  const { cameraId, modeId, stabiliserId } = shot.setUp;
-  const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === cameraId)!;
+  const { modeId, stabiliserId } = shot.setUp;
+  const camera = cameraOf(rig.ownKit, shot.setUp);
   return (
     <>
       <ChoiceField label="Mode" value={modeId} choices={camera.modes} onChange={(id) => changeSetUp({ modeId: id })} />

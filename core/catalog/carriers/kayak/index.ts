@@ -107,6 +107,7 @@ export default machineFrom({
         },
         {
           id: 'sweep',
+          swung: true,
           name: 'paddle sweeping',
           kind: 'turn',
           at: SHAFT,

@@ -125,6 +125,7 @@ export default machineFrom({
       moving: [
         {
           id: 'stroke',
+          swung: true,
           name: 'paddle through the stroke',
           kind: 'turn',
           at: lift(LOWER),

@@ -91,6 +91,7 @@ function prone(body: BodySegments, deckY: number, up: boolean): Posture {
     headTurnDeg: 0,
     elbowsOut: up ? 0.25 : 0.7,
     kneesOut: 0.1,
+    handsWork: true,
     hands: up
       ? {
           left: placed([shoulder - 0.08, deckY + 0.035, -0.2], [1, 0, 0.1], [0, 1, 0]),

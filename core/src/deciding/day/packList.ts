@@ -1,4 +1,4 @@
-import { filtersOf, kitWith } from '../../posing/lookup/kit';
+import { addOnsOf, filtersOf, kitWith } from '../../posing/lookup/kit';
 import { resolvePieces } from '../../posing/strut/resolveSetUp';
 import { missingPiece } from '../../posing/strut/resolveSetUp';
 import type { BaseKind } from '../../words/carrier/surface';
@@ -153,6 +153,8 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
       });
     for (const { id, name, massKg, mirrorLeft } of filtersOf(kit, shot.setUp))
       piece(id, name, 1, massKg.value, 'care', mirrorLeft ? 'against what glass mirrors' : 'off again before dusk');
+    for (const { id, name, massKg, place } of addOnsOf(kit, shot.setUp))
+      piece(id, name, 1, massKg.value, 'care', place);
   }
   const day = powerOfDay(outing);
   for (const camera of day.cameras) {

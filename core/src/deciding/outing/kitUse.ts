@@ -13,6 +13,7 @@ const piecesOf = (setUp: SetUp): readonly string[] => [
   ...setUp.links.map((link) => link.linkId),
   ...(setUp.furtherArms ?? []).flatMap((arm) => [arm.baseId, arm.linkId, setUp.headId]),
   ...filtersOf(kitWith(), setUp).map(({ id }) => id),
+  ...(setUp.addOnIds ?? []),
 ];
 
 /** How many of each piece all these shots take, rigged at the same time. */

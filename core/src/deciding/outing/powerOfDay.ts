@@ -1,7 +1,8 @@
 import { foundBy, shotReport } from '../../judging/report/shotReport';
 import { chargeHours, offloadMinutes } from '../../physics/lasting/energy';
 import { whyUnplaced } from '../../posing/rig/spots';
-import { missingPiece, resolvePieces } from '../../posing/strut/resolveSetUp';
+import { cameraOf } from '../../posing/lookup/kit';
+import { missingPiece } from '../../posing/strut/resolveSetUp';
 import { suppliesOf, USUAL_SUPPLIES } from '../../words/shot/use';
 import { rigOfShot } from './outing';
 import type { Outing } from './records/outingRecord';
@@ -64,7 +65,7 @@ export function powerOfDay(outing: Outing): PowerOfDay {
   const cameraIds = [...new Set(order.map((shot) => shot.setUp.cameraId))];
   const cameras = cameraIds.map((cameraId): CameraDay => {
     const own = order.filter((shot) => shot.setUp.cameraId === cameraId);
-    const { camera } = resolvePieces(rigOfShot(outing, own[0]!), own[0]!.setUp);
+    const camera = cameraOf(rigOfShot(outing, own[0]!).ownKit, { cameraId });
     const { batteries: have, cardGb } = suppliesOf(supplies, cameraId);
     const line: LeftAt[] = [{ hours: 0, left: 1 }];
     let [hours, left, batteries] = [0, 1, 1];

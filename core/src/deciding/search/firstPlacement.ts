@@ -62,20 +62,24 @@ export function firstPlacement(asked: PlacementQuestion): Placement | null {
   if (!best) return null;
   const open = plain.filter(({ stopped }) => !stopped).slice(0, MOST_SURE);
   const inOrder = plain.map(({ spotId }) => spotId);
+  // What is ridden with rain and knocks about it is filmed with what bears them; a phone or a gimbal where nothing else shows it.
+  const tough = () => searched(question, inOrder, { reaching: bearsRain });
   const anyCamera = () => searched(question, inOrder, {});
   // On an arm people put what they have, or what sees all round.
   const reaching = ({ id, stitch }: CameraDefinition) => id === question.camera.cameraId || stitch !== undefined;
   const onPole = () => searched(question, inOrder, { reaching, linkIds: [POLE] });
   const onArm = () => searched(question, inOrder, { reaching, linkIds: ARMS });
-  const slid = () => searched(question, inOrder, { slides: true });
+  const slid = () => searched(question, inOrder, { reaching: bearsRain, slides: true });
   const whole = question.intent.wants.some(({ ends }) => ends !== undefined);
   return (
     open.find((place) => holdsUp(question, place)) ??
-    (whole ? (onPole() ?? anyCamera() ?? slid()) : (anyCamera() ?? slid() ?? onPole())) ??
-    onArm() ??
+    (whole ? (onPole() ?? tough() ?? slid() ?? onArm()) : (tough() ?? onArm() ?? slid() ?? onPole())) ??
+    anyCamera() ??
     best
   );
 }
+
+const bearsRain = ({ lasting }: CameraDefinition): boolean => lasting.water === 'dips' || lasting.water === 'rain';
 
 /** The plainest strut at every spot, held against all checks: best first, those that a check stops behind those that none does. */
 function placements(question: PlacementQuestion): readonly Placement[] {

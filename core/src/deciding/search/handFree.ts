@@ -13,13 +13,14 @@ interface Ridden {
 }
 
 /**
- * What holds on to something carries no camera: such a shot is ridden wholly in a stance that leaves the part free, where the carrier has one for
- * a take. Null where the part is free as it is, or never is.
+ * What holds on to something carries no camera: such a shot is ridden wholly in a stance that leaves the part free: the action itself where the
+ * part works in others alone (hands that paddle out), else one that the carrier has for a take. Null where it is free throughout, or never is.
  */
 export function stanceLeavingFree({ rig, actionStanceId }: Ridden, partId: string): OnlyIn | null {
   const holds = (stanceId: string) => poseRig(rig, stanceId).holds.includes(partId);
-  if (!holds(actionStanceId)) return null;
   const { machine } = resolveRig(rig);
+  if (!holds(actionStanceId))
+    return machine.stances.some(({ id, share }) => share > 0 && holds(id)) ? onlyIn(machine, actionStanceId) : null;
   const free = machine.stances.find(({ id, share }) => id !== SET_UP_STANCE_ID && share === 0 && !holds(id));
   return free ? onlyIn(machine, free.id) : null;
 }

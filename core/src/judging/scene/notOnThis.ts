@@ -36,7 +36,7 @@ const LACKS: Readonly<Record<Need, (machine: MachineDefinition, scene: CarrierSc
   'a way down': (_, { ridden }) =>
     ridden.some(({ rig }) => fallDeg(rig.ground) >= SLOPE_DEG) ? null : 'it never goes downhill',
   'something to steer by': (_, { ridden }) =>
-    ridden.some(({ rig }) => rig.holds.length > 0 || rig.parts.some((part) => part.watched))
+    (ridden[0]?.rig.holds.length ?? 0) > 0 || ridden.some(({ rig }) => rig.parts.some((part) => part.watched))
       ? null
       : 'nothing on it is held or read while it is ridden',
 };

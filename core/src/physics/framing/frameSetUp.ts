@@ -1,4 +1,5 @@
 import { SET_UP_STANCE_ID, type Stance } from '../../words/carrier/stance';
+import { isSwung } from '../../posing/rig/swung';
 import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
@@ -71,6 +72,8 @@ export function frameSetUp(
     actionStanceId,
     working: machine.working,
     held: poseRig(spec, actionStanceId).holds.length > 0,
+    aboard: machine.passing === undefined,
+    swung: isSwung(spec, resolved.placed.spot.partId),
     stances,
     weightedShares: overRide(stances, 'shares'),
     weightedMiddle: overRide(stances, 'middle'),

@@ -155,6 +155,8 @@ export function coarseFramed(
     actionStanceId: scene.ridden[0]!.stance.id,
     working: scene.working,
     held: scene.ridden[0]!.rig.holds.length > 0,
+    aboard: scene.aboard,
+    swung: scene.swung.includes(resolved.placed.spot.partId),
     stances,
     weightedShares: overRide(stances, 'shares'),
     weightedMiddle: overRide(stances, 'middle'),

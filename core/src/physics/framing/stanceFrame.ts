@@ -36,6 +36,10 @@ export interface FramedSetUp {
   readonly working: readonly string[];
   /** Whether the filmer holds something in the action stance. */
   readonly held: boolean;
+  /** Whether it is on board of what moves; not beside the course. */
+  readonly aboard: boolean;
+  /** Whether what carries the camera is swung about by hand. */
+  readonly swung: boolean;
   readonly stances: readonly StanceFrame[];
   /** Shares weighted by riding time. */
   readonly weightedShares: FrameShares;

@@ -142,7 +142,7 @@ export function holdIn(
     return arm.interfaces.map((face): HeldInterface => {
       let worst: HeldInterface | null = null;
       const loads = loadsAt(face, arm, carried, envelope);
-      for (const loadCase of worthTrying(face, arm, loads)) {
+      for (const loadCase of worthTrying(face, arm, loads, resolved.camera.cradleN !== undefined)) {
         const load = loads(loadCase.direction, loadCase.flow);
         const parts = onSurface(load, arm.normal, arm.ahead);
         const limits = limitsOf(face, resolved, arm, load, parts, conditions, usual);
@@ -256,7 +256,13 @@ interface LoadCase {
 const LOAD_CASES: readonly LoadCase[] = DIRECTIONS.flatMap((direction) => FLOWS.map((flow) => ({ direction, flow })));
 
 /** Moments that may be the worst at an interface: a joint that only its moment turns has one, where that is greatest. */
-function worthTrying(face: Interface, arm: HeldArm, loads: (direction: Vec3, flow: Vec3) => Load): readonly LoadCase[] {
+function worthTrying(
+  face: Interface,
+  arm: HeldArm,
+  loads: (direction: Vec3, flow: Vec3) => Load,
+  cradled: boolean,
+): readonly LoadCase[] {
+  if (face.id === 'head' && cradled) return LOAD_CASES;
   if (face.id === 'surface' || (face.link !== null && arm.links[face.link]!.lock)) return LOAD_CASES;
   let [worst, most] = [LOAD_CASES[0]!, -1];
   for (const loadCase of LOAD_CASES) {
@@ -288,7 +294,7 @@ const marginOf = ({ demand, limit }: HoldLimit): number => (demand <= 1e-9 ? 999
 
 function limitsOf(
   face: Interface,
-  { head }: ResolvedSetUp,
+  { head, camera }: ResolvedSetUp,
   arm: HeldArm,
   load: Load,
   parts: SurfaceLoad,
@@ -303,6 +309,13 @@ function limitsOf(
     const own = face.id === 'joint' && face.link !== null ? arm.links[face.link]!.joint : undefined;
     slips.push({ mode, demand: moment, limit: pick(own?.slipNm ?? head.slipNm), unit: 'N·m' });
   }
+  if (face.id === 'head' && camera.cradleN)
+    slips.push({
+      mode: 'lets the phone jump out of its jaws',
+      demand: length(load.force),
+      limit: pick(camera.cradleN),
+      unit: 'N',
+    });
   const droop = face.link === null ? undefined : arm.links[face.link]!.droopNm;
   if (droop) slips.push({ mode: 'bends', demand: moment, limit: pick(droop), unit: 'N·m' });
   const lock = face.link === null ? undefined : arm.links[face.link]!.lock;

@@ -38,15 +38,18 @@ export interface Lump {
   readonly acrossM: number;
   /** Largest side that the sun can meet. */
   readonly sunM2: number;
+  /** What a shut case sets against its warmth, m²·K/W; 0 = bare. */
+  readonly insulatedM2KW: number;
 }
 
-export function lumpOf({ bodyM: [depth, height, width], massKg }: CameraDefinition): Lump {
+export function lumpOf({ bodyM: [depth, height, width], massKg, housing }: CameraDefinition): Lump {
   const areaM2 = 2 * (depth * height + height * width + depth * width);
   return {
     heatJK: massKg.value * HEAT_J_KG_K,
     areaM2,
     acrossM: Math.sqrt(areaM2 / Math.PI),
     sunM2: Math.max(depth * height, height * width, depth * width),
+    insulatedM2KW: housing?.insulatesM2KW.value ?? 0,
   };
 }
 
@@ -65,10 +68,10 @@ export interface Warming {
   readonly timeS: number;
 }
 
-/** C·dT/dt = P + α·G·A_sun − h·A·(T − T_air), with h held at that of a usual rise: an end and one time. */
+/** C·dT/dt = P + α·G·A_sun − U·A·(T − T_air), 1/U = 1/h + R of a case, with h held at that of a usual rise: an end and one time. */
 export function warming(lump: Lump, watts: number, { airC, airMps, sunWm2 }: Surroundings): Warming {
   const moved = Math.max(stillWm2K(USUAL_RISE_K, lump.acrossM, airC), forcedWm2K(airMps, lump.acrossM));
-  const lossWK = (moved + radiatedWm2K(airC)) * lump.areaM2;
+  const lossWK = lump.areaM2 / (1 / (moved + radiatedWm2K(airC)) + lump.insulatedM2KW);
   return { endC: airC + (watts + ABSORBED * sunWm2 * lump.sunM2) / lossWK, timeS: lump.heatJK / lossWK };
 }
 

@@ -170,6 +170,7 @@ describe('sound', () => {
     const chin: SoundAt = {
       mouthM: 0.12,
       helmetClosed: false,
+      muffledDb: 0,
       airMps: 6,
       foam: true,
       engineDb: null,
@@ -183,6 +184,11 @@ describe('sound', () => {
     for (const worse of [{ helmetClosed: true }, { engineDb: 90 }, { airMps: 12 }, { foam: false }])
       expect(over(worse)).toBeLessThan(over({}) - 3);
     expect(heardAt({ ...chin, mouthM: null }).overDb).toBeNull();
+    // In a shut case wind dies first, then the voice: what rattles is left.
+    const shut = heardAt({ ...chin, muffledDb: 14 });
+    expect(shut.voiceDb).toBeCloseTo(heardAt(chin).voiceDb! - 14, 9);
+    expect(heardAt(chin).windDb - shut.windDb).toBeGreaterThan(14);
+    expect(over({ airMps: 0.5, muffledDb: 14 })).toBeLessThan(over({ airMps: 0.5 }) - 3);
   });
 });
 

@@ -12,6 +12,9 @@ const ROLLING = { db: 70, atMps: 10 } as const;
 /** Under this nothing is quiet outside. */
 const QUIET_DB = 35;
 
+/** In a shut case clicks and rattles of the mount come through its walls to the microphone, dB. Estimate 45 to 60. */
+const RATTLES_DB = 52;
+
 /** Sum of levels that have nothing to do with each other. */
 export const together = (levels: readonly number[]): number =>
   10 * Math.log10(levels.reduce((sum, db) => sum + 10 ** (db / 10), 0));
@@ -38,7 +41,8 @@ export interface Heard {
 export interface SoundAt {
   readonly mouthM: number | null;
   readonly helmetClosed: boolean;
-  /** A waterproof body muffles little; 0 where it has none. */
+  /** What a shut case keeps from the microphone, dB; 0 = it is in the open. */
+  readonly muffledDb: number;
   readonly airMps: number;
   readonly foam: boolean;
   /** Level of the engine where the microphone is. */
@@ -54,17 +58,21 @@ export const PANELS_DB = 22;
 
 /** Levels at a microphone, all estimates within about 6 dB. */
 export function heardAt(s: SoundAt): Heard {
-  const wind = Math.max(0, windDb(s.airMps, s.foam));
+  const shut = s.muffledDb > 0;
+  const wind = Math.max(0, windDb(s.airMps, s.foam) - 2 * s.muffledDb);
   const rolling =
     levelAt(ROLLING.db + 30 * Math.log10(Math.max(0.3, s.speedMps) / ROLLING.atMps), s.fromGroundM) -
-    (s.sheltered ? PANELS_DB : 0);
-  const voice = s.mouthM === null ? null : levelAt(VOICE_DB_1M, s.mouthM) - (s.helmetClosed ? HELMET_TAKES_DB : 0);
-  const noise = together([QUIET_DB, wind, rolling, ...(s.engineDb === null ? [] : [s.engineDb])]);
+    (s.sheltered ? PANELS_DB : 0) -
+    s.muffledDb;
+  const voice =
+    s.mouthM === null ? null : levelAt(VOICE_DB_1M, s.mouthM) - (s.helmetClosed ? HELMET_TAKES_DB : 0) - s.muffledDb;
+  const engineDb = s.engineDb === null ? null : s.engineDb - s.muffledDb;
+  const noise = together([shut ? RATTLES_DB : QUIET_DB, wind, rolling, ...(engineDb === null ? [] : [engineDb])]);
   return {
     mouthM: s.mouthM,
     voiceDb: voice,
     windDb: wind,
-    engineDb: s.engineDb,
+    engineDb,
     rollingDb: rolling,
     overDb: voice === null ? null : voice - noise,
   };

@@ -64,21 +64,23 @@ export function poseAssembly(
   state: MovingState,
   running: boolean,
 ): PosedPart[] {
-  return parts.map(({ id, name, tone, mesh, on, seeThrough, watched, aloft, bends, runs, marks, lining, group = 'machine' }) => ({
-    id,
-    name,
-    tone,
-    mesh,
-    group,
-    ...(seeThrough ? { seeThrough } : {}),
-    ...(watched ? { watched } : {}),
-    ...(aloft ? { aloft } : {}),
-    ...(bends ? { bends } : {}),
-    ...(runs ? { runs } : {}),
-    ...(marks ? { marks } : {}),
-    ...(lining ? { lining } : {}),
-    ...(running ? spinOf(moving, on) : {}),
-    ...(on === undefined ? {} : { on }),
-    worldFromPart: on === undefined ? worldFromMachine : compose(worldFromMachine, movedPose(moving, on, state)),
-  }));
+  return parts.map(
+    ({ id, name, tone, mesh, on, seeThrough, watched, aloft, bends, runs, marks, lining, group = 'machine' }) => ({
+      id,
+      name,
+      tone,
+      mesh,
+      group,
+      ...(seeThrough ? { seeThrough } : {}),
+      ...(watched ? { watched } : {}),
+      ...(aloft ? { aloft } : {}),
+      ...(bends ? { bends } : {}),
+      ...(runs ? { runs } : {}),
+      ...(marks ? { marks } : {}),
+      ...(lining ? { lining } : {}),
+      ...(running ? spinOf(moving, on) : {}),
+      ...(on === undefined ? {} : { on }),
+      worldFromPart: on === undefined ? worldFromMachine : compose(worldFromMachine, movedPose(moving, on, state)),
+    }),
+  );
 }

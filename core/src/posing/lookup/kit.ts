@@ -1,4 +1,5 @@
-import { BASES, CAMERAS, FILTERS, HEADS, LINKS } from '../../../catalog/index.generated';
+import { ADD_ONS, BASES, CAMERAS, FILTERS, HEADS, LINKS } from '../../../catalog/index.generated';
+import { ADD_ON_PLACES, type AddOnDefinition } from '../../words/kit/addOn';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
 import type { FilterDefinition } from '../../words/kit/filter';
@@ -6,6 +7,7 @@ import type { HeadDefinition } from '../../words/kit/head';
 import type { LinkDefinition } from '../../words/kit/link';
 import { NO_OWN_KIT, type OwnKit } from '../../words/kit/ownKit';
 import type { SetUp } from '../../words/setUp/setUp';
+import { goesOn, wearing } from '../building/wearing';
 import { ownBase, ownCamera, ownLink } from '../building/ownKit';
 
 /** Everything that a strut can be made of: the catalogue and what the user added. */
@@ -15,6 +17,7 @@ export interface Kit {
   readonly links: readonly LinkDefinition[];
   readonly heads: readonly HeadDefinition[];
   readonly filters: readonly FilterDefinition[];
+  readonly addOns: readonly AddOnDefinition[];
 }
 
 /** The first of some pieces that a condition names. @throws RangeError where the kit lacks such a piece */
@@ -42,11 +45,28 @@ export function kitWith(own: OwnKit = NO_OWN_KIT): Kit {
     bases: [...BASES, ...own.bases.map(ownBase)],
     links: [...LINKS, ...own.links.map(ownLink)],
     heads: HEADS,
+    addOns: ADD_ONS,
     filters: [...FILTERS].sort((a, b) => a.stops - b.stops),
   };
   kits.set(own, kit);
   return kit;
 }
+
+/** Those that go on a camera as it is, by its size and by what sits on its lens. */
+export const addOnsFor = ({ addOns }: Kit, camera: CameraDefinition): readonly AddOnDefinition[] =>
+  addOns.filter((addOn) => goesOn(addOn, camera));
+
+/** What a set-up has on its camera, in the kit's order: round the body before what goes before the lens. */
+export const addOnsOf = ({ addOns }: Kit, { addOnIds = NONE }: Pick<SetUp, 'addOnIds'>): readonly AddOnDefinition[] =>
+  ADD_ON_PLACES.flatMap((place) => addOns.filter((a) => a.place === place && addOnIds.includes(a.id)));
+const NONE: readonly string[] = [];
+
+/** The camera of a set-up with what it wears. @throws RangeError where the kit lacks it */
+export const cameraOf = (own: OwnKit | undefined, setUp: Pick<SetUp, 'cameraId' | 'addOnIds'>): CameraDefinition => {
+  const kit = kitWith(own);
+  const bare = pieceOf(kit.cameras, `camera "${setUp.cameraId}"`, ({ id }) => id === setUp.cameraId);
+  return wearing(bare, addOnsOf(kit, setUp));
+};
 
 /** The filter that takes what glass and water mirror. */
 export const polariserOf = ({ filters }: Kit): FilterDefinition =>

@@ -22,7 +22,7 @@ export interface PosedRig {
   /** Between the rider's eyes, looking along the gaze; null where nobody is on board. */
   readonly eyes: Pose | null;
   readonly body: PosedBody | null;
-  /** Ids of the filmer's parts that hold on to something or work a pedal: no places for a camera. */
+  /** Ids of the filmer's parts that hold on to something, work a pedal or paddle: no places for a camera. */
   readonly holds: readonly string[];
   readonly worldFromMachine: Pose;
   /** How cameras were found to stand on it under way; nothing in the set-up stance, where the level is read. */
@@ -54,8 +54,8 @@ export const HANDS = { left: 'handLeft', right: 'handRight' } as const;
 
 const FEET = { left: 'shoeLeft', right: 'shoeRight' } as const;
 
-const holding = ({ hands, feetSteer }: Posture): readonly string[] => [
-  ...SIDES.filter((side) => hands[side].kind === 'grip').map((side) => HANDS[side]),
+const holding = ({ hands, handsWork, feetSteer }: Posture): readonly string[] => [
+  ...SIDES.filter((side) => handsWork || hands[side].kind === 'grip').map((side) => HANDS[side]),
   ...(feetSteer ? SIDES.map((side) => FEET[side]) : []),
 ];
 

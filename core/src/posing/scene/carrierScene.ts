@@ -2,6 +2,7 @@ import { keepLatest } from '../../mathematics/caching/keepLatest';
 import { keyOf } from '../../mathematics/caching/keyOf';
 import { SET_UP_STANCE_ID, type Stance } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../rig/poseRig';
+import { swungParts } from '../rig/swung';
 import { resolveRig } from '../lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { PosedPart } from '../../words/carrier/posedPart';
@@ -10,6 +11,10 @@ import type { PosedPart } from '../../words/carrier/posedPart';
 export interface CarrierScene {
   readonly setUpRig: PosedRig;
   readonly working: readonly string[];
+  /** Ids of parts that are swung about by hand. */
+  readonly swung: readonly string[];
+  /** Whether whoever films is on board of what moves. */
+  readonly aboard: boolean;
   /** Stances that are ridden; the action first. */
   readonly ridden: readonly PosedStance[];
 }
@@ -32,6 +37,8 @@ export const carrierScene = (rig: RigSpec, actionStanceId: string): CarrierScene
     return {
       setUpRig: poseRig(rig, SET_UP_STANCE_ID),
       working: machine.working,
+      swung: swungParts(rig),
+      aboard: machine.passing === undefined,
       ridden: machine.stances
         .filter((s) => s.share > 0 || s.id === actionStanceId)
         .sort((a, b) => first(a) - first(b))

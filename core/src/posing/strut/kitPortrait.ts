@@ -5,7 +5,9 @@ import { mergeMeshes, type Mesh } from '../../mathematics/geometry/mesh';
 import { IDENTITY_POSE, poseAt } from '../../mathematics/geometry/pose';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { linkMesh } from './linkMesh';
-import type { Kit } from '../lookup/kit';
+import { pieceOf, type Kit } from '../lookup/kit';
+import { goesOn, wearing } from '../building/wearing';
+import type { AddOnDefinition } from '../../words/kit/addOn';
 
 export type KitKind = keyof Kit;
 
@@ -17,6 +19,13 @@ const part = (id: string, tone: PosedPart['tone'], mesh: Mesh): PosedPart => ({
   mesh,
   worldFromPart: IDENTITY_POSE,
 });
+
+/** As it is worn: on the first camera that it fits. @throws RangeError where it fits none */
+function addOnPortrait(kit: Kit, addOn: AddOnDefinition): readonly PosedPart[] {
+  const bare = pieceOf(kit.cameras, `camera that the ${addOn.name.toLowerCase()} goes on`, (c) => goesOn(addOn, c));
+  const { body, glass } = wearing(bare, [addOn]).mesh();
+  return [part('body', 'hivis', body), part('glass', 'lens', glass)];
+}
 
 /** Of a filter's ring, metres. */
 const RING_M = 0.02;
@@ -80,6 +89,10 @@ export function kitPieceParts(kit: Kit, kind: KitKind, id: string): readonly Pos
       const pane = rod([0, RING_M, -0.0008], [0, RING_M, 0.0008], { radiusM: RING_M * 0.9, segments: 36 });
       return [part('ring', 'hivis', ring), part('pane', paneTone(filter.stops), pane)];
     }
+  }
+  if (kind === 'addOns') {
+    const addOn = kit.addOns.find((a) => a.id === id);
+    if (addOn) return addOnPortrait(kit, addOn);
   }
   throw new RangeError(`kitPieceParts: no ${kind} "${id}" in the kit`);
 }

@@ -1,6 +1,7 @@
 import { rod } from '../../mathematics/geometry/build/tube';
 import { mergeMeshes, type Mesh } from '../../mathematics/geometry/mesh';
 import { addScaled, ORIGIN, RIGHT, type Vec3 } from '../../mathematics/geometry/vec3';
+import type { CameraDefinition } from '../../words/kit/camera';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { keepLatest } from '../../mathematics/caching/keepLatest';
 import { keyOf } from '../../mathematics/caching/keyOf';
@@ -17,7 +18,7 @@ const rods = keepLatest<Mesh>(100);
 const surfaceKey = keyOf((surface: Surface) => surface);
 const linksKey = keyOf((links: readonly LinkUse[]) => links);
 
-const cameras = new Map<string, { body: Mesh; glass: Mesh }>();
+const cameras = new WeakMap<CameraDefinition, { body: Mesh; glass: Mesh }>();
 
 /** Half width of a joint's bolt, metres (estimate 0.009 to 0.013). */
 const JOINT_HALF_M = 0.011;
@@ -35,8 +36,8 @@ export function ownParts(resolved: ResolvedSetUp, pose: StrutPose): PosedPart[] 
     const bolts = joints.slice(1).map(bolt);
     return mergeMeshes([bases(onSurface, () => base.mesh(placed.spot.surface)), ...links, ...bolts]);
   });
-  let body = cameras.get(camera.id);
-  if (!body) cameras.set(camera.id, (body = camera.mesh()));
+  let body = cameras.get(camera);
+  if (!body) cameras.set(camera, (body = camera.mesh()));
   // Between two lenses back to back the body is not seen: neither lens looks that way.
   const own = {
     group: 'own',

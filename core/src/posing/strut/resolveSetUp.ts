@@ -7,7 +7,8 @@ import type { HeadDefinition } from '../../words/kit/head';
 import type { LinkDefinition } from '../../words/kit/link';
 import type { StabiliserLevel } from '../../words/kit/stabiliser';
 import { besideSpot, type ResolvedArm } from './besideSpot';
-import { kitWith } from '../lookup/kit';
+import { addOnsOf, kitWith } from '../lookup/kit';
+import { wearing } from '../building/wearing';
 import type { FurtherArm, LinkUse, SetUp } from '../../words/setUp/setUp';
 
 export interface ResolvedSetUp {
@@ -18,6 +19,7 @@ export interface ResolvedSetUp {
   /** Arms beside the first. */
   readonly furtherArms: readonly ResolvedArm[];
   readonly head: HeadDefinition;
+  /** With what it wears. */
   readonly camera: CameraDefinition;
   readonly mode: CameraMode;
   readonly stabiliser: StabiliserLevel;
@@ -73,7 +75,7 @@ const NONE_USED: readonly FurtherArm[] = [];
 /** The pieces of a set-up, wherever it goes. @throws RangeError naming the id that is missing */
 export function resolvePieces(spec: RigSpec, setUp: SetUp): Omit<ResolvedSetUp, 'placed'> {
   const kit = kitWith(spec.ownKit);
-  const camera = find('camera', kit.cameras, setUp.cameraId);
+  const camera = wearing(find('camera', kit.cameras, setUp.cameraId), addOnsOf(kit, setUp));
   const mode = find('mode', camera.modes, setUp.modeId);
   const stabiliser = find('stabiliser level', camera.stabilisers, setUp.stabiliserId);
   return {

@@ -115,7 +115,7 @@ describe('the world', () => {
       ahead: [1, 0, 0],
       world: 'trail',
     };
-    const [trunks, crowns] = trailScenery(slope);
+    const [trunks, crowns] = trailScenery(slope, null);
     expect(openEdgeCount(trunks!.mesh)).toBe(0);
     expect(openEdgeCount(crowns!.mesh)).toBe(0);
     let nearest = Infinity;

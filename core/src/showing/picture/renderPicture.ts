@@ -17,7 +17,7 @@ import { outlineMask } from './shadowOutline';
 import { discsOf, drawDiscs, isTurning } from './turningDiscs';
 import { WORLDS } from './worlds/index';
 import { skyOver } from './worlds/sky';
-import { hazeAt, landCoordinates, SUN, type Rgb, type World } from './worlds/world';
+import { besideCourse, hazeAt, landCoordinates, SUN, type Rgb, type World } from './worlds/world';
 
 interface PictureOptions {
   /** Trees, rocks and posts. */
@@ -132,7 +132,9 @@ export function* pictureSteps(
     normal: rotate(inverseRotation(place.rotation), ground.normal),
     ahead: AHEAD,
   };
-  const scenery = withScenery && land ? world.scenery(laid).map((item) => ({ ...item, worldFromPart: place })) : [];
+  const from = besideCourse(transformPoint(invert(place), worldFromCamera.position));
+  const scenery =
+    withScenery && land ? world.scenery(laid, from).map((item) => ({ ...item, worldFromPart: place })) : [];
   const solid = parts.filter((part) => !part.seeThrough && !isTurning(part));
   const discs = discsOf(parts, ({ tone }) => TONE_COLOURS[tone]);
   const scene: PosedPart[] = [

@@ -4,6 +4,7 @@ import type { Vec3 } from '../../mathematics/geometry/vec3';
 import type { Source, Sourced } from '../sourced/source';
 import type { CostClass } from './cost';
 import type { CameraLasting } from './cameraLasting';
+import type { HousingFigures } from './addOn';
 import type { FilterFitting } from './filter';
 import type { Metering } from './metering';
 import type { StabiliserLevel } from './stabiliser';
@@ -53,6 +54,14 @@ export interface CameraDefinition {
   /** Held by a screw thread: an adapter to the fingers of a joint stands under it, with a play of its own. */
   readonly screwMounted?: true;
   readonly closestFocusM: Sourced;
+  /** Sharp up to so far and no farther: with a close-up lens before it; none = to the horizon. */
+  readonly sharpToM?: number;
+  /** Held by jaws: pulled out of them at so many newtons; none = by a screw or fingers. */
+  readonly cradleN?: Sourced;
+  /** Keeps light off its glass that comes from farther outside the picture than this, degrees: a hood; none = nothing does. */
+  readonly shadesFromDeg?: number;
+  /** The shut case that it is in. */
+  readonly housing?: HousingFigures;
   readonly batteryWh: Sourced;
   /** Opening of its lens, f-number; the widest where it can be changed. */
   readonly apertureN: Sourced;

@@ -43,6 +43,8 @@ export interface SetUp {
   readonly furtherArms?: readonly FurtherArm[];
   readonly headId: string;
   readonly cameraId: string;
+  /** What is on the camera besides filters: a housing or cradle, a hood or a lens; none = nothing. */
+  readonly addOnIds?: readonly string[];
   readonly modeId: string;
   readonly stabiliserId: string;
   readonly mounting: CameraMounting;

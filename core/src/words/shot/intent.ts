@@ -36,6 +36,8 @@ export interface Want {
   readonly ends?: number;
   /** Asked only on what is held or steered by hand: who stands on a board with free hands has nothing of it before them. */
   readonly whereHeld?: true;
+  /** Asked only on board (true) or only beside the course (false), where what carries the camera is no machine to show. */
+  readonly aboard?: boolean;
   /** Weight in the ranking of spots. */
   readonly weight: number;
 }
@@ -69,6 +71,8 @@ export interface IntentDefinition {
   readonly lensBelowM?: number;
   /** The view must stay where it is set: a head that looks about takes it along. */
   readonly fixedView?: true;
+  /** The shutter is open so long that nothing worn, held or swung by hand may carry the camera. */
+  readonly stillView?: true;
   /** The lens looks past the filmer from behind the eyes. */
   readonly fromBehind?: true;
   /** How it should feel: 0 = calm, floating, 1 = fast; null where it does not matter. */

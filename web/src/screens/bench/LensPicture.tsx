@@ -2,7 +2,7 @@ import {
   HEADS,
   foundBy,
   wantedHorizon,
-  kitWith,
+  cameraOf,
   pictureLightOf,
   type ShotReport,
   turnedAfterwards,
@@ -22,7 +22,7 @@ export function LensPicture({ stanceId, report }: { stanceId: string; report: Sh
   const { picture, fine } = useLensPicture(rig, shot.setUp, stanceId, pictureLightOf(question));
   const drag = useRef<{ y: number; x: number; tiltDeg: number; panDeg: number; key: string } | null>(null);
   const { setUp } = shot;
-  const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === setUp.cameraId)!;
+  const camera = cameraOf(rig.ownKit, setUp);
   const crop = camera.stabilisers.find((s) => s.id === setUp.stabiliserId)!.crop.value;
   const frame = report && foundBy(report, 'frame').stances.find((s) => s.stanceId === stanceId);
   const band = wantedHorizon(shot)?.band ?? null;

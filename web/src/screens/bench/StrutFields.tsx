@@ -13,6 +13,7 @@ import { useSettings } from '../../storage/settings';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { ModeFields } from '../../ui/ModeFields';
 import { NumberField } from '../../ui/NumberField';
+import { AddOnFields } from './AddOnFields';
 import { FurtherArms } from './FurtherArms';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
@@ -230,9 +231,12 @@ export function StrutFields() {
             mounting: next.mounting.includes(setUp.mounting) ? setUp.mounting : next.mounting[0]!,
             // One screw point holds one arm.
             ...(setUp.furtherArms && (next.screwPoints ?? 1) <= 1 ? { furtherArms: undefined } : {}),
+            // What goes on one camera seldom goes on another.
+            ...(setUp.addOnIds ? { addOnIds: undefined } : {}),
           });
         }}
       />
+      <AddOnFields />
       <ModeFields />
       <ChoiceField
         label="Mounted"

@@ -2,7 +2,7 @@ import {
   applyCorrection,
   exposureShown,
   horizonBetween,
-  kitWith,
+  cameraOf,
   resolveRig,
   resolveSetUp,
   tiltWords,
@@ -65,7 +65,7 @@ export function ClipScreen() {
 
   useEffect(() => () => (clip?.url.startsWith('blob:') ? URL.revokeObjectURL(clip.url) : undefined), [clip]);
 
-  const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === shot.setUp.cameraId)!;
+  const camera = cameraOf(rig.ownKit, shot.setUp);
   const mode = camera.modes.find((m) => m.id === modeId) ?? camera.modes[0]!;
   const upright = shot.setUp.mounting.startsWith('portrait');
   const [widthPx, heightPx] = upright

@@ -12,6 +12,7 @@ const KINDS: readonly { readonly id: KitKind; readonly name: string }[] = [
   { id: 'links', name: 'Arms, poles, dampers' },
   { id: 'heads', name: 'Joints' },
   { id: 'filters', name: 'Filters' },
+  { id: 'addOns', name: 'Housings, hoods, lenses' },
 ];
 
 /** All that a strut can be made of; what is in the box comes first on the bench. */

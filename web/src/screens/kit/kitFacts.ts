@@ -1,5 +1,6 @@
 import {
   METERING_WORDS,
+  type AddOnDefinition,
   type BaseDefinition,
   type CameraDefinition,
   type FilterDefinition,
@@ -9,7 +10,8 @@ import {
   type Sourced,
 } from '@strut-spot/core';
 
-export type KitPiece = CameraDefinition | BaseDefinition | LinkDefinition | HeadDefinition | FilterDefinition;
+export type KitPiece =
+  CameraDefinition | BaseDefinition | LinkDefinition | HeadDefinition | FilterDefinition | AddOnDefinition;
 
 interface Fact {
   readonly label: string;
@@ -112,11 +114,36 @@ const filterFacts = (f: FilterDefinition): Fact[] => [
   figure('Mass', f.massKg, grams),
 ];
 
+const addOnFacts = (a: AddOnDefinition): Fact[] => [
+  {
+    label: 'Goes',
+    value: a.fittings
+      ? `before the lens, ${a.fittings.join(', ')}`
+      : a.cradleN
+        ? 'round a phone'
+        : `round cameras up to ${mm(a.upToM ?? 0)} long`,
+  },
+  figure('Mass', a.massKg, grams),
+  ...(a.tube ? [{ label: 'Stands out', value: mm(a.tube.reachM) }] : []),
+  ...(a.housing
+    ? [
+        { label: 'Bears', value: 'rain, mud and dips; no cable goes in' },
+        figure('Wall', a.housing.wallM, mm),
+        figure('Muffles', a.housing.mufflesDb, (v) => `${Math.round(v)} dB`),
+      ]
+    : []),
+  ...(a.lens && a.lens.dioptres > 0 ? [{ label: 'Sharp', value: `up to ${(1 / a.lens.dioptres).toFixed(2)} m` }] : []),
+  ...(a.lens && a.lens.shortens !== 1 ? [{ label: 'Focal length', value: `${a.lens.shortens} times` }] : []),
+  ...(a.shadesFromDeg ? [figure('Keeps off', a.shadesFromDeg, (v) => `sun from ${Math.round(v)}° outside on`)] : []),
+  ...(a.cradleN ? [figure('Pulled out at', a.cradleN, (v) => `${Math.round(v)} N`)] : []),
+];
+
 /** What is known of a piece of kit, one line a fact. */
 export function kitFacts(kind: KitKind, piece: KitPiece): readonly Fact[] {
   if (kind === 'cameras') return cameraFacts(piece as CameraDefinition);
   if (kind === 'bases') return baseFacts(piece as BaseDefinition);
   if (kind === 'links') return linkFacts(piece as LinkDefinition);
   if (kind === 'filters') return filterFacts(piece as FilterDefinition);
+  if (kind === 'addOns') return addOnFacts(piece as AddOnDefinition);
   return headFacts(piece as HeadDefinition);
 }

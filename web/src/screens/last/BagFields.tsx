@@ -1,4 +1,4 @@
-import { kitWith, suppliesOf, USUAL_SUPPLIES, type CameraSupplies, type Supplies } from '@strut-spot/core';
+import { cameraOf, suppliesOf, USUAL_SUPPLIES, type CameraSupplies, type Supplies } from '@strut-spot/core';
 import { useOuting } from '../../state/OutingProvider';
 import { useShot } from '../../state/useShot';
 import { NumberField } from '../../ui/NumberField';
@@ -9,7 +9,7 @@ export function BagFields() {
   const { outing, change } = useOuting();
   const { shot, rig } = useShot();
   const { cameraId } = shot.setUp;
-  const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === cameraId)!;
+  const camera = cameraOf(rig.ownKit, shot.setUp);
   const own = suppliesOf(outing.supplies, cameraId);
   const setOuting = (edit: Partial<Supplies>) =>
     change(

@@ -1,4 +1,4 @@
-import { foundBy, kitWith, measuredWatts, suppliesOf, type ShotReport } from '@strut-spot/core';
+import { foundBy, cameraOf, measuredWatts, suppliesOf, type ShotReport } from '@strut-spot/core';
 import { BatteryCharging, Square } from 'lucide-react';
 import { useStandInBattery } from '../../devices/standInBattery';
 import { useOuting } from '../../state/OutingProvider';
@@ -15,7 +15,7 @@ export function PowerMeter({ report }: { readonly report: ShotReport }) {
   const { outing, rig, shot, setUpFile } = useShot();
   const { start, stop, running, readings, problem } = useStandInBattery();
   const { cameraId } = shot.setUp;
-  const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === cameraId)!;
+  const camera = cameraOf(rig.ownKit, shot.setUp);
   const { drawFactor } = suppliesOf(outing.supplies, cameraId);
   const { power } = foundBy(report, 'last');
   const fromLog = useLatest(JSON.stringify([outing.shots, outing.supplies, cameraId]), () =>

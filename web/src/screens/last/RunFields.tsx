@@ -1,4 +1,4 @@
-import { kitWith, resolveRig, STARTS, USUAL_USE, type Feed, type ShotUse, type Start } from '@strut-spot/core';
+import { cameraOf, resolveRig, STARTS, USUAL_USE, type Feed, type ShotUse, type Start } from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
@@ -15,7 +15,7 @@ const START_NAMES: Readonly<Record<Start, string>> = {
 export function RunFields({ start, hours }: { readonly start: Start | undefined; readonly hours: number | undefined }) {
   const { shot, rig, change, changeUse } = useShot();
   const { machine } = resolveRig(rig);
-  const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === shot.setUp.cameraId)!;
+  const camera = cameraOf(rig.ownKit, shot.setUp);
   const use: ShotUse = shot.use ?? {};
   const without = (field: keyof ShotUse) =>
     change(({ use: old, ...s }) => {

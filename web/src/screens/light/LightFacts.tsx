@@ -3,7 +3,7 @@ import {
   exposingOf,
   exposureWords,
   isoWords,
-  kitWith,
+  cameraOf,
   lightById,
   metresToFeet,
   openingOf,
@@ -34,7 +34,7 @@ export function LightFacts({
   readonly course: LightOfDay['course'] | null;
 }) {
   const metric = useSettings().units === 'metric';
-  const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === setUp.cameraId)!;
+  const camera = cameraOf(rig.ownKit, setUp);
   const mode = camera.modes.find((m) => m.id === setUp.modeId) ?? camera.modes[0]!;
   const { sun } = found;
   const grey = stopsToHalfTurn(found.ev, openingOf(camera, setUp), mode.framesPerSecond);

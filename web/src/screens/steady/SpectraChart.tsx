@@ -1,4 +1,4 @@
-import { kitWith, SHAKE_BAND_HZ, type Findings } from '@strut-spot/core';
+import { cameraOf, SHAKE_BAND_HZ, type Findings } from '@strut-spot/core';
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
 import { useShot } from '../../state/useShot';
@@ -17,7 +17,7 @@ export function SpectraChart({
   themeKey: string;
 }) {
   const { shot, rig } = useShot();
-  const camera = kitWith(rig.ownKit).cameras.find((c) => c.id === shot.setUp.cameraId)!;
+  const camera = cameraOf(rig.ownKit, shot.setUp);
   const steadies = camera.stabilisers.find((s) => s.id === shot.setUp.stabiliserId)!.steadies;
   const { spectra, readoutS, exposureS, modes } = report;
 

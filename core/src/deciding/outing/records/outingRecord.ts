@@ -30,7 +30,7 @@ import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 14;
+export const OUTING_VERSION = 15;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -160,6 +160,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   12: (old) => ({ ...old, version: 13 }),
   // 13 → 14: whether blades are nicked; it does not have to be told.
   13: (old) => ({ ...old, version: 14 }),
+  // 14 → 15: what is on a camera besides filters; nothing of it has to be there.
+  14: (old) => ({ ...old, version: 15 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

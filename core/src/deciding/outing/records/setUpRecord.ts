@@ -1,5 +1,6 @@
 import { array, boolean, object } from 'yup';
 import { CAMERA_MOUNTINGS } from '../../../words/kit/camera';
+import { ADD_ON_PLACES } from '../../../words/kit/addOn';
 import { SURFACE_STATES } from '../../../words/kit/grip';
 import { FASTENINGS } from '../../../words/setUp/fastening';
 import { ALTITUDE_RANGE_M, TEMPERATURE_RANGE_C } from '../../../words/ride/rideConditions';
@@ -46,6 +47,12 @@ export const setUpSchema = validatorOf<SetUp>()(
       .optional(),
     headId: id(),
     cameraId: id(),
+    addOnIds: array()
+      .strict()
+      .typeError('${path} is not a list')
+      .max(ADD_ON_PLACES.length, `\${path} has more than ${ADD_ON_PLACES.length} entries`)
+      .of(id())
+      .optional(),
     modeId: id(),
     stabiliserId: id(),
     mounting: oneOf(CAMERA_MOUNTINGS),

@@ -3,6 +3,9 @@ import { wantedHorizon, type WantedHorizon } from '../../../posing/aiming/wanted
 import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
 import { suitsIntent, type IntentDefinition } from '../../../words/shot/intent';
 import type { SetUp } from '../../../words/setUp/setUp';
+import { findingsOf } from '../../../words/check/result';
+import type { AddOnDefinition } from '../../../words/kit/addOn';
+import { addOnAttempts, withoutAddOns } from '../../check/addOnAttempts';
 import type { Attempt, Check } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { frameTerm } from './frameTerm';
@@ -44,9 +47,19 @@ export const frame: Check<FrameReport> = {
   },
   judge: ({ solved }, scene) => judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null, scene.zone),
   searchTerm: frameTerm,
-  mend(scene) {
+  mend(scene, result) {
     const { setUp } = scene.question;
     const tries: Attempt[] = [];
+    const blurred = findingsOf(result).find(({ id, verdict }) => id === 'focus' && verdict !== 'good');
+    if (blurred) tries.push(...addOnAttempts(scene, nearLens, 'all that is far gets soft'));
+    if (findingsOf(result).some(({ id }) => id === 'focus-far'))
+      tries.push({
+        id: 'no-close-up',
+        text: 'take the close-up lens off',
+        setUp: withoutAddOns(scene, nearLens)!,
+        effort: 1,
+        costs: 'a turn',
+      });
     const aimed = aimedAgain(scene, wantedHorizon(scene.question));
     if (aimed)
       tries.push({ id: 'aim', text: 'aim it anew', setUp: { ...setUp, ...aimed }, effort: 1, costs: 'a turn' });
@@ -59,6 +72,8 @@ export const frame: Check<FrameReport> = {
     return tries;
   },
 };
+
+const nearLens = ({ lens }: AddOnDefinition): boolean => (lens?.dioptres ?? 0) > 0;
 
 const aimedFor = ({ question, intent }: ShotScene, setUp: SetUp, wanted: WantedHorizon | null): SetUp | null =>
   aimedSetUp(question.rig, setUp, keepPan(intent, setUp), question.actionStanceId, wanted?.height ?? null);

@@ -120,6 +120,7 @@ export function judgeFrame(
     findings.push(finding.verdict === 'good' ? finding : { ...finding, mend });
   }
   const others = [
+    stillFinding(intent, framed, zone),
     lowFinding(intent, action, zone),
     behindFinding(intent, action),
     shoulderFinding(intent, action),
@@ -162,6 +163,23 @@ function horizonFinding(
     margin: Math.max(-999, margin * 100),
     because: `the horizon is ${where}, wanted ${Math.round(band[0] * 100)} to ${Math.round(band[1] * 100)} %; near its band for ${Math.round(inBand * 100)} % of the ride`,
     mend: verdict === 'good' ? null : mend,
+  };
+}
+
+/** Lights are drawn out straight only by what stays on its course while the shutter is open. */
+function stillFinding({ stillView }: IntentDefinition, { swung }: FramedSetUp, zone: RiderZone | null): Finding | null {
+  if (!stillView || (zone === null && !swung)) return null;
+  const who = zone === null ? 'it is swung about by hand' : zone === 'hand' ? 'a hand moves' : 'nobody keeps still';
+  return {
+    id: 'still',
+    label: 'still while the shutter is open',
+    verdict: 'stop',
+    value: 1,
+    unit: '',
+    limit: [null, 0],
+    margin: -1,
+    because: `${who} while the shutter is open: lights come out as scribbles`,
+    mend: { text: 'a place on the machine itself, or a tripod' },
   };
 }
 

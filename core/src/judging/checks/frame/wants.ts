@@ -3,8 +3,10 @@ import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
 
 /** What a kind of shot asks of this carrier as it is ridden. */
-export const wantsHere = ({ wants }: IntentDefinition, { held }: Pick<FramedSetUp, 'held'>): readonly Want[] =>
-  held ? wants : wants.filter(({ whereHeld }) => !whereHeld);
+export const wantsHere = ({ wants }: IntentDefinition, on: Pick<FramedSetUp, 'held' | 'aboard'>): readonly Want[] => {
+  const asked = ({ whereHeld, aboard }: Want) => (on.held || !whereHeld) && (aboard ?? on.aboard) === on.aboard;
+  return wants.every(asked) ? wants : wants.filter(asked);
+};
 
 /** Whether a want names a part: as one that works, or by its id. */
 const names = ({ of }: Want, { id }: PartInFrame, working: readonly string[]): boolean =>

@@ -3,6 +3,7 @@ import { kitWith } from '../../../posing/lookup/kit';
 import { baseRefusal } from '../../../posing/strut/baseRefusal';
 import { COST_CLASSES } from '../../../words/kit/cost';
 import type { RuleDefinition } from '../../../words/rule/rule';
+import { addOnAttempts } from '../../check/addOnAttempts';
 import { armAttempts } from '../../check/armAttempts';
 import type { Attempt, Check } from '../../check/check';
 import { shorterAttempts } from '../../check/linkAttempts';
@@ -52,6 +53,7 @@ function holdAttempts(scene: ShotScene): readonly Attempt[] {
   return [
     ...shorterAttempts(scene),
     ...armAttempts(scene),
+    ...addOnAttempts(scene, ({ cradleN }) => cradleN !== undefined, 'a minute with a screw'),
     ...kitWith(rig.ownKit)
       .bases.filter((other) => other.id !== base.id && baseRefusal(other, placed.spot.surface) === null)
       .map((other) => ({

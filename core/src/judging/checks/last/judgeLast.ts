@@ -11,6 +11,7 @@ import {
   reachFinding,
   talkFinding,
 } from './riderFindings';
+import { wornFinding } from './wornFinding';
 import { heatFinding, lensFinding, mistFindings, waterFinding } from './weatherFindings';
 
 export function judgeLast(found: LastFound, scene: ShotScene): CheckResult {
@@ -21,6 +22,7 @@ export function judgeLast(found: LastFound, scene: ShotScene): CheckResult {
     ...mistFindings(found, scene),
     lensFinding(found),
     waterFinding(found, scene),
+    wornFinding(scene),
     doorFinding(found, scene),
     ...cableFindings(found),
     talkFinding(found, scene),

@@ -1,10 +1,13 @@
 import { findingsOf, type CheckResult } from '../../../words/check/result';
 import type { ShotUse } from '../../../words/shot/use';
+import { addOnAttempts, withoutAddOns } from '../../check/addOnAttempts';
 import type { Attempt } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
+import { unfitAddOns } from './wornFinding';
 
 /** What of the way it is run may mend it; other places are tried by themselves. */
-export function attemptsAt({ resolved, question, machine }: ShotScene, result: CheckResult): readonly Attempt[] {
+export function attemptsAt(scene: ShotScene, result: CheckResult): readonly Attempt[] {
+  const { resolved, question, machine } = scene;
   const { setUp, camera, mode } = resolved;
   const use: ShotUse = question.use ?? {};
   const troubles = new Set(findingsOf(result).flatMap(({ verdict, id }) => (verdict === 'good' ? [] : [id])));
@@ -78,6 +81,15 @@ export function attemptsAt({ resolved, question, machine }: ShotScene, result: C
   }
   if (has('reach', 'attention'))
     attempts.push(run('running', 'let it run from one stop to the next', { start: 'running' }, 'battery and card'));
+  if (has('water')) attempts.push(...addOnAttempts(scene, ({ housing }) => housing !== undefined, 'voice and cable'));
+  if (has('add-on-fits'))
+    attempts.push({
+      id: 'no-add-on',
+      text: 'go without what does not fit',
+      setUp: withoutAddOns(scene, (addOn) => unfitAddOns(question.rig, setUp).includes(addOn))!,
+      effort: 1,
+      costs: 'nothing',
+    });
   if (has('door')) {
     const { feed, ...rest } = use;
     void feed;

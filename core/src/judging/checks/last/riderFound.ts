@@ -118,6 +118,7 @@ export function riderFound(scene: ShotScene, rough: boolean): RiderFound {
   const sound = heardAt({
     mouthM: recorder ? COLLAR.belowM : mouth ? distance(mouth, at) : null,
     helmetClosed: resolveRig(question.rig).worn.some((w) => w.closesMouth),
+    muffledDb: recorder ? 0 : (resolved.camera.housing?.mufflesDb.value ?? 0),
     airMps: recorder ? openMps * COLLAR.windShare : airMps,
     foam: recorder || foam,
     engineDb: engineDbAt(machine, rig, hears, sheltered),

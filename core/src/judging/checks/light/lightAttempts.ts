@@ -5,6 +5,7 @@ import { exposureWords } from '../../../physics/light/exposure';
 import { filtersFor, kitWith, polariserOf } from '../../../posing/lookup/kit';
 import { findingsOf, type CheckResult, type Finding } from '../../../words/check/result';
 import type { SetUp } from '../../../words/setUp/setUp';
+import { addOnAttempts } from '../../check/addOnAttempts';
 import type { Attempt } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { DARK_BELOW_DEG } from './limits';
@@ -225,6 +226,7 @@ export function attemptsAt(scene: ShotScene, result: CheckResult): readonly Atte
             },
           ],
     ),
+    ...of('veil', () => addOnAttempts(scene, ({ shadesFromDeg }) => shadesFromDeg !== undefined, 'a little width')),
     ...of('filter-fits', () => {
       const { polariser, ...rest } = without(setUp, 'ndStops');
       void polariser;

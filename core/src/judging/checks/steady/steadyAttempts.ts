@@ -32,7 +32,7 @@ export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
   const kit = kitWith(rig.ownKit);
   const surface = placedSpot(rig, setUp.spotId)!.spot.surface;
   const base = kit.bases.find((b) => b.id === setUp.baseId)!;
-  const camera = kit.cameras.find((c) => c.id === setUp.cameraId)!;
+  const { camera } = scene.resolved;
   const link = (id: string) => kit.links.find((l) => l.id === id)!;
   const withLinks = (links: readonly LinkUse[]): SetUp => ({ ...setUp, links });
   const out: Attempt[] = [...shorterAttempts(scene), ...armAttempts(scene)];

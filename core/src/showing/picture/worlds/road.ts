@@ -4,7 +4,7 @@ import { mergeMeshes, type Mesh } from '../../../mathematics/geometry/mesh';
 import { IDENTITY_POSE, poseAt } from '../../../mathematics/geometry/pose';
 import { hash2, noise2 } from './noise';
 import { addTree } from './trail';
-import { blend, farLand, onGround, type Rgb, type World } from './world';
+import { blend, farLand, hides, onGround, type Rgb, type World } from './world';
 
 const { abs, floor, max, min } = Math;
 
@@ -50,8 +50,8 @@ const sceneries = keepLatest<ReturnType<World['scenery']>>(4);
 
 export const road: World = {
   colour: roadColour,
-  scenery: (ground) =>
-    sceneries(JSON.stringify(ground), () => {
+  scenery: (ground, from) =>
+    sceneries(JSON.stringify([ground, from]), () => {
       const posts: Mesh[] = [];
       const trunks: Mesh[] = [];
       const crowns: Mesh[] = [];
@@ -65,13 +65,9 @@ export const road: World = {
             const seed = 400 + i * 8 + k * 2 + side;
             if (hash2(seed, 1, 65) < 0.4) continue;
             const z = side > 0 ? ROAD.rightZ + 5 + 9 * hash2(seed, 2, 65) : ROAD.leftZ - 5 - 9 * hash2(seed, 2, 65);
-            addTree(
-              trunks,
-              crowns,
-              onGround(ground, i * 13 + 9 * hash2(seed, 3, 65), z),
-              4 + 4 * hash2(seed, 4, 65),
-              seed,
-            );
+            const x = i * 13 + 9 * hash2(seed, 3, 65);
+            if (hides(from, x, z)) continue;
+            addTree(trunks, crowns, onGround(ground, x, z), 4 + 4 * hash2(seed, 4, 65), seed);
           }
         }
       }

@@ -3,7 +3,7 @@ import { mergeMeshes, type Mesh } from '../../../mathematics/geometry/mesh';
 import { IDENTITY_POSE } from '../../../mathematics/geometry/pose';
 import { hash2, noise2 } from './noise';
 import { addTree } from './trail';
-import { blend, farLand, onGround, type Rgb, type World } from './world';
+import { blend, farLand, hides, onGround, type Rgb, type World } from './world';
 
 const { abs, exp, max, min, sin } = Math;
 
@@ -42,8 +42,8 @@ const sceneries = keepLatest<ReturnType<World['scenery']>>(6);
 
 export const snow: World = {
   colour: snowColour,
-  scenery: (ground) =>
-    sceneries(JSON.stringify(ground), () => {
+  scenery: (ground, from) =>
+    sceneries(JSON.stringify([ground, from]), () => {
       const trunks: Mesh[] = [];
       const crowns: Mesh[] = [];
       for (let row = -6; row < 24; row++) {
@@ -52,13 +52,9 @@ export const snow: World = {
             const seed = 900 + row * 12 + depth * 3 + side;
             if (hash2(seed, 1, 75) < 0.35) continue;
             const z = side * (RUN_HALF_M + 2.5 + depth * 5 + 3 * hash2(seed, 2, 75));
-            addTree(
-              trunks,
-              crowns,
-              onGround(ground, row * 6 + 5 * hash2(seed, 3, 75), z),
-              4 + 5 * hash2(seed, 4, 75),
-              seed,
-            );
+            const x = row * 6 + 5 * hash2(seed, 3, 75);
+            if (hides(from, x, z)) continue;
+            addTree(trunks, crowns, onGround(ground, x, z), 4 + 5 * hash2(seed, 4, 75), seed);
           }
         }
       }

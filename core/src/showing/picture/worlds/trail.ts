@@ -6,7 +6,7 @@ import type { Vec3 } from '../../../mathematics/geometry/vec3';
 import { keepLatest } from '../../../mathematics/caching/keepLatest';
 import type { Ground } from '../../../words/carrier/land';
 import { hash2, noise2 } from './noise';
-import { blend, farLand, onGround, type Rgb, type Scenery, type World } from './world';
+import { blend, farLand, hides, onGround, type Beside, type Rgb, type Scenery, type World } from './world';
 
 // Taken out of Math once: some hosts look the global up at every use.
 const { abs, cos, exp, floor, hypot, max, min, round, sin } = Math;
@@ -88,8 +88,8 @@ function distanceMarks(x: number, off: number, distanceM: number, colour: Rgb): 
 const sceneries = keepLatest<readonly Scenery[]>(8);
 
 /** Trees beside the trail at their true places, upright on the slope. */
-export const trailScenery = (ground: Ground): readonly Scenery[] =>
-  sceneries(JSON.stringify(ground.normal), () => {
+export const trailScenery = (ground: Ground, from: Beside | null): readonly Scenery[] =>
+  sceneries(JSON.stringify([ground.normal, from]), () => {
     const trunks: Mesh[] = [];
     const crowns: Mesh[] = [];
     for (let row = -6; row < 19; row++) {
@@ -99,7 +99,7 @@ export const trailScenery = (ground: Ground): readonly Scenery[] =>
           if (hash2(seed, 3, 51) < 0.22) continue;
           const x = row * 4.2 + 3.4 * hash2(seed, 1, 52);
           const z = trailMiddle(x) + side * (2.5 + depth * 3.6 + 2.2 * hash2(seed, 2, 53));
-          if (hypot(x, z) < 2.2) continue;
+          if (hypot(x, z) < 2.2 || hides(from, x, z)) continue;
           addTree(trunks, crowns, onGround(ground, x, z), 4 + 5 * hash2(seed, 4, 54), seed);
         }
       }

@@ -16,10 +16,30 @@ export interface Scenery {
   readonly worldFromPart: Pose;
 }
 
+/** A place beside the course: along it and to its right, metres. */
+export type Beside = readonly [x: number, z: number];
+
+/** Nearer to the middle of the course than this one is on it, metres. */
+const ON_COURSE_M = 1.8;
+/** Nobody stands with a tree between them and the course: so far to both sides, and so far behind them nothing grows, metres. */
+const OPEN = { sideM: 7, behindM: 2 } as const;
+
+/** Where a lens stands beside the course, to the half metre; null on it. Land's own plane. */
+export const besideCourse = ([x, , z]: Vec3): Beside | null =>
+  Math.abs(z) < ON_COURSE_M ? null : [Math.round(x * 2) / 2, Math.round(z * 2) / 2];
+
+/** Whether what grows at a place would hide the course from whoever films beside it. */
+export const hides = (from: Beside | null, x: number, z: number): boolean =>
+  from !== null &&
+  Math.abs(x - from[0]) < OPEN.sideM &&
+  z * sign(from[1]) > 0 &&
+  Math.abs(z) < Math.abs(from[1]) + OPEN.behindM;
+
 /** What a land looks like. Coordinates in its own plane: x along the travel, z to the right, metres. */
 export interface World {
   readonly colour: (x: number, z: number, distanceM: number) => Rgb;
-  readonly scenery: (ground: Ground) => readonly Scenery[];
+  /** @param from where somebody films from beside the course; null = on it */
+  readonly scenery: (ground: Ground, from: Beside | null) => readonly Scenery[];
   /** Beyond `nearM`. */
   readonly far: (direction: Vec3) => Rgb;
   /** Height of the hills on the skyline. */

@@ -31,7 +31,7 @@ describe.each(WORLD_IDS.map((id) => [id]))('%s', (id) => {
   });
 
   it('has scenery that is closed, and leaves the way free', () => {
-    for (const { mesh } of world.scenery(ground(id))) {
+    for (const { mesh } of world.scenery(ground(id), null)) {
       expect(openEdgeCount(mesh)).toBe(0);
       for (let i = 0; i < mesh.positions.length; i += 3) {
         const [x, y, z] = [mesh.positions[i]!, mesh.positions[i + 1]!, mesh.positions[i + 2]!];

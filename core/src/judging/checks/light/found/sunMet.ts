@@ -39,13 +39,18 @@ export const camerasOf = ({ resolved, carrier }: ShotScene): Cameras =>
     worldFromCamera: poseStrut(resolved, carrier.setUpRig, ridden.rig).worldFromCamera,
   }));
 
-/** Whether the sun looks in, nothing of rider or machine before it. */
-export function sunMet(cameras: Cameras, lens: ShotScene['resolved']['lens'], sun: SunPlace): SunMet {
+/** Whether the sun looks in, nothing of rider or machine before it. A hood keeps it off the glass where it stands far enough outside of the picture. */
+export function sunMet(
+  cameras: Cameras,
+  { lens, camera }: Pick<ShotScene['resolved'], 'lens' | 'camera'>,
+  sun: SunPlace,
+): SunMet {
+  const veilsDeg = Math.min(VEILS_DEG, camera.shadesFromDeg ?? VEILS_DEG);
   const seen = cameras.map(({ ridden: { rig, stance, seen: parts }, worldFromCamera: { position, rotation } }) => {
     const toSun = sunDirection(rig.ground.ahead, sun);
     const inside = sunInPicture(lens, rotation, toSun);
     const beyondDeg = inside ? 0 : sunBeyondEdgeDeg(lens, rotation, toSun);
-    const open = beyondDeg < VEILS_DEG && shading(parts)(position, toSun) === null;
+    const open = beyondDeg < veilsDeg && shading(parts)(position, toSun) === null;
     const thrownM = heightAboveGround(rig.ground, position) / Math.max(1e-3, Math.sin(toRad(sun.heightDeg)));
     const away = scale(toSun, -1);
     const shadowDeg =

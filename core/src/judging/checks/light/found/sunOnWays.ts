@@ -72,7 +72,7 @@ export function sunOnWays(
     const toSunDeg = toDeg(Math.acos(Math.max(-1, Math.min(1, dot(axis, toSuns[i]!)))));
     return {
       ...way,
-      met: sunMet(cameras, resolved.lens, way.fromCourse),
+      met: sunMet(cameras, resolved, way.fromCourse),
       lit: litFrom(toSunDeg),
       toSunDeg,
       shadow: shadows?.[i] ?? null,
