@@ -38,6 +38,21 @@ describe('rigging from lap to lap', () => {
     expect(rigSteps(outing, [chest], [other])[0]!.words).toMatch(/mount stays: chest, other camera/);
   });
 
+  it('something put on the camera costs half a minute; with a quick release another camera slides on in a moment', () => {
+    const same = rigMinutes(outing, [chest], [chest]);
+    const shut = { ...chest, id: 's', setUp: { ...chest.setUp, addOnIds: ['clear-housing'] } };
+    expect(rigMinutes(outing, [chest], [shut]) - same).toBeCloseTo(0.5, 9);
+    expect(rigSteps(outing, [chest], [shut])[0]!.words).toMatch(/something else on it/);
+    const released = (cameraId: string, modeId: string): Shot => {
+      const links = [{ linkId: 'quick-release', lengthM: 0.015, bendDeg: 0, turnDeg: 0 }];
+      return { ...chest, id: cameraId, setUp: { ...chest.setUp, links, cameraId, modeId } };
+    };
+    const [cube, thumb] = [released(chest.setUp.cameraId, chest.setUp.modeId), released('thumb-camera', 'wide')];
+    const swap = rigMinutes(outing, [cube], [thumb]) - rigMinutes(outing, [cube], [cube]);
+    expect(swap).toBeGreaterThan(0);
+    expect(swap).toBeLessThan(0.5);
+  });
+
   it('another place takes the minutes to fit, to try, and to take the camera off where it was', () => {
     const moved = rigMinutes(outing, [chest], [bars]);
     expect(moved).toBeGreaterThan(rigMinutes(outing, [chest], [chest]) + 5);

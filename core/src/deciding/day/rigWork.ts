@@ -17,6 +17,10 @@ const WORK = {
   angle: 1,
   camera: 0.5,
   takeOff: 1,
+  /** With a quick release the camera slides off and on, and a mount that is taken down comes off bare. */
+  clicks: 0.2,
+  /** A housing, a hood or a lens put on or taken off. */
+  worn: 0.5,
   /** A pad that was stuck the evening before: the camera clicks in. */
   stuckBefore: 1.5,
   /** Press, pull, tether, level, ten seconds, look: whatever is newly mounted. */
@@ -36,6 +40,8 @@ export interface RigStep {
 
 const mountOf = ({ spotId, baseId, headId, links, furtherArms = [] }: SetUp): string =>
   JSON.stringify([spotId, baseId, headId, links, furtherArms]);
+const sameWorn = (a: SetUp, b: SetUp): boolean =>
+  JSON.stringify([...(a.addOnIds ?? [])].sort()) === JSON.stringify([...(b.addOnIds ?? [])].sort());
 const DEGREES = 0.5;
 const sameAngles = (a: SetUp, b: SetUp): boolean =>
   (['panDeg', 'tiltDeg', 'rollDeg'] as const).every((key) => Math.abs(a.angles[key] - b.angles[key]) < DEGREES) &&
@@ -48,14 +54,16 @@ export function rigSteps(outing: Outing, before: Lap | null, lap: Lap): readonly
     const resolved = resolveSetUp(rig, shot.setUp);
     const same = before?.find((old) => old.carrierId === shot.carrierId && mountOf(old.setUp) === mountOf(shot.setUp));
     const place = resolved.placed.spot.name.toLowerCase();
+    const clicks = resolved.links.some(({ definition }) => definition.kind === 'release');
     if (same) {
-      const camera = same.setUp.cameraId === shot.setUp.cameraId ? 0 : WORK.camera;
+      const camera = same.setUp.cameraId === shot.setUp.cameraId ? 0 : clicks ? WORK.clicks : WORK.camera;
       const angle = sameAngles(same.setUp, shot.setUp) ? 0 : WORK.angle;
+      const wears = sameWorn(same.setUp, shot.setUp) ? 0 : WORK.worn;
       const words =
-        angle + camera === 0
+        angle + camera + wears === 0
           ? `stays as it is: ${place}`
-          : `mount stays: ${place}${angle ? ', other angle' : ''}${camera ? ', other camera' : ''}`;
-      return { shotId: shot.id, minutes: angle + camera, words };
+          : `mount stays: ${place}${angle ? ', other angle' : ''}${camera ? ', other camera' : ''}${wears ? ', something else on it' : ''}`;
+      return { shotId: shot.id, minutes: angle + camera + wears, words };
     }
     const moves = before?.some(
       (old) => old.setUp.cameraId === shot.setUp.cameraId || old.setUp.baseId === shot.setUp.baseId,
@@ -64,7 +72,7 @@ export function rigSteps(outing: Outing, before: Lap | null, lap: Lap): readonly
     const fit = stuck ? WORK.stuckBefore : minutesToFit(resolved);
     return {
       shotId: shot.id,
-      minutes: fit + (moves ? WORK.takeOff : 0) + WORK.tried,
+      minutes: fit + (moves ? (clicks ? WORK.clicks : WORK.takeOff) : 0) + WORK.tried,
       words: `${resolved.base.name.toLowerCase()} on: ${place}${stuck ? ', stuck the evening before' : ''}; pull, tether, level, ten seconds`,
     };
   });

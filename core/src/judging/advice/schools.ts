@@ -39,7 +39,7 @@ export function schoolsOf(question: ShakeQuestion): Schools {
   const { rig, setUp } = question;
   const links = kitWith(rig.ownKit).links;
   const kindOf = (use: LinkUse) => links.find((l) => l.id === use.linkId)!.kind;
-  const soft = ['damper', 'hook', 'spring arm'];
+  const soft = ['damper', 'hook', 'spring arm', 'release'];
   const solid = setUp.links.filter((use) => !soft.includes(kindOf(use)));
   const school = (id: School['id'], name: string, text: (shake: Shake) => string, made: SetUp): School => {
     const shake = shakeOf({ ...question, setUp: made }, { coarse: true });
@@ -51,7 +51,7 @@ export function schoolsOf(question: ShakeQuestion): Schools {
     const lengthM = Math.round(((low + high) / 2) * 1000) / 1000;
     return { ...setUp, links: [...solid, { linkId: id, lengthM, bendDeg: 0, turnDeg: 0 }] };
   };
-  const locked = school('locked', 'Locked solid', (s) => `no damper, no hook; first swing at ${swings(s)}`, {
+  const locked = school('locked', 'Locked solid', (s) => `nothing that gives; first swing at ${swings(s)}`, {
     ...setUp,
     links: solid,
   });

@@ -263,7 +263,8 @@ function worthTrying(
   cradled: boolean,
 ): readonly LoadCase[] {
   if (face.id === 'head' && cradled) return LOAD_CASES;
-  if (face.id === 'surface' || (face.link !== null && arm.links[face.link]!.lock)) return LOAD_CASES;
+  if (face.id === 'surface') return LOAD_CASES;
+  if (face.link !== null && (arm.links[face.link]!.lock || arm.links[face.link]!.catchN)) return LOAD_CASES;
   let [worst, most] = [LOAD_CASES[0]!, -1];
   for (const loadCase of LOAD_CASES) {
     const { moment } = loads(loadCase.direction, loadCase.flow);
@@ -318,6 +319,8 @@ function limitsOf(
     });
   const droop = face.link === null ? undefined : arm.links[face.link]!.droopNm;
   if (droop) slips.push({ mode: 'bends', demand: moment, limit: pick(droop), unit: 'N·m' });
+  const held = face.link === null ? undefined : arm.links[face.link]!.catchN;
+  if (held) slips.push({ mode: 'lets its catch open', demand: length(load.force), limit: pick(held), unit: 'N' });
   const lock = face.link === null ? undefined : arm.links[face.link]!.lock;
   if (lock && face.along) {
     const turns = Math.abs(dot(load.moment, face.along));

@@ -4,7 +4,7 @@ import type { CostClass } from './cost';
 export interface LinkDefinition {
   readonly id: string;
   readonly name: string;
-  readonly kind: 'riser' | 'arm' | 'hook' | 'goose neck' | 'pole' | 'damper' | 'pad' | 'spring arm';
+  readonly kind: 'riser' | 'arm' | 'hook' | 'goose neck' | 'pole' | 'damper' | 'pad' | 'spring arm' | 'release';
   readonly lengthM: { readonly low: number; readonly high: number; readonly source: Source };
   readonly massKg: Sourced;
   /** How far it can be bent away from the surface's normal, degrees either way; 0 for a riser. */
@@ -27,6 +27,8 @@ export interface LinkDefinition {
   };
   /** Its own joint on what carries it, where that is stouter than the camera's. */
   readonly joint?: { readonly slipNm: Sourced; readonly stiffnessNmRad: Sourced };
+  /** Of a quick release: pulled with so many newtons its catch opens. */
+  readonly catchN?: Sourced;
   /** Soft and cheap: neither school's way, it swings, above all where the camera hangs from it. */
   readonly halfMeasure?: true;
   /** Of a pole: what its drawn-tight section bears before it turns in its lock, or slides in. */

@@ -40,7 +40,7 @@ export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
     const definition = link(use.linkId);
     const name = definition.name.toLowerCase();
     const without = setUp.links.filter((_, k) => k !== i);
-    if (definition.kind === 'hook' || definition.kind === 'damper') {
+    if (definition.kind === 'hook' || definition.kind === 'damper' || definition.kind === 'release') {
       out.push({ id: `without-${i}`, text: `take the ${name} out`, setUp: withLinks(without), ...SCREWS });
       return;
     }

@@ -25,6 +25,7 @@ export const LINK_LOSS: Readonly<Record<LinkDefinition['kind'], Sourced>> = {
   'goose neck': estimated(0.15, 0.07, 0.3),
   pole: estimated(0.05, 0.025, 0.1),
   'spring arm': estimated(0.1, 0.05, 0.2),
+  release: estimated(0.1, 0.05, 0.2),
   damper: estimated(0.25, 0.12, 0.5),
   pad: estimated(0.35, 0.2, 0.6),
 };
@@ -49,4 +50,6 @@ export const PLAY_DEG = {
   hook: estimated(0.12, 0.04, 0.3),
   pole: estimated(0.1, 0.03, 0.3),
   magnet: estimated(0.03, 0.01, 0.1),
+  /** In the slide of a quick release. */
+  release: estimated(0.06, 0.02, 0.2),
 } as const;

@@ -29,7 +29,7 @@ const playBefore = ({ links, base }: Pick<ResolvedSetUp, 'links' | 'base'>) => [
   ...(base.kind === 'magnet' ? [PLAY_DEG.magnet] : []),
   ...links.flatMap(({ definition: { kind } }) => [
     ...(kind === 'damper' || kind === 'pad' ? [] : [PLAY_DEG.joint]),
-    ...(kind === 'hook' ? [PLAY_DEG.hook] : kind === 'pole' ? [PLAY_DEG.pole] : []),
+    ...(kind === 'hook' || kind === 'pole' || kind === 'release' ? [PLAY_DEG[kind]] : []),
   ]),
 ];
 
