@@ -1,5 +1,7 @@
 import { revolveRing } from '../../mathematics/geometry/build/revolve';
+import { roundedBox } from '../../mathematics/geometry/build/roundedBox';
 import { mergeMeshes, type Mesh } from '../../mathematics/geometry/mesh';
+import { poseAt } from '../../mathematics/geometry/pose';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
 import { PROJECTIONS, WHOLE_SPHERE } from '../../mathematics/lens/projection';
 import { toDeg, toRad } from '../../mathematics/units/angle';
@@ -7,7 +9,7 @@ import type { AddOnDefinition, HousingFigures, LensAddOnFigures } from '../../wo
 import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
 import { atHigh, atLow } from '../../words/sourced/ends';
 import type { Sourced } from '../../words/sourced/source';
-import { cameraMesh } from './cameraMesh';
+import { cameraMesh, FOOT_M } from './cameraMesh';
 
 /** Whether an add-on goes on a camera as it is. */
 export function goesOn({ place, fittings, upToM, cradleN }: AddOnDefinition, camera: CameraDefinition): boolean {
@@ -37,6 +39,7 @@ export function wearing(camera: CameraDefinition, addOns: readonly AddOnDefiniti
 
 function withAddOn(camera: CameraDefinition, addOn: AddOnDefinition): CameraDefinition {
   const { massKg, worn, housing, lens, tube, shadesFromDeg, cradleN } = addOn;
+  const piece = addOnMesh(camera, addOn);
   return {
     ...camera,
     name: `${camera.name} ${worn}`,
@@ -45,7 +48,7 @@ function withAddOn(camera: CameraDefinition, addOn: AddOnDefinition): CameraDefi
     ...(housing ? inHousing(camera, housing) : {}),
     ...(lens ? throughLens(camera, lens, tube?.reachM ?? 0) : {}),
     ...(shadesFromDeg ? { shadesFromDeg: shadesFromDeg.value } : {}),
-    ...(tube ? { mesh: () => withTube(camera, tube) } : {}),
+    ...(piece ? { mesh: () => withPiece(camera, piece) } : {}),
     // One thing at a time before the lens.
     ...(tube ? { filterFittings: [] } : {}),
   };
@@ -118,20 +121,39 @@ function shortened(mode: CameraMode, shortens: number): CameraMode {
 
 /** Wall of what stands before a lens, metres. */
 const WALL_M = 0.002;
+/** Jaws of a cradle: how thick, and how far they reach round a body's front, metres. */
+const JAW = { thickM: 0.008, reachM: 0.012 } as const;
 
-function withTube(
-  { mesh, lensFromMountM }: CameraDefinition,
-  { radiusM, reachM }: NonNullable<AddOnDefinition['tube']>,
-): { readonly body: Mesh; readonly glass: Mesh } {
-  const { body, glass } = mesh();
-  const ring = revolveRing(
-    [
-      [radiusM, -0.004],
-      [radiusM + WALL_M, -0.004],
-      [radiusM + WALL_M, reachM],
-      [radiusM, reachM],
-    ],
-    { centre: lensFromMountM, axis: [1, 0, 0] },
-  );
-  return { body: mergeMeshes([body, ring]), glass };
+/** What an add-on itself looks like on a camera, camera frame; null for a housing, which takes the camera's place. */
+export function addOnMesh(
+  { bodyM, lensFromMountM }: CameraDefinition,
+  { tube, cradleN }: AddOnDefinition,
+): Mesh | null {
+  if (tube) {
+    const { radiusM, reachM } = tube;
+    return revolveRing(
+      [
+        [radiusM, -0.004],
+        [radiusM + WALL_M, -0.004],
+        [radiusM + WALL_M, reachM],
+        [radiusM, reachM],
+      ],
+      { centre: lensFromMountM, axis: [1, 0, 0] },
+    );
+  }
+  if (!cradleN) return null;
+  const [depth, height, width] = bodyM;
+  const deep = depth + JAW.reachM;
+  const middle = FOOT_M + height / 2;
+  const jaw = (z: number) => roundedBox([deep, height * 0.35, JAW.thickM], 0.003, poseAt([0, middle, z]));
+  return mergeMeshes([
+    jaw((width + JAW.thickM) / 2),
+    jaw(-(width + JAW.thickM) / 2),
+    roundedBox([JAW.thickM, 0.03, width + 2 * JAW.thickM], 0.003, poseAt([-(depth + JAW.thickM) / 2, middle, 0])),
+  ]);
+}
+
+function withPiece(camera: CameraDefinition, piece: Mesh): { readonly body: Mesh; readonly glass: Mesh } {
+  const { body, glass } = camera.mesh();
+  return { body: mergeMeshes([body, piece]), glass };
 }

@@ -6,7 +6,7 @@ import { IDENTITY_POSE, poseAt } from '../../mathematics/geometry/pose';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { linkMesh } from './linkMesh';
 import { pieceOf, type Kit } from '../lookup/kit';
-import { goesOn, wearing } from '../building/wearing';
+import { addOnMesh, goesOn, wearing } from '../building/wearing';
 import type { AddOnDefinition } from '../../words/kit/addOn';
 
 export type KitKind = keyof Kit;
@@ -23,8 +23,13 @@ const part = (id: string, tone: PosedPart['tone'], mesh: Mesh): PosedPart => ({
 /** As it is worn: on the first camera that it fits. @throws RangeError where it fits none */
 function addOnPortrait(kit: Kit, addOn: AddOnDefinition): readonly PosedPart[] {
   const bare = pieceOf(kit.cameras, `camera that the ${addOn.name.toLowerCase()} goes on`, (c) => goesOn(addOn, c));
-  const { body, glass } = wearing(bare, [addOn]).mesh();
-  return [part('body', 'hivis', body), part('glass', 'lens', glass)];
+  const piece = addOnMesh(bare, addOn);
+  const { body, glass } = (piece ? bare : wearing(bare, [addOn])).mesh();
+  return [
+    part('body', piece ? 'trim' : 'hivis', body),
+    part('glass', 'lens', glass),
+    ...(piece ? [part('piece', 'hivis', piece)] : []),
+  ];
 }
 
 /** Of a filter's ring, metres. */

@@ -3,8 +3,8 @@ import { useShot } from '../../state/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
 
 const LABELS: Readonly<Record<AddOnPlace, string>> = {
-  'round the body': 'Round the camera',
-  'before the lens': 'Before the lens',
+  'round the body': 'Case, cradle',
+  'before the lens': 'On the lens',
 };
 const NONE = 'none';
 
