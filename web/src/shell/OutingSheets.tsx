@@ -141,7 +141,9 @@ function OutingTitle() {
             <span className="caption text-[0.65rem]">
               Shot {outing.shots.indexOf(shot) + 1} of {outing.shots.length}
             </span>
-            <span className="max-w-44 truncate font-[600]">{shot.name}</span>
+            <span className="max-w-44 truncate font-[600]" title={shot.name}>
+              {shot.name}
+            </span>
           </div>
           <ShotVerdict />
           <nav

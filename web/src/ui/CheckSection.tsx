@@ -27,7 +27,7 @@ export function CheckSection({ check }: { check: CheckResult }) {
         <details className="py-1">
           <summary className="flex min-h-[24px] items-center gap-2 leading-tight">
             <VerdictMark verdict="good" size={13} word={false} />
-            <span className="min-w-0 flex-1 truncate text-ink-2">{good.map((f) => f.label).join(', ')}</span>
+            <span className="min-w-0 flex-1 text-ink-2">{good.map((f) => f.label).join(', ')}</span>
           </summary>
           <ul className="pl-2">
             {good.map((finding) => (

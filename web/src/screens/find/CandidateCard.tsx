@@ -56,20 +56,20 @@ export function CandidateCard(props: CandidateCardProps) {
             </span>
             <span className="reading shrink-0 whitespace-nowrap">{Math.round(score * 100)}</span>
           </span>
-          <span className="block truncate text-[0.86rem] text-ink-2">
+          <span className="block leading-snug text-[0.86rem] text-ink-2">
             {[facts.cameraName, ...(candidate.onlyIn ? [candidate.onlyIn.name.toLowerCase()] : [])].join(', ')}
           </span>
-          <span className="block truncate text-[0.86rem] text-ink-2" title={modeWords(candidate)}>
+          <span className="block leading-snug text-[0.86rem] text-ink-2" title={modeWords(candidate)}>
             {modeWords(candidate, true)}
           </span>
           <span className="block leading-snug text-[0.86rem] text-ink-2" title={inUnits(strutWords(candidate))}>
             {inUnits(strutWords(candidate))}
           </span>
-          <span className="block truncate pt-0.5 text-[0.86rem]">
+          <span className="block pt-0.5 leading-snug text-[0.86rem]">
             {facts.speedFeel === null ? 'no ground' : `${facts.speedFeel.toFixed(1)}×`}, {steadyWord(facts)},{' '}
             {inUnits(`${Math.round(facts.massKg * 1000)} g`)}
           </span>
-          <span className="block truncate text-[0.86rem]">
+          <span className="block leading-snug text-[0.86rem]">
             {Math.round(facts.minutes)} min, {facts.cost}
           </span>
           {tie && !rough && <TieLine tie={tie} />}
@@ -84,7 +84,7 @@ export function CandidateCard(props: CandidateCardProps) {
           and {alike} like it
         </button>
       )}
-      <div className="mt-auto flex items-center justify-between px-2 pb-1 text-[0.8rem]">
+      <div className="mt-auto flex flex-wrap items-center justify-between gap-x-2 px-2 pb-1 text-[0.8rem]">
         <span className="flex gap-1.5" title={CHECKS.map(({ name }) => name).join(', ')}>
           {CHECKS.map(({ id, name }) => {
             const verdict = exact?.checks.find((c) => c.check === id)?.verdict ?? candidate.verdicts[id];
@@ -97,7 +97,7 @@ export function CandidateCard(props: CandidateCardProps) {
             );
           })}
         </span>
-        <label className="flex min-h-[24px] items-center gap-1">
+        <label className="flex min-h-[24px] items-center gap-1 whitespace-nowrap">
           <input
             type="checkbox"
             checked={compared}
