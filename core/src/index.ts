@@ -109,6 +109,8 @@ export { armWays } from './posing/strut/armPlace';
 export { baseRefusal } from './posing/strut/baseRefusal';
 export { ARM_KINDS, armsRefusal, standingArms } from './posing/strut/furtherArms';
 export { poseStrut, turnedAfterwards } from './posing/strut/kinematics';
+export { partTops } from './posing/rig/partTops';
+export { surfaceAt } from './posing/rig/surfaceAt';
 export { type KitKind, kitPieceParts } from './posing/strut/kitPortrait';
 export { ownParts } from './posing/strut/ownParts';
 export { cameraFor, plainSetUp, standardCamera } from './posing/strut/plainSetUp';

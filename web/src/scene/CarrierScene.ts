@@ -1,5 +1,6 @@
 import {
   AmbientLight,
+  Box3,
   BufferAttribute,
   BufferGeometry,
   DirectionalLight,
@@ -10,7 +11,9 @@ import {
   PerspectiveCamera,
   Raycaster,
   Scene,
+  Sphere,
   Vector2,
+  Vector3,
   WebGLRenderer,
 } from 'three';
 import { fitAll } from './fitAll';
@@ -38,6 +41,8 @@ export interface SurfacePlace {
   readonly normal: readonly [number, number, number];
 }
 
+/** The view's own near plane, metres. */
+const NEAREST_M = 0.05;
 const WEDGE_M = 0.55;
 /** So much of the carrier is seen round the chosen spot from near. Metres. */
 const NEAR_M = 1.1;
@@ -46,7 +51,7 @@ const NEAR_M = 1.1;
 export class CarrierScene {
   private readonly renderer: WebGLRenderer;
   private readonly scene = new Scene();
-  private readonly camera = new PerspectiveCamera(32, 1, 0.05, 60);
+  private readonly camera = new PerspectiveCamera(32, 1, NEAREST_M, 60);
   private readonly controls: OrbitControls;
   private readonly carrier = new Group();
   private readonly strut = new Group();
@@ -141,12 +146,35 @@ export class CarrierScene {
 
   private surfaceUnder(event: PointerEvent): SurfacePlace | null {
     const ray = this.rayUnder(event);
-    const hit = ray.intersectObjects(this.carrier.children, true).find((h) => h.face && h.object.name !== '');
+    const hit = ray
+      .intersectObjects(this.carrier.children, true)
+      .find((h) => h.face && h.object.name !== '' && this.depthOf(h.point) > this.camera.near);
     if (!hit?.face) return null;
     const point = hit.object.parent!.worldToLocal(hit.point.clone());
     const { x, y, z } = hit.face.normal;
     return { partId: hit.object.name, point: [point.x, point.y, point.z], normal: [x, y, z] };
   }
+  private depthOf(point: Vector3): number {
+    return point.clone().sub(this.camera.position).dot(this.camera.getWorldDirection(new Vector3()));
+  }
+
+  private cut = 0;
+  /** Leaves out what is nearest to the eye, so that what is inside can be seen and pointed at. @param share of the carrier's depth, 0 to 1 */
+  setCut(share: number): void {
+    this.cut = share;
+    this.draw();
+  }
+
+  /** The near plane goes through the carrier, however it is turned. */
+  private cutAway(): void {
+    const sphere = new Box3().setFromObject(this.carrier).getBoundingSphere(new Sphere());
+    const nearest = this.depthOf(sphere.center) - sphere.radius;
+    const near = this.cut === 0 ? NEAREST_M : Math.max(NEAREST_M, nearest + 2 * sphere.radius * this.cut);
+    if (near === this.camera.near) return;
+    this.camera.near = near;
+    this.camera.updateProjectionMatrix();
+  }
+
   /** A pin under the pointer shows that it can be pressed. */
   private readonly hover = (event: PointerEvent) => {
     if (event.buttons === 0 && !this.placing) this.canvas.style.cursor = this.pinUnder(event) ? 'pointer' : '';
@@ -287,6 +315,7 @@ export class CarrierScene {
     this.waiting = requestAnimationFrame(() => {
       this.waiting = 0;
       this.camera.updateMatrixWorld(true);
+      this.cutAway();
       this.pins.layOut(this.camera, this.size);
       this.renderer.render(this.scene, this.camera);
     });

@@ -1,5 +1,6 @@
 import type { RigSpec, SetUp } from '@strut-spot/core';
 import { Expand, ZoomIn } from 'lucide-react';
+import { Slider } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import { useTheme } from '../state/useTheme';
 import { computing } from '../workers/core';
@@ -17,6 +18,8 @@ const PALETTES: Record<'light' | 'dark' | 'sun', ScenePalette> = {
 };
 
 const REST_MS = 120;
+/** Of its depth; something is left to point at. */
+const MOST_CUT = 0.8;
 const NO_LINES: readonly SceneLine[] = [];
 
 /** A carrier whose spots lie farther apart is seen from near at first: a glider's cockpit would be a dot. Metres. */
@@ -88,6 +91,8 @@ export default function CarrierView({
   }, [onPick, onSurface, onSlide]);
 
   useEffect(() => scene?.setPlacing(placing), [scene, placing]);
+  const [cut, setCut] = useState(0);
+  useEffect(() => scene?.setCut(placing ? cut : 0), [scene, placing, cut]);
 
   useEffect(() => {
     const element = canvas.current!;
@@ -157,6 +162,25 @@ export default function CarrierView({
           {near ? <Expand size={15} aria-hidden /> : <ZoomIn size={15} aria-hidden />}
           {near ? 'Whole' : 'Near'}
         </button>
+      )}
+      {!failed && placing && (
+        <div className="absolute right-2 bottom-1 left-2 flex items-center gap-3 bg-paper/85 px-2 py-1">
+          <span className="label shrink-0">Cut away, to see inside</span>
+          <Slider.Root
+            className="relative flex h-7 flex-1 touch-none items-center max-lg:h-touch"
+            min={0}
+            max={MOST_CUT}
+            step={0.01}
+            value={[cut]}
+            onValueChange={([share]) => setCut(share!)}
+          >
+            <Slider.Track className="relative h-[3px] flex-1 bg-hair-strong" />
+            <Slider.Thumb
+              aria-label="Cut away, share of its depth"
+              className="block size-5 border-2 border-ink bg-hivis max-lg:size-8"
+            />
+          </Slider.Root>
+        </div>
       )}
       {failed && (
         <p className="absolute inset-0 p-3 text-ink-2">

@@ -35,17 +35,84 @@ interface OwnSpotFormProps {
   readonly onAdd: (spot: Omit<OwnSpot, 'id'>) => void;
 }
 
+/** Millimetres of a length in metres. */
+function Size({
+  label,
+  value,
+  most,
+  digits = 0,
+  onTell,
+}: {
+  readonly label: string;
+  readonly value: number;
+  readonly most: number;
+  readonly digits?: number;
+  readonly onTell: (m: number) => void;
+}) {
+  return (
+    <NumberField
+      label={label}
+      value={value * 1000}
+      unit="mm"
+      step={1}
+      digits={digits}
+      min={0}
+      max={most * 1000}
+      onChange={(mm) => onTell(mm / 1000)}
+    />
+  );
+}
+
+const USUAL_TUBE_M = 0.032;
+const FLAT_M = 2;
+const isRound = (shape: Surface['shape']): boolean => shape === 'tube' || shape === 'bar' || shape === 'line';
+
+/** What it says of itself: a tube its diameter, anything else area, curve and wall; what is not known is left out. */
+function sound({
+  material,
+  shape,
+  tubeDiameterM = USUAL_TUBE_M,
+  flatAreaM2,
+  curvatureRadiusM,
+  wallM,
+}: Surface): Surface {
+  if (isRound(shape)) return { material, shape, tubeDiameterM: Math.max(0.001, tubeDiameterM) };
+  return {
+    material,
+    shape,
+    ...(flatAreaM2 ? { flatAreaM2 } : {}),
+    ...(shape === 'curved' && curvatureRadiusM ? { curvatureRadiusM: Math.max(0.005, curvatureRadiusM) } : {}),
+    ...(wallM ? { wallM } : {}),
+  };
+}
+
+/** The surface as the model has it at a place, and what was told of it there; of a spot that is put anew, as it was told before. */
+function useSurface(rig: RigSpec, at: SurfacePlace | null, anew: OwnSpot | null) {
+  const key = at ? JSON.stringify([at.partId, at.point]) : '';
+  const [told, setTold] = useState<{ readonly key: string | null; readonly values: Partial<Surface> }>({
+    key: null,
+    values: anew?.surface ?? {},
+  });
+  const read = useLatest(at ? JSON.stringify([rig, at]) : null, () =>
+    computing.surfaceAt(rig, at!.partId, at!.point, at!.normal),
+  );
+  const mine = told.key === null || told.key === key ? told.values : {};
+  return {
+    surface: { material: 'plastic', shape: 'flat', ...read.value, ...mine } satisfies Surface as Surface,
+    tell: (values: Partial<Surface>) => setTold({ key, values: { ...mine, ...values } }),
+  };
+}
+
 /** A spot of one's own: click on the mesh (or give the middle of a part), say what the surface is. */
 export function OwnSpotForm({ rig, anew, placing, place, onPlacing, onAdd }: OwnSpotFormProps) {
   const nameId = useId();
   const [name, setName] = useState(anew?.name ?? '');
-  const [material, setMaterial] = useState<SurfaceMaterial>(anew?.surface.material ?? 'plastic');
-  const [shape, setShape] = useState<Surface['shape']>(anew?.surface.shape ?? 'flat');
-  const [sizeMm, setSizeMm] = useState((anew?.surface.tubeDiameterM ?? 0.032) * 1000);
   const [partId, setPartId] = useState('');
   const parts = useLatest(placing ? JSON.stringify(rig) : null, () => computing.partTops(rig));
-  const round = shape === 'tube' || shape === 'bar' || shape === 'line';
   const chosen = place ?? parts.value?.find((p) => p.partId === partId) ?? null;
+  const { surface, tell } = useSurface(rig, chosen, anew);
+  const { material, shape } = surface;
+  const round = isRound(shape);
   const problem = name.trim() === '' ? 'Give it a name.' : chosen ? null : 'Click on the carrier, or choose a part.';
 
   if (!placing) {
@@ -61,8 +128,13 @@ export function OwnSpotForm({ rig, anew, placing, place, onPlacing, onAdd }: Own
       onSubmit={(event) => {
         event.preventDefault();
         if (problem || !chosen) return;
-        const surface: Surface = { material, shape, ...(round ? { tubeDiameterM: sizeMm / 1000 } : {}) };
-        onAdd({ name: name.trim(), partId: chosen.partId, point: chosen.point, normal: chosen.normal, surface });
+        onAdd({
+          name: name.trim(),
+          partId: chosen.partId,
+          point: chosen.point,
+          normal: chosen.normal,
+          surface: sound(surface),
+        });
         setName('');
         setPartId('');
       }}
@@ -94,26 +166,51 @@ export function OwnSpotForm({ rig, anew, placing, place, onPlacing, onAdd }: Own
         label="Material"
         value={material}
         choices={MATERIALS.map((m) => ({ id: m, name: m }))}
-        onChange={(m) => setMaterial(m as SurfaceMaterial)}
+        onChange={(m) => tell({ material: m as SurfaceMaterial })}
       />
       <ChoiceField
         label="Shape"
         value={shape}
         choices={SURFACE_SHAPES.map((s) => ({ id: s, name: s }))}
-        onChange={(s) => setShape(s as Surface['shape'])}
+        onChange={(s) => tell({ shape: s as Surface['shape'] })}
       />
-      {round && (
-        <NumberField
+      {round ? (
+        <Size
           label="Diameter"
-          value={sizeMm}
-          unit="mm"
-          step={1}
-          digits={0}
-          min={1}
-          max={400}
-          onChange={setSizeMm}
+          value={surface.tubeDiameterM ?? USUAL_TUBE_M}
+          onTell={(tubeDiameterM) => tell({ tubeDiameterM })}
+          most={0.4}
         />
+      ) : (
+        <>
+          <NumberField
+            label="Even area"
+            value={(surface.flatAreaM2 ?? 0) * 1e4}
+            unit="cm²"
+            step={5}
+            digits={0}
+            min={0}
+            max={10_000}
+            onChange={(cm2) => tell({ flatAreaM2: cm2 / 1e4 })}
+          />
+          {shape === 'curved' && (
+            <Size
+              label="Radius of its curve"
+              value={surface.curvatureRadiusM ?? FLAT_M}
+              onTell={(curvatureRadiusM) => tell({ curvatureRadiusM })}
+              most={10}
+            />
+          )}
+          <Size
+            label="Wall, 0 = not known"
+            value={surface.wallM ?? 0}
+            onTell={(wallM) => tell({ wallM })}
+            most={0.2}
+            digits={1}
+          />
+        </>
       )}
+      {chosen && <p className="text-[0.9rem] text-ink-2">Read from the model: change what is not so.</p>}
       <div className="flex items-center gap-2 pt-1">
         <button type="submit" className="action action-main" disabled={problem !== null}>
           Put it there

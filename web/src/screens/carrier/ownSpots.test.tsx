@@ -86,3 +86,22 @@ it('a measure that takes nothing away is changed at once', async () => {
   await waitFor(async () => expect((await rig()).fit).toMatchObject({ saddleHeightM: 0.68 }));
   expect(screen.queryByRole('alertdialog')).toBeNull();
 });
+
+it('the surface is read from the model where the spot goes, and what is changed by hand is what is kept', async () => {
+  const { rig } = await open(first);
+  fireEvent.click(screen.getByRole('button', { name: /Put a spot of your own/ }));
+  await waitFor(() => expect(within(screen.getByLabelText('Part')).getAllByRole('option').length).toBeGreaterThan(5));
+  fireEvent.change(screen.getByLabelText('Part'), { target: { value: 'topTube' } });
+  const shape = screen.getByLabelText<HTMLSelectElement>('Shape');
+  await waitFor(() => expect(shape.value).toBe('tube'), { timeout: 10000 });
+  expect(Number(screen.getByLabelText<HTMLInputElement>('Diameter').value)).toBeGreaterThan(20);
+  fireEvent.change(shape, { target: { value: 'flat' } });
+  fireEvent.change(screen.getByLabelText('Even area'), { target: { value: '30' } });
+  fireEvent.blur(screen.getByLabelText('Even area'));
+  fireEvent.change(screen.getByLabelText('Name'), { target: { value: 'On the top tube' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Put it there' }));
+  await waitFor(async () => expect((await rig()).ownSpots).toHaveLength(1));
+  const [{ surface }] = (await rig()).ownSpots as [OwnSpot];
+  expect(surface).toMatchObject({ shape: 'flat', flatAreaM2: 0.003 });
+  expect(surface).not.toHaveProperty('tubeDiameterM');
+});

@@ -1,10 +1,7 @@
 import { transfer } from 'comlink';
 import {
-  addScaled,
-  inverseRotation,
-  meshBounds,
-  rotate,
-  surfacePoint,
+  partTops,
+  surfaceAt,
   unprojectPixelToDirection,
   type Vec3,
   creaseEdges,
@@ -89,16 +86,10 @@ export const modelling = {
   },
 
   /** Top of each part in its own frame: where a spot of one's own comes without a click. */
-  partTops(rig: RigSpec) {
-    const own = poseRig(rig, SET_UP_STANCE_ID).parts.filter((part) => part.group !== 'subject');
-    return own.flatMap(({ id, name, mesh, worldFromPart }) => {
-      const { min, max } = meshBounds(mesh);
-      const centre: Vec3 = [(min[0] + max[0]) / 2, (min[1] + max[1]) / 2, (min[2] + max[2]) / 2];
-      const down = rotate(inverseRotation(worldFromPart.rotation), [0, -1, 0]);
-      const found = surfacePoint(mesh, addScaled(centre, down, -20), down);
-      return found ? [{ partId: id, name, point: found.point, normal: found.normal }] : [];
-    });
-  },
+  partTops: (rig: RigSpec) => partTops(rig),
+
+  /** What the surface is like at a place of a part, part frame; null where there is no such part. */
+  surfaceAt: (rig: RigSpec, partId: string, point: Vec3, normal: Vec3) => surfaceAt(rig, partId, point, normal),
 
   /** The strut's meshes and its lens in one stance, for the view in the round. */
   strut(rig: RigSpec, setUp: SetUp, stanceId: string) {
