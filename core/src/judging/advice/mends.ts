@@ -240,12 +240,14 @@ function proved(
       lost.push(term.text);
     }
   }
+  const gains = gain ?? gainOf(check, before.get(check.id)!, outcomeOf(check, after));
+  if (gains === null) return null;
   const text = typeof attempt.text === 'string' ? attempt.text : attempt.text(after);
   return {
     id: attempt.id,
     check: check.id,
     ...(attempt.mends === undefined ? {} : { finding: attempt.mends }),
-    text: `${text}: ${gain ?? gainOf(check, before.get(check.id)!, outcomeOf(check, after))}`,
+    text: `${text}: ${gains}`,
     setUp: attempt.ride ? null : after.question.setUp,
     ...(attempt.use ? { use: attempt.use } : {}),
     ...(attempt.hour ? { hour: attempt.hour } : {}),
@@ -259,10 +261,11 @@ function proved(
 /** A first figure that gets better by less is not what the change is for. */
 const FIGURE_GAINS = 0.02;
 
-/** What is gained, in words: the check's first figure where that gets better, else the verdict. */
-function gainOf({ name }: Check, was: Outcome, { terms: [figure], verdict }: Outcome): string {
+/** What is gained, in words: the check's first figure where that gets better, else the verdict; null where neither does. */
+function gainOf({ name }: Check, was: Outcome, { terms: [figure], verdict }: Outcome): string | null {
   const had = was.terms.find(({ id }) => id === figure?.id)?.value ?? 0;
-  return figure && figure.value > had + FIGURE_GAINS ? figure.text : `then ${name} is ${verdict}`;
+  if (figure && figure.value > had + FIGURE_GAINS) return figure.text;
+  return worseThan(was.verdict, verdict) ? `then ${name} is ${verdict}` : null;
 }
 
 /** The shot as it would be; null where it cannot be built. */

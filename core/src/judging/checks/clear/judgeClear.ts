@@ -15,6 +15,8 @@ export const STANDS_OFF_M = 0.1;
 export const ABOVE_HEAD_M = 0.04;
 const PAST_SIDES_M = 0.02;
 const OVER_GROUND_M = 0.08;
+const littleShare = (share: number): string => (share < 0.001 ? 'less than 0.1 %' : `${(share * 100).toFixed(1)} %`);
+
 /** Of the middle of the field of view; drivers and pilots bear less. Common practice. */
 export const SIGHT = { driver: { watch: 0.002, stop: 0.02 }, rider: { watch: 0.03, stop: 0.12 } } as const;
 /** Of one mirror, or of the instruments. Common practice: none of it for a driver or pilot. */
@@ -204,7 +206,7 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       '%',
       [null, bears.watch * 100],
       at
-        ? `it hides ${(share * 100).toFixed(1)} % of the field of view, ${(middleShare * 100).toFixed(1)} % of its middle, about ${Math.round(Math.abs(at.rightDeg))}° ${at.rightDeg < 0 ? 'left' : 'right'} and ${Math.round(Math.abs(at.upDeg))}° ${at.upDeg < 0 ? 'down' : 'up'}`
+        ? `it hides ${littleShare(share)} of the field of view, ${littleShare(middleShare)} of its middle, about ${Math.round(Math.abs(at.rightDeg))}° ${at.rightDeg < 0 ? 'left' : 'right'} and ${Math.round(Math.abs(at.upDeg))}° ${at.upDeg < 0 ? 'down' : 'up'}`
         : 'it hides nothing from the eyes',
       verdict === 'good' ? null : 'out of the middle of the field of view',
     );

@@ -154,7 +154,7 @@ export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
   if (ride.speedMps > 2 && shaken().shake.contributions.some((c) => c.kind === 'ground' || c.kind === 'water')) {
     out.push({
       id: 'slower',
-      text: 'ride a fifth slower',
+      text: 'go a fifth slower',
       ride: { speedMps: ride.speedMps * 0.8 },
       effort: 3,
       costs: 'the speed',
