@@ -46,6 +46,8 @@ const MOST_SURE = 3;
 const MOST_SLID = 4;
 /** A hasty search ends once it has found something at so many places. */
 const ENOUGH = 2;
+/** Behind the first place that gives something so many more are asked: the later ones show less. */
+const AFTER_FIRST = 3;
 /** What gets a camera away from its place: a pole where one is held as a whole, else an arm, a short one where a long one levers too much. */
 const POLE = 'medium-pole';
 const ARMS = ['long-arm', 'short-arm'] as const;
@@ -73,7 +75,7 @@ export function firstPlacement(asked: PlacementQuestion): Placement | null {
   const whole = question.intent.wants.some(({ ends }) => ends !== undefined);
   return (
     open.find((place) => holdsUp(question, place)) ??
-    (whole ? (onPole() ?? tough() ?? slid() ?? onArm()) : (tough() ?? onArm() ?? slid() ?? onPole())) ??
+    (whole ? (onPole() ?? tough() ?? onArm() ?? slid()) : (tough() ?? onArm() ?? slid() ?? onPole())) ??
     anyCamera() ??
     best
   );
@@ -122,6 +124,7 @@ function searched(
   const weights = weightsOf(ask.ask);
   const rank = ({ spotId }: { spotId: string }) => (inOrder.indexOf(spotId) + 1 || inOrder.length + 1) - 1;
   const found: Placement[] = [];
+  let after = 0;
   const jobs = searchJobs(ask)
     .filter(({ spotId }) => takes.has(spotId))
     .sort((a, b) => rank(a) - rank(b));
@@ -138,7 +141,8 @@ function searched(
       }))
       .find((candidate) => holdsUp(question, candidate));
     if (place) found.push(place);
-    if (found.length >= ENOUGH) break;
+    if (found.length > 0) after++;
+    if (found.length >= ENOUGH || after > AFTER_FIRST) break;
   }
   return found.sort((a, b) => b.score - a.score)[0] ?? null;
 }
