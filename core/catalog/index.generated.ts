@@ -20,6 +20,7 @@ import carriersPlainBody from './carriers/plain-body';
 import carriersPowerboat from './carriers/powerboat';
 import carriersRiderBody from './carriers/rider-body';
 import carriersRoadBike from './carriers/road-bike';
+import carriersSkis from './carriers/skis';
 import carriersSnowHelmet from './carriers/snow-helmet';
 import carriersSnowboard from './carriers/snowboard';
 import carriersStandUpBoard from './carriers/stand-up-board';
@@ -158,7 +159,7 @@ import intentsWhoFollows from './intents/who-follows';
 import intentsWholeCraft from './intents/whole-craft';
 import type { IntentDefinition } from '../src/words/shot/intent';
 
-export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
+export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSkis, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
 export const CAMERAS: readonly CameraDefinition[] = [camerasBarrelCamera, camerasCageCamera, camerasCompact, camerasCubeCamera, camerasPhone, camerasPocketGimbal, camerasThumbCamera, camerasTwoLens360];
 export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesBracedPoleFoot, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesLoopPlate, basesMagneticRelease, basesPackPolePlate, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp, basesTwoLashings];
 export const LINKS: readonly LinkDefinition[] = [linksDamperPlate, linksFeltPad, linksGooseNeck, linksLongArm, linksLongPole, linksMediumPole, linksQuickRelease, linksRiser, linksShortArm, linksSoftGrommets, linksSpringArm, linksStandOffHook, linksStiffArm, linksStiffGrommets];

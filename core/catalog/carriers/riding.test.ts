@@ -39,6 +39,7 @@ describe('boards', () => {
   it.each([
     ['snowboard', 'cruise', 'crouch'],
     ['longboard', 'cruise', 'tuck'],
+    ['skis', 'cruise', 'tuck'],
     ['surfboard', 'set-up', 'ride'],
   ])('%s: %s stands higher than %s', (id, tall, low) => {
     const height = (stance: string) => {
@@ -46,6 +47,24 @@ describe('boards', () => {
       return heightAboveGround(rig.ground, rig.eyes!.position);
     };
     expect(height(tall)).toBeGreaterThan(height(low) + 0.2);
+  });
+
+  it('on skis both hands keep their poles, and the more the knees give the more the chest leans', () => {
+    for (const stance of ['cruise', 'right', 'left', 'tuck']) {
+      const rig = pose('skis', stance);
+      expect([stance, rig.holds]).toEqual([stance, ['handLeft', 'handRight']]);
+      for (const side of ['left', 'right'] as const) {
+        const top = transformPoint(rig.byId.get(`${side}Pole`)!.worldFromPart, [
+          0.3,
+          1,
+          side === 'right' ? 0.34 : -0.34,
+        ]);
+        const hand = rig.body!.hand[side].position;
+        expect(Math.hypot(top[0] - hand[0], top[1] - hand[1], top[2] - hand[2])).toBeLessThan(0.12);
+      }
+    }
+    expect(chestPitchDeg(pose('skis', 'tuck'))).toBeLessThan(chestPitchDeg(pose('skis', 'cruise')) - 25);
+    expect(pose('skis', 'one-hand').holds).toEqual(['handLeft']);
   });
 
   it('a sideways rider looks along the board, the chest across it', () => {

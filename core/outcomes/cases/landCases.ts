@@ -115,7 +115,7 @@ export const LAND_CASES: readonly OutcomeCase[] = [
       );
     },
   },
-  ...['mountain-bike', 'road-bike', 'motorcycle', 'snowboard'].map((machineId): OutcomeCase => ({
+  ...['mountain-bike', 'road-bike', 'motorcycle', 'snowboard', 'skis'].map((machineId): OutcomeCase => ({
     id: `7 ${machineId}`,
     asked: `${machineId}, a camera on the boot`,
     expected: 'something goes on it, with “plants rip it out, take it off after the take”',
@@ -207,7 +207,7 @@ export const LAND_CASES: readonly OutcomeCase[] = [
       );
     },
   },
-  ...['snowboard', 'longboard', 'mountain-bike'].map((machineId): OutcomeCase => ({
+  ...['snowboard', 'longboard', 'mountain-bike', 'skis'].map((machineId): OutcomeCase => ({
     id: `14 ${machineId}`,
     asked: `${machineId}, whole craft from outside`,
     expected: 'a pole in one free hand with the two-lens camera is offered',

@@ -10,7 +10,7 @@ import { catalogueRig } from './catalogueRig';
 import { ShapeReader } from './ShapeReader';
 
 const FAMILY_NAMES: Record<CarrierFamily, string> = {
-  board: 'Boards',
+  board: 'Boards and skis',
   bike: 'Bikes',
   car: 'Cars',
   boat: 'Boats',
