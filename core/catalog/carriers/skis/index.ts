@@ -31,6 +31,14 @@ const TOP: Vec3 = [0.3, 1.0, 0.34];
 const ALONG: Vec3 = normalize([-0.44, -0.88, 0.14]);
 const mirrored = ([x, y, z]: Vec3): Vec3 => [x, y, -z];
 
+/** Half of what is usually between the skis, metres. */
+const HALF_M = 0.13;
+/** On edge both skis lie on the snow: the inner leg bends, the outer stretches. */
+const onEdge = (rollDeg: number) => {
+  const by = HALF_M * Math.tan((rollDeg * Math.PI) / 180);
+  return { rightLeg: by, leftLeg: -by };
+};
+
 /** How somebody stands on them: hips against standing straight, torso forward, hips behind the boots, metres. */
 interface Stood {
   readonly height: number;
@@ -63,7 +71,7 @@ const STANCES: readonly (BlueprintStance & { readonly stood: Stood })[] = [
     note: 'carving to the right, skis on edge by 28°',
     slopeDeg: 16,
     rollDeg: 28,
-    state: { lift: -0.06 },
+    state: { lift: -0.06, ...onEdge(28) },
     stood: { height: 0.77, leanDeg: 34, back: 0.16 },
   },
   {
@@ -73,7 +81,7 @@ const STANCES: readonly (BlueprintStance & { readonly stood: Stood })[] = [
     note: 'carving to the left, skis on edge by 28°',
     slopeDeg: 16,
     rollDeg: -28,
-    state: { lift: -0.06 },
+    state: { lift: -0.06, ...onEdge(-28) },
     stood: { height: 0.77, leanDeg: 34, back: 0.16 },
   },
   {
@@ -97,7 +105,20 @@ const STANCES: readonly (BlueprintStance & { readonly stood: Stood })[] = [
   },
 ];
 
+const leg = (side: 'right' | 'left'): MovingPart => ({
+  id: `${side}Leg`,
+  name: `${side} ski, drawn up or pushed down`,
+  kind: 'slide',
+  at: [0, 0, 0],
+  axis: UP,
+  low: -0.12,
+  high: 0.12,
+  source: { kind: 'estimate', low: 0.08, high: 0.2 },
+});
+
 const moving: readonly MovingPart[] = [
+  leg('right'),
+  leg('left'),
   { id: 'lift', name: 'poles, raised', kind: 'slide', at: TOP, axis: UP, low: -0.4, high: 0.3, source: practice },
   {
     id: 'reach',
@@ -167,8 +188,20 @@ export default machineFrom({
       return [top[0] + along[0] * m, top[1] + along[1] * m, top[2] + along[2] * m];
     };
     const pair = (sign: 1 | -1, side: 'right' | 'left') => [
-      { id: `${side}Ski`, name: `${side} ski`, tone: 'board', mesh: ski(long, waist, sign * half) } as const,
-      { id: `${side}Binding`, name: `${side} binding`, tone: 'black', mesh: binding(sign * half) } as const,
+      {
+        id: `${side}Ski`,
+        name: `${side} ski`,
+        tone: 'board',
+        mesh: ski(long, waist, sign * half),
+        on: `${side}Leg`,
+      } as const,
+      {
+        id: `${side}Binding`,
+        name: `${side} binding`,
+        tone: 'black',
+        mesh: binding(sign * half),
+        on: `${side}Leg`,
+      } as const,
     ];
     return {
       parts: [
@@ -210,7 +243,9 @@ export default machineFrom({
               ? heldOut(body, hipCentre, stood.leanDeg)
               : grip(transformPoint(cross, TOP), transformDirection(cross, ALONG)),
           },
-          feet: bySide((sign) => sole([BOOT_X + 0.09, SOLE_Y, sign * half], [1, 0, 0.02 * sign])),
+          feet: bySide((sign, side) =>
+            sole([BOOT_X + 0.09, SOLE_Y + (stance.state?.[`${side}Leg`] ?? 0), sign * half], [1, 0, 0.02 * sign]),
+          ),
         },
         hipsFree: true,
       },
