@@ -221,6 +221,33 @@ export const LAND_CASES: readonly OutcomeCase[] = [
     },
   })),
   {
+    id: '6 skis',
+    asked: 'alpine skis, low and fast',
+    expected: 'the boot in the first two, no place on the helmet; the skis themselves shake too much',
+    find() {
+      const sheet = sheetFor('skis', 'low-and-fast');
+      const offered = spotsOf(open(sheet));
+      return outcome(
+        offered.slice(0, 2).includes('boot') && !offered.some((s) => onHead(s) || s.startsWith('ski-')),
+        wordsOf(sheet),
+      );
+    },
+  },
+  {
+    id: '17 shoulder',
+    asked: 'coupé, over the shoulder',
+    expected: 'between the heads first, no view of a seat back or the back of a head in the first two',
+    find() {
+      const sheet = sheetFor('coupe', 'over-the-shoulder');
+      const first = open(sheet).slice(0, 2);
+      return outcome(
+        first[0]?.spotId === 'headrest' &&
+          first.every(({ candidate: { facts } }) => facts.shares.rider + facts.shares.face < 0.25),
+        wordsOf(sheet),
+      );
+    },
+  },
+  {
     id: '15 low',
     asked: 'buggy, low and fast',
     expected: 'nose or a low tube first, no place on the helmet',

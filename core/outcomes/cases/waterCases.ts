@@ -43,6 +43,34 @@ export const WATER_CASES: readonly OutcomeCase[] = [
       return outcome(spotsOf(open(sheet), 3).includes('board-nose'), wordsOf(sheet));
     },
   },
+  {
+    id: '14 surfboard',
+    asked: 'surfboard, whole craft from outside',
+    expected: 'a pole in the hand, ridden on the wave alone, with the two-lens camera first; paddling keeps both hands',
+    find() {
+      const sheet = sheetFor('surfboard', 'whole-craft');
+      const [first] = open(sheet);
+      const { setUp, onlyIn } = first?.candidate ?? {};
+      return outcome(
+        first?.spotId === 'hand' && setUp?.cameraId === 'two-lens-360' && onlyIn?.stanceId === 'ride',
+        wordsOf(sheet),
+      );
+    },
+  },
+  {
+    id: '21 beside',
+    asked: 'beside the course, night streaks',
+    expected: 'rail, tripod or branch first; nothing that is worn or held',
+    find() {
+      const sheet = sheetFor('beside-the-course', 'night-streaks');
+      const offered = spotsOf(open(sheet));
+      return outcome(
+        ['rail', 'tripod'].includes(offered[0] ?? '') &&
+          !offered.some((spot) => ['hand', 'chest', 'hip', 'boot'].includes(spot)),
+        wordsOf(sheet),
+      );
+    },
+  },
   talkingOn('kayak'),
   {
     id: '35',
