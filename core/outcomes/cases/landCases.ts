@@ -242,7 +242,7 @@ export const LAND_CASES: readonly OutcomeCase[] = [
       const first = open(sheet).slice(0, 2);
       return outcome(
         first[0]?.spotId === 'headrest' &&
-          first.every(({ candidate: { facts } }) => facts.shares.rider + facts.shares.face < 0.25),
+          first.every(({ candidate: { facts } }) => (facts.shares.rider ?? 0) + (facts.shares.face ?? 0) < 0.25),
         wordsOf(sheet),
       );
     },

@@ -1,3 +1,4 @@
+import { shotAt } from '../../../outcomes/ask';
 import { shakeAt } from '../../../testing/shakes';
 import { worseThan, type CheckResult, type Verdict } from '../../words/check/result';
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
@@ -96,4 +97,13 @@ describe('beside the finding that decides', () => {
     const unsaid: CheckResult = { check: 'light', verdict: "can't say", missing: 'the day' };
     expect(withMends([unsaid], [mend])).toEqual([unsaid]);
   });
+});
+
+it('another camera is among the mends of a picture that misses what is asked, and nothing is told that gains nothing', () => {
+  const { mends } = advisedReport(shotAt('kayak', 'bow-deck', 'whole-craft'));
+  expect(mends.map(({ text }) => text)).toEqual(
+    expect.arrayContaining([expect.stringMatching(/^two-lens 360 camera, .*: shows \d+ % of what is asked/)]),
+  );
+  for (const { text } of mends) expect(text).not.toMatch(/then Frame is stop$/);
+  expect(mends.filter(({ id }) => id.startsWith('camera-'))).toHaveLength(1);
 });

@@ -252,3 +252,19 @@ it('what is asked of things in the hand is neither asked nor counted where nothi
   expect(judgeFrame(free, asked, null).verdict).toBe('good');
   expect(frameScore(free, asked)).toBeGreaterThan(2 * frameScore(bare, asked));
 });
+
+it('lights are drawn out by what stays still: nothing worn, held or swung by hand, and no edge of a machine beside the course', () => {
+  const asked = intent({
+    wants: [want({ id: 'edge', of: { groups: ['machine'] }, share: [0.1, 1], aboard: true }), want()],
+    stillView: true,
+  });
+  const fixed = showing({ shares: { ...nothing, sky: 0.3, machine: 0.2 } });
+  const still = (result: ReturnType<typeof judgeFrame>) =>
+    result.verdict === "can't say" ? undefined : result.findings.find(({ id }) => id === 'still');
+  expect(still(judgeFrame(fixed, asked, null))).toBeUndefined();
+  expect(still(judgeFrame(fixed, asked, null, 'head'))!.because).toMatch(/nobody keeps still.*scribbles/);
+  expect(still(judgeFrame(fixed, asked, null, 'hand'))!.because).toMatch(/a hand moves/);
+  expect(still(judgeFrame({ ...fixed, swung: true }, asked, null))!.verdict).toBe('stop');
+  const beside = { ...showing({ shares: { ...nothing, sky: 0.3 } }), aboard: false };
+  expect(judgeFrame(beside, asked, null).verdict).toBe('good');
+});

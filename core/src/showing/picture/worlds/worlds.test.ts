@@ -5,7 +5,7 @@ import { calibrateLens } from '../../../mathematics/lens/lens';
 import { WORLD_IDS, type Ground, type WorldId } from '../../../words/carrier/land';
 import { renderPicture } from '../renderPicture';
 import { WORLDS } from './index';
-import { landCoordinates, type Rgb } from './world';
+import { besideCourse, landCoordinates, type Rgb } from './world';
 
 const ground = (world: WorldId, over: Partial<Ground> = {}): Ground => ({
   point: [0, 0, 0],
@@ -39,6 +39,23 @@ describe.each(WORLD_IDS.map((id) => [id]))('%s', (id) => {
         if (Math.abs(x) < 15 && y < 2 && y > 0.2) expect(Math.abs(z)).toBeGreaterThan(0.8);
       }
     }
+  });
+
+  it('has no tree between the course and whoever films beside it, and all of them beyond', () => {
+    const from = [3, -6] as const;
+    const far = (scenery: ReturnType<typeof world.scenery>) =>
+      scenery.flatMap(({ mesh }) =>
+        Array.from({ length: mesh.positions.length / 3 }, (_, i): [number, number, number] => [
+          mesh.positions[i * 3]!,
+          mesh.positions[i * 3 + 1]!,
+          mesh.positions[i * 3 + 2]!,
+        ]),
+      );
+    const points = far(world.scenery(ground(id), from)).filter(([, y]) => y > 1.2);
+    for (const [x, , z] of points) expect(Math.abs(x - from[0]) > 5 || z > -0.5 || z < from[1] - 0.5).toBe(true);
+    const beyond = (all: readonly [number, number, number][]) => all.filter(([, , z]) => z > 0).length;
+    expect(beyond(far(world.scenery(ground(id), from)))).toBe(beyond(far(world.scenery(ground(id), null))));
+    expect([besideCourse([4, 1, 0.4]), besideCourse([3.2, 1, -6.1])]).toEqual([null, [3, -6]]);
   });
 
   it('is drawn with sky above and land below, as high as the horizon stands', () => {
