@@ -122,6 +122,16 @@ describe.each(machines.map((m) => [m.id, m] as const))('machine %s', (_id, machi
     },
   );
 
+  it('a child of 1.30 m sits or stands on it too; what it does not reach is told, no more than a forearm', () => {
+    const small = usualRig(machine, { statureM: 1.3 });
+    expect(placedSpots(small).length).toBe(placedSpots(usualRig(machine)).length);
+    for (const { id } of machine.stances) {
+      for (const { limb, shortM } of poseRig(small, id).problems) {
+        expect([id, limb, shortM > 0 && shortM < 0.25]).toEqual([id, limb, true]);
+      }
+    }
+  });
+
   it('no limb goes through the machine by more than 1 cm at rest', () => {
     expect(deepest(poseRig(usualRig(machine), SET_UP_STANCE_ID))).toEqual([]);
   });

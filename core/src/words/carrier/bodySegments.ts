@@ -1,5 +1,8 @@
-/** Stature range in which the proportions are used, metres (adults; common practice, no source). */
-export const STATURE_RANGE_M = { low: 1.4, high: 2.1 } as const;
+/**
+ * Stature range in which the proportions are used, metres (those of adults; common practice, no source). A child’s head is larger and its legs are
+ * shorter than so, by a tenth at 1.3 m (estimate).
+ */
+export const STATURE_RANGE_M = { low: 1.3, high: 2.1 } as const;
 
 export interface BodySegments {
   readonly statureM: number;

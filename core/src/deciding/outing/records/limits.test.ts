@@ -73,7 +73,7 @@ it.each<[path: string, low: number, high: number]>([
   [`${shot}.setUp.gimbalTiltDeg`, -180, 180],
   [`${shot}.pullTests.0.newton`, 0, 5000],
   [`${shot}.clips.0.measuredTiltDeg`, -180, 180],
-  [`${carrier}.rig.statureM`, 1.4, 2.1],
+  [`${carrier}.rig.statureM`, 1.3, 2.1],
   [`${carrier}.rig.subject.distanceM`, 0.5, 3000],
   [`${carrier}.rig.subject.aboveM`, -1000, 1000],
   [`${carrier}.ride.speedMps`, 0, 120],
