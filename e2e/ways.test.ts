@@ -123,7 +123,7 @@ it('a helmet is changed, its spots come with it, and undo brings the old one bac
 it('what is typed wrong stays in its field with the reason and changes nothing', async () => {
   await page.go('/outing/skerra-late-winter/carrier/gravel');
   await page.fill("Rider's height", '300');
-  await page.at('//*[@role="alert" and contains(., "from 140 to 210 cm")]');
+  await page.at('//*[@role="alert" and contains(., "from 130 to 210 cm")]');
   await page.go('/outing/skerra-late-winter');
   const name = await page.find('#detail-name');
   await name.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
