@@ -1,10 +1,12 @@
 import {
+  cameraOf,
   HEADS,
   foundBy,
   levelWords,
   resolveRig,
   SET_UP_STANCE_ID,
   tiltWords,
+  turnedAfterwards,
   wantedHorizon,
   type ShotReport,
 } from '@strut-spot/core';
@@ -16,7 +18,9 @@ import { Explained } from '../../ui/words/Explained';
 /** The one figure that is taken to the trailhead: what the level must read, standing upright. */
 export function LevelReading({ report }: { report: ShotReport | undefined }) {
   const { shot, change, changeSetUp, rig } = useShot();
-  const { angles, headId } = shot.setUp;
+  const { angles, headId, modeId } = shot.setUp;
+  const camera = cameraOf(rig.ownKit, shot.setUp);
+  const mode = camera.modes.find((m) => m.id === modeId)!;
   const { machine } = resolveRig(rig);
   const stanceName = (id: string) => machine.stances.find((s) => s.id === id)?.name.toLowerCase() ?? id;
   const note = machine.stances.find((s) => s.id === SET_UP_STANCE_ID)?.note.split(':')[0];
@@ -25,7 +29,8 @@ export function LevelReading({ report }: { report: ShotReport | undefined }) {
   const off = solved ? solved.tiltDeg - angles.tiltDeg : 0;
   const notch = report?.notch;
   // Of a picture that is turned afterwards the report knows how the body stands; else the angles themselves are read, at once.
-  const turned = report?.level.viewAfterwards ? report.level : null;
+  // A report of the camera before says nothing of this one.
+  const turned = turnedAfterwards({ camera, mode }) && report?.level.viewAfterwards ? report.level : null;
   const toSet = turned ? { ...turned, viewAfterwards: angles } : { reads: angles, onPole: false, viewAfterwards: null };
   const afterwards = turned !== null;
   const level = levelWords(toSet);
