@@ -78,6 +78,17 @@ describe('a score', () => {
     }
   });
 
+  it('of two that are told with the same figure the one without a damper comes first, a better figure before both', () => {
+    const soft = { facts: { ...candidate('x', {}).facts, damped: true } };
+    const of = (steady: number, over = {}) => candidate(`s${steady}`, { picture: 1, steady }, over);
+    const [plain, damped, better] = [of(0.5), of(0.501, soft), of(0.9, soft)];
+    const scores = [plain, damped].map((c) => scoreOf(c, USUAL_WEIGHTS));
+    expect(scores[1]).toBeGreaterThan(scores[0]!);
+    expect(Math.round(scores[1]! * 100)).toBe(Math.round(scores[0]! * 100));
+    const order = rankCandidates([damped, plain, better], USUAL_WEIGHTS).map(({ candidate: { id } }) => id);
+    expect(order).toEqual([better.id, plain.id, damped.id]);
+  });
+
   it('what one loses against another is the difference of their scores, term by term', () => {
     const [a, b] = [candidate('a', { picture: 0.9 }), candidate('b', { picture: 0.4, steady: 0.8 })];
     const lost = lostAgainst(b, a, USUAL_WEIGHTS);

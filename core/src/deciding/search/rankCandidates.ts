@@ -19,11 +19,20 @@ export const SCHOOLS = [
 ] as const satisfies readonly { id: string; name: string; holds: (c: Candidate) => boolean }[];
 export type SchoolId = (typeof SCHOOLS)[number]['id'];
 
-/** Best first by some weights; equals by their id, so that the order is always the same. */
+/** As it is told on a card, in hundredths. */
+const told = (score: number): number => Math.round(score * 100);
+
+/** Best first by some weights; of those that are told with the same figure the one without a damper; equals by their id, so that the order is always the same. */
 export const rankCandidates = (candidates: readonly Candidate[], weights: Weights): readonly Ranked[] =>
   candidates
     .map((candidate) => ({ candidate, score: scoreOf(candidate, weights) }))
-    .sort((a, b) => b.score - a.score || a.candidate.id.localeCompare(b.candidate.id));
+    .sort(
+      (a, b) =>
+        told(b.score) - told(a.score) ||
+        Number(a.candidate.facts.damped) - Number(b.candidate.facts.damped) ||
+        b.score - a.score ||
+        a.candidate.id.localeCompare(b.candidate.id),
+    );
 
 /** How alike two pictures are taken: the same spot, and from there nearly the same place, view, camera and look. 0 to 1. */
 export function likeness(a: Candidate, b: Candidate): number {
