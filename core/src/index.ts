@@ -10,7 +10,7 @@ export {
   rotationFromPanTiltRoll,
 } from './mathematics/geometry/rotation';
 export { surfacePoint } from './mathematics/geometry/surfacePoint';
-export { type Vec3, addScaled } from './mathematics/geometry/vec3';
+export type { Vec3 } from './mathematics/geometry/vec3';
 export {
   calibrateLens,
   portrait,

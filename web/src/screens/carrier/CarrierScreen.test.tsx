@@ -80,7 +80,7 @@ it('a spot of one’s own comes on a part, opens in the list, and goes again unl
   fireEvent.click(put);
   await waitFor(async () =>
     expect((await carrier()).rig.ownSpots).toMatchObject([
-      { name: 'Toolbox', partId: parts[1]!.value, surface: { material: 'alloy', shape: 'flat' } },
+      { name: 'Toolbox', partId: parts[1]!.value, surface: { material: 'alloy', shape: 'tube' } },
     ]),
   );
   fireEvent.click(await screen.findByRole('button', { name: 'Take the spot Toolbox away' }));

@@ -93,12 +93,21 @@ function useSurface(rig: RigSpec, at: SurfacePlace | null, anew: OwnSpot | null)
     key: null,
     values: anew?.surface ?? {},
   });
-  const read = useLatest(at ? JSON.stringify([rig, at]) : null, () =>
-    computing.surfaceAt(rig, at!.partId, at!.point, at!.normal),
-  );
+  const readAt = (place: SurfacePlace) => computing.surfaceAt(rig, place.partId, place.point, place.normal);
+  const read = useLatest(at ? JSON.stringify([rig, at]) : null, async () => ({ key, surface: await readAt(at!) }));
   const mine = told.key === null || told.key === key ? told.values : {};
+  const as = (surface: Surface | null | undefined): Surface => ({
+    material: 'plastic',
+    shape: 'flat',
+    ...surface,
+    ...mine,
+  });
+  // What was read at the place before says nothing of this one.
+  const here = read.value?.key === key ? read.value : null;
   return {
-    surface: { material: 'plastic', shape: 'flat', ...read.value, ...mine } satisfies Surface as Surface,
+    surface: as(here?.surface),
+    /** The same, waited for where it is not read yet. */
+    settled: async (place: SurfacePlace) => as(here ? here.surface : await readAt(place).catch(() => null)),
     tell: (values: Partial<Surface>) => setTold({ key, values: { ...mine, ...values } }),
   };
 }
@@ -110,7 +119,7 @@ export function OwnSpotForm({ rig, anew, placing, place, onPlacing, onAdd }: Own
   const [partId, setPartId] = useState('');
   const parts = useLatest(placing ? JSON.stringify(rig) : null, () => computing.partTops(rig));
   const chosen = place ?? parts.value?.find((p) => p.partId === partId) ?? null;
-  const { surface, tell } = useSurface(rig, chosen, anew);
+  const { surface, settled, tell } = useSurface(rig, chosen, anew);
   const { material, shape } = surface;
   const round = isRound(shape);
   const problem = name.trim() === '' ? 'Give it a name.' : chosen ? null : 'Click on the carrier, or choose a part.';
@@ -128,13 +137,9 @@ export function OwnSpotForm({ rig, anew, placing, place, onPlacing, onAdd }: Own
       onSubmit={(event) => {
         event.preventDefault();
         if (problem || !chosen) return;
-        onAdd({
-          name: name.trim(),
-          partId: chosen.partId,
-          point: chosen.point,
-          normal: chosen.normal,
-          surface: sound(surface),
-        });
+        const { partId: on, point, normal } = chosen;
+        const called = name.trim();
+        void settled(chosen).then((as) => onAdd({ name: called, partId: on, point, normal, surface: sound(as) }));
         setName('');
         setPartId('');
       }}
