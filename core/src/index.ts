@@ -105,9 +105,11 @@ export { lostSpots, placedAt, placedSpot, placedSpots, whyUnplaced, worldFromSpo
 export { imperialWords } from './mathematics/units/imperialWords';
 export { tiltWords } from './mathematics/units/tiltWords';
 export { fromMarkM, slides, type SpotZone } from './words/carrier/spotZone';
+export { armFeet } from './posing/strut/armFeet';
 export { armWays } from './posing/strut/armPlace';
 export { baseRefusal } from './posing/strut/baseRefusal';
-export { ARM_KINDS, armsRefusal, standingArms } from './posing/strut/furtherArms';
+export { ARM_KINDS, standingArms } from './posing/strut/furtherArms';
+export { armsRefusal } from './posing/strut/armsRefusal';
 export { poseStrut, turnedAfterwards } from './posing/strut/kinematics';
 export { partTops } from './posing/rig/partTops';
 export { surfaceAt } from './posing/rig/surfaceAt';

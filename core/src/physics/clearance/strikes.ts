@@ -9,7 +9,7 @@ import type { RigSpec } from '../../words/rig/rigSpec';
 import type { PosedPart, Tone } from '../../words/carrier/posedPart';
 import { poseStrut } from '../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
-import { movingAgainst } from './movingAgainst';
+import { movingAgainst } from '../../posing/rig/movingAgainst';
 import { ownPoints } from './ownPoints';
 import type { Sweep } from './sweep';
 import { sweepsOf } from './sweeps';

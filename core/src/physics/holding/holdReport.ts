@@ -6,7 +6,7 @@ import { baseRefusal } from '../../posing/strut/baseRefusal';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { CarrierFamily } from '../../words/carrier/machine';
 import { leverRefusal } from '../../posing/strut/leverRefusal';
-import { armsRefusal } from '../../posing/strut/furtherArms';
+import { armsRefusal } from '../../posing/strut/armsRefusal';
 import { chainJoints, poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { inverseRotation, rotate } from '../../mathematics/geometry/rotation';
 import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
@@ -180,7 +180,7 @@ export function holdIn(
     refusal:
       baseRefusal(resolved.base, resolved.placed.spot.surface) ??
       leverRefusal(resolved.base, resolved.links) ??
-      armsRefusal(resolved, pose),
+      armsRefusal(rig, resolved),
     handMinutes: handMinutesOf(resolved, arms[0]!, carried, envelope),
     leverNm,
   };
@@ -202,7 +202,7 @@ const handMinutesOf = (
 
 /** How a base was put on and how long it bears. */
 function conditionsOf(
-  { setUp: { surfaceState, putOn, curedH }, placed }: ResolvedSetUp,
+  { setUp: { surfaceState, putOn, curedH } }: ResolvedSetUp,
   envelope: LoadEnvelope,
   ride: RideConditions,
   arm: HeldArm,
@@ -213,7 +213,7 @@ function conditionsOf(
   const resting = restingOn(arm, carried, envelope);
   const weightN = [...arm.pieces, ...(carried?.pieces ?? [])].reduce((sum, p) => sum + p.massKg * G, 0);
   return {
-    surface: placed.spot.surface,
+    surface: arm.surface,
     state: surfaceState ?? 'clean',
     pressurePa: envelope.pressurePa,
     temperatureC: ride.temperatureC,

@@ -1,7 +1,8 @@
 import { link, shakeAt } from '../../../testing/shakes';
 import { minutesToFit } from '../../posing/strut/minutesToFit';
 import { strutMassKg } from '../../posing/strut/strutMass';
-import { armsRefusal, standingArms } from '../../posing/strut/furtherArms';
+import { armsRefusal } from '../../posing/strut/armsRefusal';
+import { standingArms } from '../../posing/strut/furtherArms';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { poseRig } from '../../posing/rig/poseRig';
 import { poseStrut } from '../../posing/strut/kinematics';
@@ -95,8 +96,8 @@ it('the arm that is found by itself is no worse than those set by hand', () => {
 
 describe('an arm that does not go says why', () => {
   const refusal = (over: Partial<SetUp>) => {
-    const { resolved, pose } = stood(over);
-    return armsRefusal(resolved, pose);
+    const { rig, setUp } = onDoor(over);
+    return armsRefusal(rig, resolveSetUp(rig, setUp));
   };
   it('too far, too near, on nothing, past a damper, on a camera with one screw point', () => {
     expect(refusal({ furtherArms: SPREAD })).toBeNull();
@@ -104,10 +105,17 @@ describe('an arm that does not go says why', () => {
       /the second arm has to be \d+ mm long, the .* is 100 mm to 300 mm: put its base nearer/,
     );
     expect(refusal({ furtherArms: [arm(0.03, 0.03, 'medium-pole')] })).toMatch(/farther away/);
-    expect(refusal({ furtherArms: [arm(0, 2)] })).toMatch(/no surface for the second arm/);
+    expect(refusal({ furtherArms: [arm(0, 2)] })).toMatch(/second arm: there is no surface there/);
     expect(refusal({ furtherArms: SPREAD, links: [link('stiff-arm', 0.15, 10), link('damper-plate', 0.04)] })).toMatch(
       /takes its effect away/,
     );
+    // By another spot of the same car; and not by what moves against it, nor through its sheet.
+    const by = (spotId: string, linkId = 'medium-pole') =>
+      refusal({ furtherArms: [{ ...arm(0, 0, linkId), spotId }] });
+    expect(by('sill')).toBeNull();
+    expect(by('dash', 'long-pole')).toMatch(/would go through the/);
+    expect(by('chest')).toMatch(/move against each other/);
+    expect(by('gone')).toMatch(/is not on this carrier now/);
     expect(refusal({ furtherArms: SPREAD, cameraId: 'cube-camera' })).toMatch(/one screw point/);
   });
 

@@ -6,6 +6,7 @@ import { FOOT_M } from '../../posing/building/cameraMesh';
 import { standingArms } from '../../posing/strut/furtherArms';
 import { chainJoints, type StrutPose } from '../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { Surface } from '../../words/carrier/surface';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { LinkDefinition } from '../../words/kit/link';
 import type { RangeEnd } from '../../words/sourced/ends';
@@ -44,25 +45,25 @@ export function armFrame(resolved: ResolvedSetUp, pose: StrutPose, stiffness: Ra
   const { base, links, head, setUp } = resolved;
   const joint = spring(0, 1 / stiffness(head.stiffnessNmRad));
   const joints = chainJoints(resolved).map((p) => transformPoint(pose.worldFromSpot, p));
-  const footing = (foot: BaseDefinition, where: Vec3): readonly Flexibility[] => {
+  const footing = (foot: BaseDefinition, on: Surface, where: Vec3): readonly Flexibility[] => {
     const radiusM = footRadiusM(foot.grip);
-    const surface = SURFACE_STIFFNESS[resolved.placed.spot.surface.material];
+    const surface = SURFACE_STIFFNESS[on.material];
     const own = foot === base ? setUp.fastening : undefined;
     return [baseStiffness(foot, own, stiffness), ...(surface ? [stiffness(surface)] : [])].map((tipping) =>
       movedTo(footOn(tipping, radiusM), where, at),
     );
   };
   const first = sumOf(
-    ...footing(base, joints[0]!),
+    ...footing(base, resolved.placed.spot.surface, joints[0]!),
     ...links.flatMap(({ definition }, i): Flexibility[] => [
       movedTo(linkFlexibility(definition, stiffness, joints[i + 1]!, joints[i + 2]!), joints[i + 2]!, at),
       ...(definition.kind === 'pad' ? [] : [movedTo(joint, joints[i + 1]!, at)]),
     ]),
     movedTo(joint, joints[joints.length - 1]!, at),
   );
-  const others = standing.map(({ arm, worldFromBase, from, to }) =>
+  const others = standing.map(({ arm, surface, worldFromBase, from, to }) =>
     sumOf(
-      ...footing(arm.base, worldFromBase.position),
+      ...footing(arm.base, surface, worldFromBase.position),
       movedTo(joint, from, at),
       movedTo(linkFlexibility(arm.link, stiffness, from, to), to, at),
       movedTo(joint, to, at),

@@ -1,6 +1,7 @@
 import { kitWith } from '../../posing/lookup/kit';
 import { poseRig } from '../../posing/rig/poseRig';
-import { ARM_KINDS, armsRefusal, MOST_FURTHER_ARMS } from '../../posing/strut/furtherArms';
+import { armsRefusal } from '../../posing/strut/armsRefusal';
+import { ARM_KINDS, MOST_FURTHER_ARMS } from '../../posing/strut/furtherArms';
 import { poseStrut } from '../../posing/strut/kinematics';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
@@ -54,8 +55,8 @@ function steadiestOf(rig: RigSpec, setUp: SetUp, links: readonly LinkDefinition[
           linkId: link.id,
         };
         const resolved = resolveSetUp(rig, { ...setUp, furtherArms: [...(setUp.furtherArms ?? []), arm] });
+        if (armsRefusal(rig, resolved)) continue;
         const pose = poseStrut(resolved, setUpRig, setUpRig);
-        if (armsRefusal(resolved, pose)) continue;
         const { together } = armFrame(resolved, pose, usual)!;
         const gives = together[0]![0]! + together[1]![1]! + together[2]![2]!;
         if (!best || gives < best.gives) best = { arm, gives };

@@ -4,7 +4,7 @@ import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { FurtherArm } from '../../words/setUp/setUp';
 import { poseRig } from '../rig/poseRig';
-import { worldFromSpot, type PlacedSpot } from '../rig/spots';
+import { placedSpot, worldFromSpot, type PlacedSpot } from '../rig/spots';
 
 /** Words for the ways along the world's axes, positive and negative. */
 const WAYS = [
@@ -28,18 +28,20 @@ export function armWays(rig: RigSpec, placed: PlacedSpot): { readonly along: Way
   return { along: wayOf(rotate(rotation, [1, 0, 0])), across: wayOf(rotate(rotation, [0, 0, 1])) };
 }
 
-/** "200 mm behind and 150 mm to the left of the first base", "180 mm above the first base" */
+/** "200 mm behind and 150 mm to the left of the first base", "180 mm above the first base", "at “Roof, middle”" */
 export function armPlaceWords(
   rig: RigSpec,
   placed: PlacedSpot,
-  { alongM, acrossM }: Pick<FurtherArm, 'alongM' | 'acrossM'>,
+  { spotId, alongM, acrossM }: Pick<FurtherArm, 'spotId' | 'alongM' | 'acrossM'>,
   length: (m: number) => string,
 ): string {
-  const ways = armWays(rig, placed);
+  const other = spotId === undefined ? undefined : placedSpot(rig, spotId);
+  const what = other ? `“${other.spot.name}”` : 'the first base';
+  const ways = armWays(rig, other ?? placed);
   const by = (m: number, [to, against]: WayWords): readonly string[] =>
     Math.abs(m) < 0.0005 ? [] : [`${length(Math.abs(m))} ${m > 0 ? to : against}`];
   const words = [...by(alongM, ways.along), ...by(acrossM, ways.across)];
   const last = words.at(-1);
-  if (!last) return 'where the first base is';
-  return `${words.join(' and ')}${/(ahead|left|right)$/.test(last) ? ' of' : ''} the first base`;
+  if (!last) return other ? `at ${what}` : 'where the first base is';
+  return `${words.join(' and ')}${/(ahead|left|right)$/.test(last) ? ' of' : ''} ${what}`;
 }

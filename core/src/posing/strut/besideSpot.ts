@@ -7,26 +7,65 @@ import type { BaseDefinition } from '../../words/kit/base';
 import type { LinkDefinition } from '../../words/kit/link';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { FurtherArm } from '../../words/setUp/setUp';
+import type { Surface } from '../../words/carrier/surface';
+import { movesWith } from '../rig/movesWith';
 import { poseRig } from '../rig/poseRig';
-import type { PlacedSpot } from '../rig/spots';
+import { placedSpot, worldFromSpot, type PlacedSpot } from '../rig/spots';
 
 /** A further arm of a set-up with its pieces, and where its base stands. */
 export interface ResolvedArm {
   readonly use: FurtherArm;
   readonly base: BaseDefinition;
   readonly link: LinkDefinition;
-  /** Its base's frame in that of the spot: origin on the surface, +y its outward normal; null where there is no surface. */
-  readonly spotFromBase: Pose | null;
+  readonly stands: ArmFoot;
 }
+
+/** Where a further arm's base stands, or in words why it stands nowhere. */
+export type ArmFoot =
+  | {
+      /** Its frame in that of the set-up's spot: origin on the surface, +y the outward normal. */
+      readonly spotFromBase: Pose;
+      readonly surface: Surface;
+    }
+  | { readonly lost: string };
+
+const NO_SURFACE = 'there is no surface there: nearer to the spot, or to another side of it';
 
 /** The surface is looked for from so far over the spot's own plane, and so far below it: a bonnet falls away. Metres. */
 const LOOKED_FOR_M = 0.2;
 
-/** The frame of a base that stands beside a spot on the same part; null where nothing is there to stand on. */
+/** Where a base stands beside the spot of a set-up, or by another one that moves with it. */
 export function besideSpot(
   rig: RigSpec,
+  placed: PlacedSpot,
+  { spotId, alongM, acrossM }: Pick<FurtherArm, 'spotId' | 'alongM' | 'acrossM'>,
+): ArmFoot {
+  if (spotId === undefined) {
+    const spotFromBase = beside(rig, placed, alongM, acrossM);
+    return spotFromBase ? { spotFromBase, surface: placed.spot.surface } : { lost: NO_SURFACE };
+  }
+  const other = placedSpot(rig, spotId);
+  if (!other) return { lost: 'the spot that it stood by is not on this carrier now' };
+  const [here, there] = [placed.spot.partId, other.spot.partId];
+  if (!movesWith(rig, here, there)) {
+    const { byId } = poseRig(rig, SET_UP_STANCE_ID);
+    return {
+      lost: `the ${byId.get(there)!.name} and the ${byId.get(here)!.name} move against each other: arms from both would tear at the camera`,
+    };
+  }
+  const otherFromBase = beside(rig, other, alongM, acrossM);
+  if (!otherFromBase) return { lost: NO_SURFACE };
+  const posed = poseRig(rig, SET_UP_STANCE_ID);
+  const fromOther = compose(invert(worldFromSpot(posed, placed)), worldFromSpot(posed, other));
+  return { spotFromBase: compose(fromOther, otherFromBase), surface: other.spot.surface };
+}
+
+/** The frame of a base that stands beside a spot on the same part, in that of the spot; null where nothing is there to stand on. */
+function beside(
+  rig: RigSpec,
   { spot, partFromSpot }: Pick<PlacedSpot, 'spot' | 'partFromSpot'>,
-  { alongM, acrossM }: Pick<FurtherArm, 'alongM' | 'acrossM'>,
+  alongM: number,
+  acrossM: number,
 ): Pose | null {
   const part = poseRig(rig, SET_UP_STANCE_ID).byId.get(spot.partId)!;
   const normal = rotate(partFromSpot.rotation, [0, 1, 0]);

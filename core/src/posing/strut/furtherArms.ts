@@ -3,10 +3,8 @@ import { rotationFromAxes } from '../../mathematics/geometry/rotation';
 import { cross, distance, perpendicularTo, scale, type Vec3 } from '../../mathematics/geometry/vec3';
 import type { CameraDefinition } from '../../words/kit/camera';
 import type { LinkDefinition } from '../../words/kit/link';
-import type { SetUp } from '../../words/setUp/setUp';
 import { FOOT_M } from '../building/cameraMesh';
-import type { PlacedSpot } from '../rig/spots';
-import { baseRefusal } from './baseRefusal';
+import type { Surface } from '../../words/carrier/surface';
 import type { ResolvedArm } from './besideSpot';
 import type { StrutPose } from './kinematics';
 
@@ -18,6 +16,7 @@ export const MOST_FURTHER_ARMS = 2;
 /** A further arm as it stands in a stance, world frame. */
 export interface StandingArm {
   readonly arm: ResolvedArm;
+  readonly surface: Surface;
   readonly worldFromBase: Pose;
   /** The joint on its base, and the point of the cage that it is screwed to. */
   readonly from: Vec3;
@@ -43,56 +42,16 @@ export function standingArms(
   if (furtherArms.length === 0) return [];
   const free = cagePoints(camera).map((point) => transformPoint(worldFromBody, point));
   return furtherArms.flatMap((arm): StandingArm[] => {
-    if (!arm.spotFromBase || free.length === 0) return [];
-    const worldFromBase = compose(worldFromSpot, arm.spotFromBase);
+    if ('lost' in arm.stands || free.length === 0) return [];
+    const worldFromBase = compose(worldFromSpot, arm.stands.spotFromBase);
     const from = transformPoint(worldFromBase, [0, arm.base.heightM.value, 0]);
     const nearest = free.reduce((best, p, i) => (distance(p, from) < distance(free[best]!, from) ? i : best), 0);
     const [to] = free.splice(nearest, 1);
-    return [{ arm, worldFromBase, from, to: to!, lengthM: distance(from, to!) }];
+    return [{ arm, surface: arm.stands.surface, worldFromBase, from, to: to!, lengthM: distance(from, to!) }];
   });
 }
 
 export const armName = (index: number): string => (index === 0 ? 'second arm' : 'third arm');
-const millimetres = (m: number): string => `${Math.round(m * 1000)} mm`;
-
-/** Less than this short or over, an arm still goes: its joints turn a little. Metres. */
-const GIVES_M = 0.003;
-
-/** Why a further arm does not go as it is set, in words that stand by themselves; null where all do. */
-export function armsRefusal(
-  resolved: {
-    readonly setUp: Pick<SetUp, 'links'>;
-    readonly placed: PlacedSpot;
-    readonly links: readonly { readonly definition: LinkDefinition }[];
-    readonly furtherArms: readonly ResolvedArm[];
-    readonly camera: CameraDefinition;
-  },
-  pose: StrutPose,
-): string | null {
-  const { furtherArms, camera, placed, links } = resolved;
-  if (furtherArms.length === 0) return null;
-  const points = camera.screwPoints ?? 1;
-  if (furtherArms.length >= points)
-    return points === 1
-      ? `the ${camera.name.toLowerCase()} has one screw point: a further arm needs a camera in a cage`
-      : `the ${camera.name.toLowerCase()} has ${points} screw points, too few for so many arms`;
-  const damper = links.find(({ definition: { kind } }) => kind === 'damper' || kind === 'spring arm');
-  if (damper)
-    return `a further arm goes past the ${damper.definition.name.toLowerCase()} and takes its effect away: one or the other`;
-  const lost = furtherArms.findIndex(({ spotFromBase }) => spotFromBase === null);
-  if (lost >= 0)
-    return `there is no surface for the ${armName(lost)} there: nearer to the first base, or to another side`;
-  for (const { arm, lengthM } of standingArms(resolved, pose)) {
-    const name = armName(furtherArms.indexOf(arm));
-    const refused = baseRefusal(arm.base, placed.spot.surface);
-    if (refused) return `${name}: ${refused}`;
-    const { low, high } = arm.link.lengthM;
-    const long = `the ${name} has to be ${millimetres(lengthM)} long, the ${arm.link.name.toLowerCase()} is ${millimetres(low)} to ${millimetres(high)}`;
-    if (lengthM > high + GIVES_M) return `${long}: put its base nearer`;
-    if (lengthM < low - GIVES_M) return `${long}: put its base farther away`;
-  }
-  return null;
-}
 
 /** How long a further arm's straight piece is, from its base's joint to the cage, as a rod from the origin upward. */
 export function rodPose({ from, to }: StandingArm): Pose {

@@ -49,14 +49,14 @@ export function ownParts(resolved: ResolvedSetUp, pose: StrutPose): PosedPart[] 
     { ...own, id: 'ownCamera', name: 'camera', tone: 'hivis', mesh: body.body },
     { ...own, id: 'ownLens', name: 'camera lens', tone: 'lens', mesh: body.glass },
     ...standingArms(resolved, pose).flatMap((standing, i): PosedPart[] => {
-      const { arm, lengthM, worldFromBase } = standing;
+      const { arm, surface, lengthM, worldFromBase } = standing;
       const part = { name: armName(i), group: 'own', tone: 'hivis' } as const;
-      const stands = `${arm.base.id} ${arm.base.heightM.value} ${surfaceKey(placed.spot.surface)}`;
+      const stands = `${arm.base.id} ${arm.base.heightM.value} ${surfaceKey(surface)}`;
       return [
         {
           ...part,
           id: `ownBase${i + 2}`,
-          mesh: bases(stands, () => arm.base.mesh(placed.spot.surface)),
+          mesh: bases(stands, () => arm.base.mesh(surface)),
           worldFromPart: worldFromBase,
         },
         {

@@ -58,7 +58,7 @@ export function resolveSetUp(spec: RigSpec, setUp: SetUp): ResolvedSetUp {
 
 const NONE: readonly ResolvedArm[] = [];
 const standingBeside = (spec: RigSpec, placed: PlacedSpot, arms: readonly ResolvedArm[]): readonly ResolvedArm[] =>
-  arms.length === 0 ? NONE : arms.map((arm) => ({ ...arm, spotFromBase: besideSpot(spec, placed, arm.use) }));
+  arms.length === 0 ? NONE : arms.map((arm) => ({ ...arm, stands: besideSpot(spec, placed, arm.use) }));
 
 /** What a set-up is made of that the kit lacks, in words; null when all is there. */
 export function missingPiece(spec: RigSpec, setUp: SetUp): string | null {
@@ -71,6 +71,7 @@ export function missingPiece(spec: RigSpec, setUp: SetUp): string | null {
 }
 
 const NONE_USED: readonly FurtherArm[] = [];
+const NOT_YET = { lost: 'it is not put anywhere yet' };
 
 /** The pieces of a set-up, wherever it goes. @throws RangeError naming the id that is missing */
 export function resolvePieces(spec: RigSpec, setUp: SetUp): Omit<ResolvedSetUp, 'placed'> {
@@ -86,7 +87,7 @@ export function resolvePieces(spec: RigSpec, setUp: SetUp): Omit<ResolvedSetUp, 
       use,
       base: find('base', kit.bases, use.baseId),
       link: find('link', kit.links, use.linkId),
-      spotFromBase: null,
+      stands: NOT_YET,
     })),
     head: find('head', kit.heads, setUp.headId),
     camera,

@@ -20,10 +20,12 @@ export interface PutOn {
 }
 
 /**
- * A further arm to the same camera, from a base of its own beside the first: on the same part, so that both move as one. It is straight, of
- * whatever length it takes from there to the camera's cage.
+ * A further arm to the same camera, from a base of its own: beside the first on the same part, or by another spot of a part that moves with it,
+ * so that both move as one. It is straight, of whatever length it takes from there to the camera's cage.
  */
 export interface FurtherArm {
+  /** By which spot its base stands; none = by that of the set-up, wherever it has slid. */
+  readonly spotId?: string;
   /** From the spot along its reference (on most spots: ahead), over the surface; metres, negative = back. */
   readonly alongM: number;
   /** From the spot across that, to the right where the reference is ahead; metres, negative = left. */

@@ -12,6 +12,8 @@ import { useInUnits } from '../../ui/useInUnits';
 const NAMES = ['Second arm', 'Third arm'] as const;
 /** A base stands within this of the first. Metres. */
 const APART_M = 1;
+/** Stands for the first base among the spots. */
+const BESIDE = '';
 
 interface FurtherArmsProps {
   readonly bases: readonly Choice[];
@@ -73,10 +75,24 @@ export function FurtherArms({ bases, links }: FurtherArmsProps) {
               <X size={15} aria-hidden />
             </button>
           </div>
+          {(arm.spotId !== undefined || (standing && standing.feet.length > 0)) && (
+            <ChoiceField
+              label="Stands by"
+              value={arm.spotId ?? BESIDE}
+              choices={[
+                { id: BESIDE, name: 'The first base' },
+                ...(standing?.feet ?? []),
+                ...(arm.spotId === undefined || standing?.feet.some(({ id }) => id === arm.spotId)
+                  ? []
+                  : [{ id: arm.spotId, name: 'Another spot' }]),
+              ]}
+              onChange={(id) => set(index, { spotId: id === BESIDE ? undefined : id, alongM: 0, acrossM: 0 })}
+            />
+          )}
           <ChoiceField
             label="Its base"
             value={arm.baseId}
-            choices={bases}
+            choices={bases.map((base) => ({ ...base, refused: standing?.baseRefusals[index]?.[base.id] }))}
             onChange={(baseId) => set(index, { baseId })}
           />
           <div className="grid grid-cols-2 gap-x-2">
@@ -84,7 +100,7 @@ export function FurtherArms({ bases, links }: FurtherArmsProps) {
               <NumberField
                 key={way}
                 stacked
-                label={standing ? `Base ${standing.ways[way][0]}` : 'Base'}
+                label={standing?.ways[index] ? `Base ${standing.ways[index][way][0]}` : 'Base'}
                 value={arm[`${way}M`] * perUnit}
                 unit={metric ? 'mm' : 'in'}
                 step={metric ? 10 : 0.5}
@@ -97,7 +113,7 @@ export function FurtherArms({ bases, links }: FurtherArmsProps) {
           </div>
           {standing?.lengthsM[index] != null && (
             <p className="text-[0.86rem] text-ink-2">
-              Measured from the first base. The arm comes out{' '}
+              Measured from {arm.spotId === undefined ? 'the first base' : 'that spot'}. The arm comes out{' '}
               <span className="reading">{smallLength(standing.lengthsM[index], units)}</span> long.
             </p>
           )}

@@ -204,7 +204,7 @@ export function StrutFields() {
         </button>
       )}
       <FurtherArms
-        bases={offered(bases).map(({ id, name }) => ({ id, name, refused: refusals.value?.[id] }))}
+        bases={offered(bases).map(({ id, name }) => ({ id, name }))}
         links={offered(links)}
       />
       <ChoiceField

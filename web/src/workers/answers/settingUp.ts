@@ -23,6 +23,7 @@ import {
   type OutingCarrier,
   type RigSpec,
   type SetUp,
+  armFeet,
   armWays,
   armsRefusal,
   poseStrut,
@@ -76,8 +77,19 @@ export const settingUp = {
     const standing = standingArms(resolved, pose);
     return {
       lengthsM: resolved.furtherArms.map((arm) => standing.find((s) => s.arm === arm)?.lengthM ?? null),
-      ways: armWays(rig, resolved.placed),
-      refusal: armsRefusal(resolved, pose),
+      ways: resolved.furtherArms.map(({ use }) =>
+        armWays(rig, (use.spotId !== undefined && placedSpot(rig, use.spotId)) || resolved.placed),
+      ),
+      refusal: armsRefusal(rig, resolved),
+      /** Why bases cannot go under each, by their ids. */
+      baseRefusals: resolved.furtherArms.map(({ stands }) =>
+        Object.fromEntries(
+          'lost' in stands
+            ? []
+            : kitWith(rig.ownKit).bases.map((base) => [base.id, baseRefusal(base, stands.surface)] as const),
+        ),
+      ),
+      feet: armFeet(rig, resolved),
     };
   },
 

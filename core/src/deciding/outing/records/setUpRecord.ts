@@ -27,6 +27,7 @@ const linkUse = object({
 }).noUnknown(UNKNOWN_FIELDS);
 
 const furtherArm = object({
+  spotId: id().optional(),
   alongM: within(-5, 5),
   acrossM: within(-5, 5),
   baseId: id(),

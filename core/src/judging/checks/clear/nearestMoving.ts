@@ -1,4 +1,4 @@
-import { movingAgainst } from '../../../physics/clearance/movingAgainst';
+import { movingAgainst } from '../../../posing/rig/movingAgainst';
 import type { CarrierScene } from '../../../posing/scene/carrierScene';
 import { seenIn, type Sightlines } from '../../../physics/framing/sightlines';
 import type { VisibilityCube } from '../../../physics/framing/visibilityCube';

@@ -4,6 +4,7 @@ import { applied, type Matrix } from '../../../mathematics/numbers/matrix';
 import { armName, standingArms } from '../../../posing/strut/furtherArms';
 import type { StrutPose } from '../../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { Surface } from '../../../words/carrier/surface';
 import type { BaseDefinition } from '../../../words/kit/base';
 import type { LinkDefinition } from '../../../words/kit/link';
 import { usual } from '../../../words/sourced/ends';
@@ -24,6 +25,8 @@ import {
 export interface HeldArm {
   readonly base: BaseDefinition;
   readonly links: readonly LinkDefinition[];
+  /** What its base stands on. */
+  readonly surface: Surface;
   /** Outward normal under its base, world frame. */
   readonly normal: Vec3;
   /** The spot's reference along its surface, world frame. */
@@ -52,6 +55,7 @@ export function heldArms(
   const first = {
     base,
     links: links.map((l) => l.definition),
+    surface: resolved.placed.spot.surface,
     normal: spotNormal(pose),
     ahead: rotate(pose.worldFromSpot.rotation, AHEAD),
   };
@@ -69,11 +73,12 @@ export function heldArms(
         interfaces: interfaces.map((face) => ({ ...face, beyond: face.beyond.filter((i) => i < own.length) })),
         share: frame.shares[0]!,
       },
-      ...standingArms(resolved, pose).map(({ arm, worldFromBase, from, to }, i): HeldArm => {
+      ...standingArms(resolved, pose).map(({ arm, surface, worldFromBase, from, to }, i): HeldArm => {
         const name = armName(i);
         return {
           base: arm.base,
           links: [arm.link],
+          surface,
           normal: rotate(worldFromBase.rotation, UP),
           ahead: rotate(worldFromBase.rotation, AHEAD),
           pieces: further[i]!,

@@ -1,7 +1,7 @@
 import { compose, invert, transformPoint, type Pose } from '../../mathematics/geometry/pose';
 import { distance, type Vec3 } from '../../mathematics/geometry/vec3';
-import type { PosedRig } from '../../posing/rig/poseRig';
 import type { PosedPart } from '../../words/carrier/posedPart';
+import type { PosedRig } from './poseRig';
 
 const PROBES: readonly Vec3[] = [
   [0, 0, 0],
