@@ -10,6 +10,7 @@ const KINDS = [
   { folder: 'hardware/links', list: 'LINKS', type: 'LinkDefinition', from: '../src/words/kit/link' },
   { folder: 'hardware/heads', list: 'HEADS', type: 'HeadDefinition', from: '../src/words/kit/head' },
   { folder: 'hardware/filters', list: 'FILTERS', type: 'FilterDefinition', from: '../src/words/kit/filter' },
+  { folder: 'hardware/tethers', list: 'TETHERS', type: 'TetherDefinition', from: '../src/words/kit/tether' },
   { folder: 'hardware/add-ons', list: 'ADD_ONS', type: 'AddOnDefinition', from: '../src/words/kit/addOn' },
   { folder: 'grounds', list: 'GROUND_WORLDS', type: 'GroundsOfWorld', from: '../src/words/ride/groundDefinition' },
   { folder: 'rules', list: 'RULES', type: 'RuleDefinition', from: '../src/words/rule/rule' },

@@ -39,6 +39,7 @@ export { SET_UP_STANCE_ID } from './words/carrier/stance';
 export { BASE_KINDS, SURFACE_SHAPES, type Surface, type SurfaceMaterial } from './words/carrier/surface';
 export { type CheckResult, type Finding, type Mend, worstCheck } from './words/check/result';
 export type { BaseDefinition } from './words/kit/base';
+export type { TetherDefinition } from './words/kit/tether';
 export { ADD_ON_PLACES, type AddOnDefinition, type AddOnPlace } from './words/kit/addOn';
 export type { CameraDefinition, CameraMounting } from './words/kit/camera';
 export type { FilterDefinition } from './words/kit/filter';
@@ -105,6 +106,7 @@ export { lostSpots, placedAt, placedSpot, placedSpots, whyUnplaced, worldFromSpo
 export { imperialWords } from './mathematics/units/imperialWords';
 export { tiltWords } from './mathematics/units/tiltWords';
 export { fromMarkM, slides, type SpotZone } from './words/carrier/spotZone';
+export { tetherAnchors, tetherLengthM, type TetherAnchor } from './posing/strut/tethering';
 export { armFeet } from './posing/strut/armFeet';
 export { armWays } from './posing/strut/armPlace';
 export { baseRefusal } from './posing/strut/baseRefusal';

@@ -110,7 +110,17 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
     },
   ),
   withTaught({ version: 14, carriers: [{ ...carrier, rig, ride: { ...carrier.ride, blades: 'nicked' } }] }),
-  withTaught({}, { setUp: { ...(shot.setUp as Stored), addOnIds: ['clear-housing'] } }),
+  withTaught({ version: 15 }, { setUp: { ...(shot.setUp as Stored), addOnIds: ['clear-housing'] } }),
+  withTaught(
+    {},
+    {
+      setUp: {
+        ...(shot.setUp as Stored),
+        tether: { tetherId: 'cord', partId: 'backpack', lengthM: 0.2 },
+        furtherArms: [{ spotId: 'pack', alongM: 0, acrossM: 0, baseId: 'suction-single', linkId: 'long-arm' }],
+      },
+    },
+  ),
 ];
 
 /** With all that clips, log and supplies may say. */

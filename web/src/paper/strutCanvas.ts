@@ -4,7 +4,13 @@ import { GREY, HIVIS, INK } from './colours';
 
 /** The side drawing as vectors, points; down is positive on paper. */
 export function strutCanvas(drawing: SideElevation, width: number, height: number): CanvasElement[] {
-  const points = [...drawing.joints, ...drawing.body, drawing.lens];
+  const points = [
+    ...drawing.joints,
+    ...(drawing.tether ?? []),
+    ...drawing.furtherArms.flat(),
+    ...drawing.body,
+    drawing.lens,
+  ];
   const [xs, ys] = [points.map((p) => p[0]), points.map((p) => p[1])];
   const middle: DrawingPoint = [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
   const scale =
@@ -23,6 +29,8 @@ export function strutCanvas(drawing: SideElevation, width: number, height: numbe
     lineWidth,
     lineColor,
   });
+  const polyline = (path: readonly DrawingPoint[], lineWidth: number, lineColor: string) =>
+    path.slice(1).map((point, i) => line(at(path[i]!), at(point), lineWidth, lineColor));
   const spot = at(drawing.joints[0]!);
   const lens = at(drawing.lens);
   const hatch = Array.from({ length: 9 }, (_, i) => {
@@ -32,7 +40,9 @@ export function strutCanvas(drawing: SideElevation, width: number, height: numbe
   return [
     line(along(spot, drawing.surface, -50), along(spot, drawing.surface, 50), 1.4, INK),
     ...hatch,
-    ...drawing.joints.slice(1).map((joint, i) => line(at(drawing.joints[i]!), at(joint), 4, HIVIS)),
+    ...polyline(drawing.tether ?? [], 1, INK),
+    ...drawing.furtherArms.flatMap((arm) => polyline(arm, 2.6, HIVIS)),
+    ...polyline(drawing.joints, 4, HIVIS),
     ...drawing.body.map((corner, i) => line(at(corner), at(drawing.body[(i + 1) % drawing.body.length]!), 1.2, INK)),
     ...drawing.edges.map((edge) => line(lens, along(lens, edge, 42), 0.6, HIVIS)),
     line(lens, along(lens, drawing.axis, 44), 1.4, INK),

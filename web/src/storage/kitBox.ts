@@ -88,13 +88,14 @@ export function withPrice(box: KitBox, id: string, price: number | null): KitBox
 }
 
 /** Everything that can lie in a box. */
-export const allPieces = ({ cameras, bases, links, heads, filters, addOns }: Kit) => [
+export const allPieces = ({ cameras, bases, links, heads, filters, addOns, tethers }: Kit) => [
   ...cameras,
   ...bases,
   ...links,
   ...heads,
   ...filters,
   ...addOns,
+  ...tethers,
 ];
 
 /** Puts items in or takes them out; the first time everything else stays in. */

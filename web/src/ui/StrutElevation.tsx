@@ -37,7 +37,13 @@ export function StrutElevation({
   title = 'set-up stance',
 }: StrutElevationProps) {
   const svg = useRef<SVGSVGElement>(null);
-  const points = [...drawing.joints, ...drawing.furtherArms.flat(), ...drawing.body, drawing.lens];
+  const points = [
+    ...drawing.joints,
+    ...(drawing.tether ?? []),
+    ...drawing.furtherArms.flat(),
+    ...drawing.body,
+    drawing.lens,
+  ];
   const xs = points.map((p) => p[0]);
   const ys = points.map((p) => p[1]);
   const middle: DrawingPoint = [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
@@ -130,6 +136,9 @@ export function StrutElevation({
           strokeLinejoin="round"
         />
       ))}
+      {drawing.tether && (
+        <polyline points={pointsOf(drawing.tether)} fill="none" stroke="currentColor" strokeWidth="1.6" />
+      )}
       <polyline
         points={pointsOf(drawing.joints)}
         fill="none"

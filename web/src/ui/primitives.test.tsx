@@ -52,6 +52,7 @@ describe('the side drawing', () => {
       [0, 0.02],
     ],
     furtherArms: [],
+    tether: null,
     body: [
       [-0.02, 0.03],
       [0.02, 0.03],

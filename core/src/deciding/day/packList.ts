@@ -44,6 +44,8 @@ const WITH_BASE: Readonly<Partial<Record<BaseKind, readonly [id: string, name: s
 const LEFT_AT_START = ['scale', 'hex-key', 'cup-water', 'level', 'spare-pads'];
 /** Cord and a ring for one camera, grams. */
 const TETHER_G = 15;
+/** A pad with a ring for a tether, kilograms. Estimate 0.005 to 0.012. */
+const TETHER_PAD_KG = 0.008;
 
 /** Everything that an outing's shots take along, each once with its count, heaviest kind first; what the trade takes besides at the end. */
 export function packList(outing: Outing, camerasOf: (cameraId: string) => number = () => 1): readonly PackItem[] {
@@ -91,8 +93,10 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
   }
   // A base stays on its place: one for each place, of each other piece the most that one shot takes.
   const places = new Map<string, Set<string>>();
+  // A tether stays with its camera.
+  const tied = new Map<string, string>();
   for (const shot of shots) {
-    const { base, links, head } = resolvePieces(rigOfShot(outing, shot), shot.setUp);
+    const { base, links, furtherArms, head } = resolvePieces(rigOfShot(outing, shot), shot.setUp);
     const key = `${shot.carrierId} ${shot.setUp.spotId}`;
     places.set(base.id, (places.get(base.id) ?? new Set()).add(key));
     const stays = base.kind === 'adhesive' || base.kind === 'bolt';
@@ -109,7 +113,15 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
       const count = links.filter((link) => link.definition.id === definition.id).length;
       piece(definition.id, definition.name, count, definition.massKg.value, 'mount', 'between base and camera');
     }
-    piece(head.id, head.name, 1, head.massKg.value, 'mount', 'turns the camera');
+    for (const arm of furtherArms) {
+      const alike = furtherArms.filter((other) => other.base.id === arm.base.id).length;
+      const bases = alike + (arm.base.id === base.id ? 1 : 0);
+      piece(arm.base.id, arm.base.name, bases, arm.base.massKg.value, 'mount', 'one under each arm');
+      const arms = furtherArms.filter((other) => other.link.id === arm.link.id).length;
+      const inStrut = links.filter((link) => link.definition.id === arm.link.id).length;
+      piece(arm.link.id, arm.link.name, arms + inStrut, arm.link.massKg.value, 'mount', 'arms beside the first');
+    }
+    piece(head.id, head.name, 1 + furtherArms.length, head.massKg.value, 'mount', 'turns the camera');
     const { weatherId = 'dry' } = carrierOfShot(outing, shot).ride;
     if (weatherId !== 'dry')
       add({
@@ -153,6 +165,14 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
       });
     for (const { id, name, massKg, mirrorLeft } of filtersOf(kit, shot.setUp))
       piece(id, name, 1, massKg.value, 'care', mirrorLeft ? 'against what glass mirrors' : 'off again before dusk');
+    const tether = kit.tethers.find(({ id }) => id === shot.setUp.tether?.tetherId);
+    if (tether) {
+      tied.set(shot.setUp.cameraId, tether.id);
+      const count = [...tied.values()].filter((id) => id === tether.id).length;
+      piece(tether.id, tether.name, count, tether.massKg.value, 'care', 'what comes off must not leave');
+      if (shot.setUp.tether?.partId === undefined)
+        piece('tether-pad', 'Stick-on pad with a ring', 1, TETHER_PAD_KG, 'care', 'for the tether');
+    }
     for (const { id, name, massKg, place } of addOnsOf(kit, shot.setUp))
       piece(id, name, 1, massKg.value, 'care', place);
   }
@@ -179,14 +199,16 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
       why: `${Math.max(1, Math.round(camera.gb))} GB of film, and one spare`,
     });
   }
-  add({
-    id: 'tethers',
-    name: 'Tethers: cord and rings',
-    count: cameraIds.length,
-    grams: TETHER_G * cameraIds.length,
-    kind: 'care',
-    why: 'around each camera itself',
-  });
+  const untied = cameraIds.filter((id) => !tied.has(id));
+  if (untied.length > 0)
+    add({
+      id: 'tethers',
+      name: 'Tethers: cord and rings',
+      count: untied.length,
+      grams: TETHER_G * untied.length,
+      kind: 'care',
+      why: 'around each camera itself',
+    });
   add({ id: 'scale', name: 'Hand scale', count: 1, grams: 100, kind: 'care', why: 'for the pull test' });
   add({
     id: 'wipes',

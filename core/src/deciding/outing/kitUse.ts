@@ -14,6 +14,7 @@ const piecesOf = (setUp: SetUp): readonly string[] => [
   ...(setUp.furtherArms ?? []).flatMap((arm) => [arm.baseId, arm.linkId, setUp.headId]),
   ...filtersOf(kitWith(), setUp).map(({ id }) => id),
   ...(setUp.addOnIds ?? []),
+  ...(setUp.tether ? [setUp.tether.tetherId] : []),
 ];
 
 /** How many of each piece all these shots take, rigged at the same time. */

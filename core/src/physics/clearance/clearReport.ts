@@ -25,6 +25,7 @@ import { noticed, type Noticed } from './noticed';
 import { ownPoints } from './ownPoints';
 import { hiddenSight, levelEyes, type SightReport } from './sight';
 import { approaches, nearestTurning, type Approach } from './strikes';
+import { tetherReach, type TetherReach } from './tetherReach';
 import { watchedHidden, watchedSights, type WatchedReport } from './watched';
 import { waysOut, type WayOutReport } from './wayOut';
 
@@ -76,6 +77,8 @@ export interface ClearReport {
     /** What a short tie can go round, the nearest first. */
     readonly anchors: readonly string[];
   } | null;
+  /** How far the tether that is named lets it get; null = none is. */
+  readonly tethered: TetherReach | 'lost' | null;
 }
 
 /** Half of a head or helmet from side to side. Estimate 0.08 to 0.13 m. */
@@ -162,6 +165,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     liesOn: zone === null || resolved.base.kind === 'hand' ? null : liesOn(rig, resolved),
     headBurden: zone === 'head' ? headBurden(resolved.camera) : null,
     neck: zone === 'head' && body ? neckMinutes(massKg, camera, body.neckBase, body.head.rotation) : null,
+    tethered: tetherReach(rig, resolved),
     turning: turning && {
       partName: turning.partName,
       distanceM: turning.distanceM,

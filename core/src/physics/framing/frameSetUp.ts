@@ -18,7 +18,7 @@ import { MEASURE_COLUMNS, overRide, type FramedSetUp, type StanceFrame } from '.
 
 export function frameInStance(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: PosedRig, columns: number) {
   const strut = poseStrut(resolved, setUpRig, rig);
-  const parts = [...rig.parts, ...ownParts(resolved, strut)].filter((part) => !part.seeThrough);
+  const parts = [...rig.parts, ...ownParts(resolved, strut, rig)].filter((part) => !part.seeThrough);
   const grid = rayGrid(resolved.lens, columns, rowsFor(resolved.lens, columns));
   const cast = castThroughSeam(parts, strut.worldFromCamera, grid, seamOf(resolved, strut));
   return {

@@ -33,6 +33,8 @@ import {
   type LoadedPiece,
   type SurfaceLoad,
 } from './loads/loads';
+import { strutMassKg } from '../../posing/strut/strutMass';
+import { caughtBy, type Caught } from './tether/caught';
 import { tetherLoadN } from './tether/tether';
 
 interface HoldQuestion {
@@ -81,6 +83,8 @@ export interface HoldReport {
     readonly direction: string;
   };
   readonly tetherN: number;
+  /** What the tether does that is named; null = none is. */
+  readonly caught: Caught | null;
   /** Why the base does not go on this surface; null where it does. */
   readonly refusal: string | null;
   /** Minutes that a hand holds it out; null where it is on something else. */
@@ -176,7 +180,8 @@ export function holdIn(
     interfaces,
     weakest,
     pullTest: { newton, kgf: newton / G, factor, direction: directionWords(seenFromSpot(pose, normalize(pulls))) },
-    tetherN: tetherLoadN(resolved.camera.massKg.value + resolved.head.massKg.value),
+    caught: caughtBy(resolved),
+    tetherN: tetherLoadN(strutMassKg(resolved)),
     refusal:
       baseRefusal(resolved.base, resolved.placed.spot.surface) ??
       leverRefusal(resolved.base, resolved.links) ??

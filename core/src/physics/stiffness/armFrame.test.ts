@@ -110,8 +110,7 @@ describe('an arm that does not go says why', () => {
       /takes its effect away/,
     );
     // By another spot of the same car; and not by what moves against it, nor through its sheet.
-    const by = (spotId: string, linkId = 'medium-pole') =>
-      refusal({ furtherArms: [{ ...arm(0, 0, linkId), spotId }] });
+    const by = (spotId: string, linkId = 'medium-pole') => refusal({ furtherArms: [{ ...arm(0, 0, linkId), spotId }] });
     expect(by('sill')).toBeNull();
     expect(by('dash', 'long-pole')).toMatch(/would go through the/);
     expect(by('chest')).toMatch(/move against each other/);

@@ -1,10 +1,11 @@
-import { ADD_ONS, BASES, CAMERAS, FILTERS, HEADS, LINKS } from '../../../catalog/index.generated';
+import { ADD_ONS, BASES, CAMERAS, FILTERS, HEADS, LINKS, TETHERS } from '../../../catalog/index.generated';
 import { ADD_ON_PLACES, type AddOnDefinition } from '../../words/kit/addOn';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
 import type { FilterDefinition } from '../../words/kit/filter';
 import type { HeadDefinition } from '../../words/kit/head';
 import type { LinkDefinition } from '../../words/kit/link';
+import type { TetherDefinition } from '../../words/kit/tether';
 import { NO_OWN_KIT, type OwnKit } from '../../words/kit/ownKit';
 import type { SetUp } from '../../words/setUp/setUp';
 import { goesOn, wearing } from '../building/wearing';
@@ -18,6 +19,7 @@ export interface Kit {
   readonly heads: readonly HeadDefinition[];
   readonly filters: readonly FilterDefinition[];
   readonly addOns: readonly AddOnDefinition[];
+  readonly tethers: readonly TetherDefinition[];
 }
 
 /** The first of some pieces that a condition names. @throws RangeError where the kit lacks such a piece */
@@ -46,6 +48,7 @@ export function kitWith(own: OwnKit = NO_OWN_KIT): Kit {
     links: [...LINKS, ...own.links.map(ownLink)],
     heads: HEADS,
     addOns: ADD_ONS,
+    tethers: TETHERS,
     filters: [...FILTERS].sort((a, b) => a.stops - b.stops),
   };
   kits.set(own, kit);

@@ -1,4 +1,4 @@
-import { rod } from '../../mathematics/geometry/build/tube';
+import { rod, tube } from '../../mathematics/geometry/build/tube';
 import { revolveRing } from '../../mathematics/geometry/build/revolve';
 import { roundedBox } from '../../mathematics/geometry/build/roundedBox';
 import { mergeMeshes, type Mesh } from '../../mathematics/geometry/mesh';
@@ -7,6 +7,8 @@ import type { PosedPart } from '../../words/carrier/posedPart';
 import { linkMesh } from './linkMesh';
 import { pieceOf, type Kit } from '../lookup/kit';
 import { addOnMesh, goesOn, wearing } from '../building/wearing';
+import type { Vec3 } from '../../mathematics/geometry/vec3';
+import type { TetherDefinition } from '../../words/kit/tether';
 import type { AddOnDefinition } from '../../words/kit/addOn';
 
 export type KitKind = keyof Kit;
@@ -30,6 +32,25 @@ function addOnPortrait(kit: Kit, addOn: AddOnDefinition): readonly PosedPart[] {
     part('glass', 'lens', glass),
     ...(piece ? [part('piece', 'hivis', piece)] : []),
   ];
+}
+
+/** A tether with a loop at each end, laid in a bow; at least so thick that it is seen. */
+function coil({ radiusM, lengthM }: TetherDefinition): Mesh {
+  const long = Math.min(lengthM.high, 0.2);
+  const radius = Math.max(radiusM, long / 60);
+  const bow = Array.from({ length: 25 }, (_, i): Vec3 => {
+    const t = i / 24;
+    return [long * (t - 0.5), 0.25 * long * Math.sin(Math.PI * t) + radius, 0.12 * long * Math.sin(2 * Math.PI * t)];
+  });
+  const loops = [bow[0]!, bow[24]!].map(([x, y, z]) => {
+    const r = 0.07 * long;
+    const ring = Array.from({ length: 17 }, (_, i): Vec3 => {
+      const turn = (i / 16) * 2 * Math.PI;
+      return [x + Math.sign(x) * r * (1 - Math.cos(turn)), y, z + r * Math.sin(turn)];
+    });
+    return tube(ring, { radiusM: radius, segments: 10 });
+  });
+  return mergeMeshes([tube(bow, { radiusM: radius, segments: 10 }), ...loops]);
 }
 
 /** Of a filter's ring, metres. */
@@ -98,6 +119,10 @@ export function kitPieceParts(kit: Kit, kind: KitKind, id: string): readonly Pos
   if (kind === 'addOns') {
     const addOn = kit.addOns.find((a) => a.id === id);
     if (addOn) return addOnPortrait(kit, addOn);
+  }
+  if (kind === 'tethers') {
+    const tether = kit.tethers.find((t) => t.id === id);
+    if (tether) return [part('tether', 'hivis', coil(tether))];
   }
   throw new RangeError(`kitPieceParts: no ${kind} "${id}" in the kit`);
 }

@@ -18,13 +18,15 @@ const MINUTES: Readonly<Record<BaseKind, number>> = {
 };
 const LINK_MINUTES = 1.5;
 const BALL_MINUTES = 1;
+const TETHER_MINUTES = 1;
 /** A strap turns with whoever wears it: looked at until it points ahead, and once more. */
 const WEBBING_MINUTES = 1.5;
 
 /** From the box to a set angle, minutes. */
-export const minutesToFit = ({ base, links, furtherArms, head, placed }: ResolvedSetUp): number =>
+export const minutesToFit = ({ base, links, furtherArms, head, placed, tether }: ResolvedSetUp): number =>
   MINUTES[base.kind] +
   links.length * LINK_MINUTES +
   furtherArms.reduce((sum, arm) => sum + MINUTES[arm.base.kind] + LINK_MINUTES, 0) +
+  (tether ? TETHER_MINUTES : 0) +
   (head.turns.pan ? BALL_MINUTES : 0) +
   (placed.spot.surface.material === 'webbing' ? WEBBING_MINUTES : 0);

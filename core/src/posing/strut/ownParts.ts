@@ -7,9 +7,11 @@ import { keepLatest } from '../../mathematics/caching/keepLatest';
 import { keyOf } from '../../mathematics/caching/keyOf';
 import type { Surface } from '../../words/carrier/surface';
 import type { LinkUse } from '../../words/setUp/setUp';
+import type { PosedRig } from '../rig/poseRig';
 import { armName, rodPose, standingArms } from './furtherArms';
 import { linkMesh } from './linkMesh';
 import { chainJoints, type StrutPose } from './kinematics';
+import { tetherParts } from './tethering';
 import type { ResolvedSetUp } from './resolveSetUp';
 
 const chains = keepLatest<Mesh>(600);
@@ -26,8 +28,11 @@ const JOINT_HALF_M = 0.011;
 const bolt = (joint: Vec3): Mesh =>
   rod(addScaled(joint, RIGHT, -JOINT_HALF_M), addScaled(joint, RIGHT, JOINT_HALF_M), { radiusM: 0.0065, segments: 12 });
 
-/** The strut's own meshes in one stance: what may come into its own picture. */
-export function ownParts(resolved: ResolvedSetUp, pose: StrutPose): PosedPart[] {
+/**
+ * The strut's own meshes in one stance: what may come into its own picture.
+ * @param rig in that stance: with it the tether is among them
+ */
+export function ownParts(resolved: ResolvedSetUp, pose: StrutPose, rig?: PosedRig): PosedPart[] {
   const { setUp, placed, base, camera } = resolved;
   const onSurface = `${base.id} ${base.heightM.value} ${surfaceKey(placed.spot.surface)}`;
   const chain = chains(`${onSurface} ${linksKey(setUp.links)}`, () => {
@@ -48,6 +53,7 @@ export function ownParts(resolved: ResolvedSetUp, pose: StrutPose): PosedPart[] 
     { id: 'ownStrut', name: 'strut', group: 'own', tone: 'hivis', mesh: chain, worldFromPart: pose.worldFromSpot },
     { ...own, id: 'ownCamera', name: 'camera', tone: 'hivis', mesh: body.body },
     { ...own, id: 'ownLens', name: 'camera lens', tone: 'lens', mesh: body.glass },
+    ...(rig ? tetherParts(resolved, pose, rig) : []),
     ...standingArms(resolved, pose).flatMap((standing, i): PosedPart[] => {
       const { arm, surface, lengthM, worldFromBase } = standing;
       const part = { name: armName(i), group: 'own', tone: 'hivis' } as const;

@@ -7,6 +7,7 @@ import type { HeadDefinition } from '../../words/kit/head';
 import type { LinkDefinition } from '../../words/kit/link';
 import type { StabiliserLevel } from '../../words/kit/stabiliser';
 import { besideSpot, type ResolvedArm } from './besideSpot';
+import { anchorOf, type ResolvedTether } from './tethering';
 import { addOnsOf, kitWith } from '../lookup/kit';
 import { wearing } from '../building/wearing';
 import type { FurtherArm, LinkUse, SetUp } from '../../words/setUp/setUp';
@@ -18,6 +19,8 @@ export interface ResolvedSetUp {
   readonly links: readonly { readonly use: LinkUse; readonly definition: LinkDefinition }[];
   /** Arms beside the first. */
   readonly furtherArms: readonly ResolvedArm[];
+  /** What keeps it if it comes off; null = not named. */
+  readonly tether: ResolvedTether | null;
   readonly head: HeadDefinition;
   /** With what it wears. */
   readonly camera: CameraDefinition;
@@ -53,7 +56,9 @@ export function resolveSetUp(spec: RigSpec, setUp: SetUp): ResolvedSetUp {
   const placed = placedAt(spec, setUp);
   if (!placed) throw new RangeError(`resolveSetUp: ${whyUnplaced(spec, setUp.spotId)}`);
   const pieces = resolvePieces(spec, setUp);
-  return { placed, ...pieces, furtherArms: standingBeside(spec, placed, pieces.furtherArms) };
+  const resolved = { placed, ...pieces, furtherArms: standingBeside(spec, placed, pieces.furtherArms) };
+  const { tether } = pieces;
+  return tether ? { ...resolved, tether: { ...tether, anchor: anchorOf(spec, resolved, tether.use) } } : resolved;
 }
 
 const NONE: readonly ResolvedArm[] = [];
@@ -89,6 +94,9 @@ export function resolvePieces(spec: RigSpec, setUp: SetUp): Omit<ResolvedSetUp, 
       link: find('link', kit.links, use.linkId),
       stands: NOT_YET,
     })),
+    tether: setUp.tether
+      ? { use: setUp.tether, definition: find('tether', kit.tethers, setUp.tether.tetherId), anchor: null }
+      : null,
     head: find('head', kit.heads, setUp.headId),
     camera,
     mode,

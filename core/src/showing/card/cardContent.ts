@@ -212,6 +212,14 @@ export function cardContent(
         value: `${link.name}, ${smallLength(arms[i]?.lengthM ?? 0, units)}; its ${base.name.toLowerCase()} ${armPlaceWords(rig, resolved.placed, use, (m) => smallLength(m, units))}`,
       })),
       { label: 'Joint', value: joint },
+      ...(resolved.tether
+        ? [
+            {
+              label: 'Tether',
+              value: `${resolved.tether.definition.name}, ${smallLength(resolved.tether.use.lengthM, units)}, to the ${resolved.tether.anchor?.name ?? 'part that is not here now'}`,
+            },
+          ]
+        : []),
       { label: 'Pull test', value: `${pullWords(pullTest)}, ${pullTest.direction}` },
       ...(resolved.camera.gimbal
         ? [

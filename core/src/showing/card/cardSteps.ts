@@ -43,7 +43,7 @@ const FURTHER_WORDS =
 
 /** What is done at the trailhead, in this order: the level comes after the pull, which may shift it. */
 export function cardSteps(
-  { base, camera, furtherArms }: ResolvedSetUp,
+  { base, camera, furtherArms, tether }: ResolvedSetUp,
   place: string,
   levelStep: string,
   setUpStance: string,
@@ -71,7 +71,9 @@ export function cardSteps(
     {
       id: 'tether',
       name: 'Tether',
-      words: 'Tether the camera itself to something that cannot leave, shorter than the way to any moving part.',
+      words: tether?.anchor
+        ? `Tether the camera itself: ${tether.definition.name.toLowerCase()} to the ${tether.anchor.name}, as short as on the card.`
+        : 'Tether the camera itself to something that cannot leave, shorter than the way to any moving part.',
     },
     {
       id: 'level',

@@ -6,6 +6,7 @@ import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig } from '../../posing/rig/poseRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { chainJoints, poseStrut } from '../../posing/strut/kinematics';
+import { standingTether, tetherPath } from '../../posing/strut/tethering';
 import { standingArms } from '../../posing/strut/furtherArms';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
@@ -21,6 +22,8 @@ export interface SideElevation {
   readonly joints: readonly DrawingPoint[];
   /** Arms beside the first: on the surface, on the base, on the camera. */
   readonly furtherArms: readonly (readonly DrawingPoint[])[];
+  /** As it hangs; null where none is chosen. */
+  readonly tether: readonly DrawingPoint[] | null;
   /** Outline of the camera's body with its foot down to the joint (its box, seen square on). */
   readonly body: readonly DrawingPoint[];
   readonly lens: DrawingPoint;
@@ -62,7 +65,9 @@ function planeOf(normal: Vec3, arm: Vec3, axis: Vec3): DrawingView {
 /** @param stanceId in which it is drawn */
 export function sideElevation(spec: RigSpec, setUp: SetUp, stanceId: string = SET_UP_STANCE_ID): SideElevation {
   const resolved = resolveSetUp(spec, setUp);
-  const strut = poseStrut(resolved, poseRig(spec, SET_UP_STANCE_ID), poseRig(spec, stanceId));
+  const posed = poseRig(spec, stanceId);
+  const strut = poseStrut(resolved, poseRig(spec, SET_UP_STANCE_ID), posed);
+  const tether = standingTether(resolved, strut, posed);
   const normal = transformDirection(strut.worldFromSpot, [0, 1, 0]);
   const origin = strut.worldFromSpot.position;
   const looks = rotate(strut.worldFromCamera.rotation, [1, 0, 0]);
@@ -87,6 +92,7 @@ export function sideElevation(spec: RigSpec, setUp: SetUp, stanceId: string = SE
     furtherArms: standingArms(resolved, strut).map(({ worldFromBase, from, to }) =>
       [worldFromBase.position, from, to].map(place),
     ),
+    tether: tether && tetherPath(resolved.tether!, tether).map(place),
     body: convexHull([...corners, place(strut.worldFromBody.position)]),
     lens: place(strut.worldFromCamera.position),
     axis: unit(axis),

@@ -34,6 +34,15 @@ export interface FurtherArm {
   readonly linkId: string;
 }
 
+/** What keeps the camera if it comes off: from round the camera itself to something that cannot leave. */
+export interface TetherUse {
+  readonly tetherId: string;
+  /** What it is tied to; none = a pad with a ring, stuck on beside the base. */
+  readonly partId?: string;
+  /** From the camera to what it is tied to, metres. */
+  readonly lengthM: number;
+}
+
 /** One shot's camera where it sits and how it points. Ids and numbers only: results are computed. */
 export interface SetUp {
   readonly spotId: string;
@@ -43,6 +52,8 @@ export interface SetUp {
   readonly links: readonly LinkUse[];
   /** Arms beside the first, to a camera with several screw points; none = one arm. */
   readonly furtherArms?: readonly FurtherArm[];
+  /** None = not named: then the sheets say how long it may be. */
+  readonly tether?: TetherUse;
   readonly headId: string;
   readonly cameraId: string;
   /** What is on the camera besides filters: a housing or cradle, a hood or a lens; none = nothing. */

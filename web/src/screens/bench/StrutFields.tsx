@@ -14,6 +14,7 @@ import { ChoiceField } from '../../ui/ChoiceField';
 import { ModeFields } from '../../ui/ModeFields';
 import { NumberField } from '../../ui/NumberField';
 import { AddOnFields } from './AddOnFields';
+import { TetherFields } from './TetherFields';
 import { FurtherArms } from './FurtherArms';
 import { computing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
@@ -34,7 +35,7 @@ export function StrutFields() {
   const { angles } = setUp;
   const box = useKitBox() ?? STANDARD_BOX;
   const ownKit = mergeOwnKits(outing.ownKit, box.own);
-  const { cameras, bases, links, heads } = kitWith(ownKit);
+  const { cameras, bases, links, heads, tethers } = kitWith(ownKit);
   /** What is in the box first; the rest says so. */
   const offered = <Item extends { readonly id: string; readonly name: string }>(items: readonly Item[]) =>
     [...items]
@@ -203,10 +204,7 @@ export function StrutFields() {
           <Plus size={15} aria-hidden /> Add a link between base and camera
         </button>
       )}
-      <FurtherArms
-        bases={offered(bases).map(({ id, name }) => ({ id, name }))}
-        links={offered(links)}
-      />
+      <FurtherArms bases={offered(bases).map(({ id, name }) => ({ id, name }))} links={offered(links)} />
       <ChoiceField
         label="Joint"
         value={setUp.headId}
@@ -237,6 +235,7 @@ export function StrutFields() {
         }}
       />
       <AddOnFields />
+      <TetherFields tethers={offered(tethers)} />
       <ModeFields />
       <ChoiceField
         label="Mounted"

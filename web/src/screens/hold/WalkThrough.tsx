@@ -17,7 +17,7 @@ interface Item {
 export function WalkThrough({ report }: { report: HoldSheet }) {
   const { shot, change } = useShot();
   const inUnits = useInUnits();
-  const { pullTest, tetherN } = report.hold;
+  const { pullTest, tetherN, caught } = report.hold;
   const tether = report.clear?.turning;
   const own: Item[] = [
     {
@@ -28,10 +28,11 @@ export function WalkThrough({ report }: { report: HoldSheet }) {
       stop: false,
     },
     {
-      id: `tether-${tether ? Math.round((tether.tetherM ?? 0) * 100) : 'free'}`,
+      id: `tether-${caught ? caught.name : tether ? Math.round((tether.tetherM ?? 0) * 100) : 'free'}`,
       when: 'before moving',
-      text:
-        tether === undefined || tether === null
+      text: caught
+        ? `${caught.name.charAt(0).toUpperCase()}${caught.name.slice(1)} of ${Math.round(caught.lengthM * 1000)} mm, from round the camera itself to the ${caught.anchorName ?? 'part that is not here now'}.`
+        : tether === undefined || tether === null
           ? `Tether that bears ${Math.ceil(tetherN / 10) * 10} N, round the camera itself.`
           : tether.tetherM === null
             ? `No tether that reaches the ${tether.partName}: two independent fastenings${tether.anchors[0] ? `, or a tie of 20 to 40 mm to the ${tether.anchors[0]}` : ''}.`

@@ -13,6 +13,7 @@ const KINDS: readonly { readonly id: KitKind; readonly name: string }[] = [
   { id: 'heads', name: 'Joints' },
   { id: 'filters', name: 'Filters' },
   { id: 'addOns', name: 'Housings, hoods, lenses' },
+  { id: 'tethers', name: 'Tethers' },
 ];
 
 /** All that a strut can be made of; what is in the box comes first on the bench. */

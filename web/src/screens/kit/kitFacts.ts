@@ -8,10 +8,17 @@ import {
   type KitKind,
   type LinkDefinition,
   type Sourced,
+  type TetherDefinition,
 } from '@strut-spot/core';
 
 export type KitPiece =
-  CameraDefinition | BaseDefinition | LinkDefinition | HeadDefinition | FilterDefinition | AddOnDefinition;
+  | CameraDefinition
+  | BaseDefinition
+  | LinkDefinition
+  | HeadDefinition
+  | FilterDefinition
+  | AddOnDefinition
+  | TetherDefinition;
 
 interface Fact {
   readonly label: string;
@@ -138,6 +145,12 @@ const addOnFacts = (a: AddOnDefinition): Fact[] => [
   ...(a.cradleN ? [figure('Pulled out at', a.cradleN, (v) => `${Math.round(v)} N`)] : []),
 ];
 
+const tetherFacts = (t: TetherDefinition): Fact[] => [
+  { label: 'Length', value: `${mm(t.lengthM.low)} to ${mm(t.lengthM.high)}` },
+  figure(t.kind === 'weak link' ? 'Lets go at' : 'Bears', t.breaksN, (v) => `${Math.round(v)} N`),
+  figure('Mass', t.massKg, grams),
+];
+
 /** What is known of a piece of kit, one line a fact. */
 export function kitFacts(kind: KitKind, piece: KitPiece): readonly Fact[] {
   if (kind === 'cameras') return cameraFacts(piece as CameraDefinition);
@@ -145,5 +158,6 @@ export function kitFacts(kind: KitKind, piece: KitPiece): readonly Fact[] {
   if (kind === 'links') return linkFacts(piece as LinkDefinition);
   if (kind === 'filters') return filterFacts(piece as FilterDefinition);
   if (kind === 'addOns') return addOnFacts(piece as AddOnDefinition);
+  if (kind === 'tethers') return tetherFacts(piece as TetherDefinition);
   return headFacts(piece as HeadDefinition);
 }

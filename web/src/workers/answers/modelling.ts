@@ -94,7 +94,8 @@ export const modelling = {
   /** The strut's meshes and its lens in one stance, for the view in the round. */
   strut(rig: RigSpec, setUp: SetUp, stanceId: string) {
     const resolved = resolveSetUp(rig, setUp);
-    const pose = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), poseRig(rig, stanceId));
+    const posed = poseRig(rig, stanceId);
+    const pose = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), posed);
     const { lens } = resolved;
     const corners = [
       [0, 0],
@@ -105,6 +106,6 @@ export const modelling = {
       const direction = unprojectPixelToDirection(lens, { u: u! * lens.widthPx, v: v! * lens.heightPx });
       return direction ? [direction] : [];
     });
-    return { meshes: ownParts(resolved, pose).map(drawn), worldFromCamera: pose.worldFromCamera, corners };
+    return { meshes: ownParts(resolved, pose, posed).map(drawn), worldFromCamera: pose.worldFromCamera, corners };
   },
 };

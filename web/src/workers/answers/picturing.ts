@@ -54,7 +54,7 @@ export const picturing = {
     const strut = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), posed);
     const small = resized(lens, widthPx);
     const steps = pictureSteps(
-      [...posed.parts, ...ownParts(resolved, strut)],
+      [...posed.parts, ...ownParts(resolved, strut, posed)],
       strut.worldFromCamera,
       small,
       posed.ground,

@@ -31,6 +31,7 @@ import {
   SET_UP_STANCE_ID,
   standingArms,
   steadiestArm,
+  tetherAnchors,
 } from '@strut-spot/core';
 
 /** New shots and set-ups, and what fits where. */
@@ -92,6 +93,9 @@ export const settingUp = {
       feet: armFeet(rig, resolved),
     };
   },
+
+  /** What is near enough to tie the camera to, the nearest first. */
+  tetherAnchors: (rig: RigSpec, setUp: SetUp) => tetherAnchors(rig, resolveSetUp(rig, setUp)),
 
   /** One more arm where it makes the camera give least; null where none goes. */
   steadiestArm: (rig: RigSpec, setUp: SetUp) => steadiestArm(rig, setUp),

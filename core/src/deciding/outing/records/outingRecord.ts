@@ -30,7 +30,7 @@ import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 15;
+export const OUTING_VERSION = 16;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -162,6 +162,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   13: (old) => ({ ...old, version: 14 }),
   // 14 → 15: what is on a camera besides filters; nothing of it has to be there.
   14: (old) => ({ ...old, version: 15 }),
+  // 15 → 16: what a camera is tethered with, and arms from other spots; neither has to be there.
+  15: (old) => ({ ...old, version: 16 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

@@ -46,6 +46,10 @@ export const setUpSchema = validatorOf<SetUp>()(
       .max(MOST_FURTHER_ARMS, `\${path} has more than ${MOST_FURTHER_ARMS} entries`)
       .of(furtherArm)
       .optional(),
+    tether: object({ tetherId: id(), partId: id().optional(), lengthM: within(0.005, 5) })
+      .default(undefined)
+      .optional()
+      .noUnknown(UNKNOWN_FIELDS),
     headId: id(),
     cameraId: id(),
     addOnIds: array()

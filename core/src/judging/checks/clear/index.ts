@@ -1,5 +1,6 @@
 import type { ClearReport } from '../../../physics/clearance/clearReport';
 import type { Attempt, Check } from '../../check/check';
+import { tetherAttempts } from '../../check/tetherAttempts';
 import { shorterAttempts } from '../../check/linkAttempts';
 import type { ShotScene } from '../../scene/shotScene';
 import { clearFound } from './clearFound';
@@ -8,11 +9,21 @@ import { ABOVE_HEAD_M, judgeClear, NEAR_M, NECK_MINUTES, SIGHT, STRIKES_M } from
 
 const TURNS_DEG = [90, 180, 270] as const;
 
+/** Beside what turns, without a tether that is short enough. */
+const wantsTether = (scene: ShotScene): boolean => {
+  const { turning, tethered } = clearFound(scene);
+  return (
+    (turning !== null && turning.tetherM === null && tethered === null) ||
+    (tethered !== null && (tethered === 'lost' || (tethered.turning?.leftM ?? 0) < 0 || tethered.lacksM > 0))
+  );
+};
+
 /** Shorter, turned about its base, straight on it. */
 const clearAttempts = (scene: ShotScene): readonly Attempt[] => {
   const { setUp } = scene.question;
   return [
     ...shorterAttempts(scene),
+    ...(wantsTether(scene) ? tetherAttempts(scene) : []),
     ...scene.resolved.links.flatMap(({ use, definition: { name } }, i): Attempt[] =>
       use.bendDeg === 0
         ? []

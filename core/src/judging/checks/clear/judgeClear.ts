@@ -2,6 +2,7 @@ import type { ClearReport } from '../../../physics/clearance/clearReport';
 import { HEARD_WITHIN_M } from '../../../physics/clearance/noticed';
 import type { Approach } from '../../../physics/clearance/strikes';
 import type { CarrierFamily } from '../../../words/carrier/machine';
+import { tetherFindings } from './tetherFindings';
 import { worseThan, worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
 
 /** Nearer than this it strikes; nearer than the second it may, as bodies give and figures are estimates. */
@@ -116,7 +117,9 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       verdict === 'good' ? null : 'out of the way of whoever has to get out',
     );
   }
-  if (report.turning) {
+  if (report.tethered) findings.push(...tetherFindings(report.tethered));
+  // Named it is judged as it is; the camera as it is mounted is still kept off what turns.
+  if (report.turning && (!report.tethered || report.turning.distanceM < NEAR_M)) {
     const { partName, distanceM, neededM, tetherM, anchors } = report.turning;
     add(
       'tether',

@@ -1,4 +1,5 @@
 import type { HeldInterface, HoldReport } from '../../../physics/holding/holdReport';
+import type { Caught } from '../../../physics/holding/tether/caught';
 import { RULES } from '../../../../catalog/index.generated';
 import { worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
 import type { SurfaceMaterial } from '../../../words/carrier/surface';
@@ -80,6 +81,7 @@ export function judgeHold(report: HoldReport, situation: RuleSituation, past: He
       mend: null,
     });
   }
+  if (report.caught) findings.push(caughtFinding(report.caught, situation.worn !== null));
   const lever = situation.baseKind === 'suction' ? leverLimitNm(situation.material) : undefined;
   if (lever !== undefined) {
     findings.push({
@@ -96,6 +98,38 @@ export function judgeHold(report: HoldReport, situation: RuleSituation, past: He
   }
   return worstFirst('hold', findings);
 }
+
+/** On whoever wears it: pulled at with more, a head or a harness goes along. Estimate 150 to 400 N. */
+const PULLS_AT_BODY_N = 250;
+
+/** What the tether does that is named, once the camera has come off. */
+function caughtFinding({ name, lengthM, pullN, bearsN, weakest }: Caught, worn: boolean): Finding {
+  const letsGo = worn && bearsN <= PULLS_AT_BODY_N;
+  const caught = `caught by the ${name} of ${Math.round(lengthM * 1000)} mm it pulls with about ${figure(pullN)} N`;
+  const limit = worn ? PULLS_AT_BODY_N : bearsN / TETHER_MARGIN;
+  const value = worn ? bearsN : pullN;
+  return {
+    id: 'tether-bears',
+    label: 'tether',
+    verdict: value <= limit ? 'good' : 'watch',
+    value,
+    unit: 'N',
+    limit: [null, limit],
+    margin: limit - value,
+    because: worn
+      ? letsGo
+        ? `the ${weakest} lets go at about ${figure(bearsN)} N (estimate), before it pulls at whoever wears it`
+        : `the ${weakest} bears about ${figure(bearsN)} N (estimate): caught on a branch or a rail it pulls at whoever wears it`
+      : `${caught} (estimate); the ${weakest} bears about ${figure(bearsN)} N`,
+    mend:
+      value <= limit
+        ? null
+        : { text: worn ? 'one with a weak link that lets go' : 'a stronger one, or something firmer to tie it to' },
+  };
+}
+
+/** Of a tether, times the pull when it catches: half as much again is wanted. Common practice, no source. */
+const TETHER_MARGIN = 1.5;
 
 function interfaceFinding({ name, worst, margin, weakMargin }: HeldInterface): Finding {
   const verdict = verdictOf(margin);
