@@ -56,7 +56,8 @@ export function FindingRow({ finding }: { finding: Finding }) {
 function figure({ value, unit }: Finding): string {
   if (unit === '%' && Math.abs(value) >= 250) return value > 0 ? 'far below' : 'far above';
   if (unit === '' && Number.isInteger(value)) return String(value);
-  return `${value.toFixed(unit === 'm' ? 2 : unit === '%' && Math.abs(value) >= 10 ? 0 : 1)} ${unit}`;
+  const whole = (unit === '%' && Math.abs(value) >= 10) || (unit === 'N' && Math.abs(value) >= 100);
+  return `${value.toFixed(unit === 'm' ? 2 : whole ? 0 : 1)} ${unit}`;
 }
 
 function limits({ limit: [low, high], unit }: Finding): string {

@@ -1,6 +1,6 @@
 import { addOnsOf, filtersOf, kitWith } from '../../posing/lookup/kit';
-import { resolvePieces } from '../../posing/strut/resolveSetUp';
-import { missingPiece } from '../../posing/strut/resolveSetUp';
+import { placedAt } from '../../posing/rig/spots';
+import { missingPiece, resolvePieces, resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { BaseKind } from '../../words/carrier/surface';
 import { suppliesOf } from '../../words/shot/use';
 import { carrierOfShot, rigOfShot } from '../outing/outing';
@@ -170,7 +170,8 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
       tied.set(shot.setUp.cameraId, tether.id);
       const count = [...tied.values()].filter((id) => id === tether.id).length;
       piece(tether.id, tether.name, count, tether.massKg.value, 'care', 'what comes off must not leave');
-      if (shot.setUp.tether?.partId === undefined)
+      const rig = rigOfShot(outing, shot);
+      if (placedAt(rig, shot.setUp) && resolveSetUp(rig, shot.setUp).tether?.anchor?.stuckOn)
         piece('tether-pad', 'Stick-on pad with a ring', 1, TETHER_PAD_KG, 'care', 'for the tether');
     }
     for (const { id, name, massKg, place } of addOnsOf(kit, shot.setUp))

@@ -20,13 +20,17 @@ const namesNear = (machineId: string, spotId: string) => {
 };
 it('ties to tubes, rails and stays, never to a wheel, a chain, an exhaust or a neck; a pad where nothing else is', () => {
   expect(namesNear('road-bike', 'under-saddle')[0]).toBe('saddle rails');
-  for (const machineId of ['road-bike', 'motorcycle', 'mountain-bike'])
-    for (const { name } of tetherAnchors(
-      at(machineId, 'chest').rig,
-      resolveSetUp(at(machineId, 'chest').rig, at(machineId, 'chest').setUp),
-    ))
+  for (const [machineId, spotId] of [
+    ['road-bike', 'seat-stay'],
+    ['motorcycle', 'swingarm'],
+    ['mountain-bike', 'under-stem'],
+  ] as const)
+    for (const name of namesNear(machineId, spotId))
       expect(name).not.toMatch(/wheel|tyre|rim|spokes|disc|chain|exhaust|neck|head$/);
   expect(namesNear('coupe', 'roof')).toEqual(['stick-on pad with a ring']);
+  // What is worn is never tied to the machine.
+  expect(namesNear('road-bike', 'chest')).toEqual(['strap of the chest harness']);
+  expect(namesNear('motorcycle', 'hand')).toEqual(['wrist']);
 });
 
 it('hangs in a bow as long as it is, straight where it is drawn tight', () => {

@@ -6,7 +6,6 @@ import { IDENTITY_POSE, invert, transformPoint } from '../../mathematics/geometr
 import { addScaled, distance, mix, UP, type Vec3 } from '../../mathematics/geometry/vec3';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
-import type { BaseDefinition } from '../../words/kit/base';
 import type { TetherDefinition } from '../../words/kit/tether';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { TetherUse } from '../../words/setUp/setUp';
@@ -14,7 +13,7 @@ import { FOOT_M } from '../building/cameraMesh';
 import { kitWith } from '../lookup/kit';
 import { resolveRig } from '../lookup/resolveRig';
 import { poseRig, type PosedRig } from '../rig/poseRig';
-import { zoneOfBodyPart } from '../rig/riderZone';
+import { spotZone } from '../rig/spotZone';
 import { baseRefusal } from './baseRefusal';
 import { poseStrut, type StrutPose } from './kinematics';
 import type { ResolvedSetUp } from './resolveSetUp';
@@ -24,7 +23,13 @@ export interface ResolvedTether {
   readonly use: TetherUse;
   readonly definition: TetherDefinition;
   /** Where it is tied: a part and a point of it in its frame; null where that part is not on this carrier now. */
-  readonly anchor: { readonly partId: string; readonly name: string; readonly point: Vec3 } | null;
+  readonly anchor: {
+    readonly partId: string;
+    readonly name: string;
+    readonly point: Vec3;
+    /** A pad that peels before much else gives way. */
+    readonly stuckOn?: true;
+  } | null;
 }
 
 /** A tether as it hangs in a stance, world frame. */
@@ -39,7 +44,7 @@ export interface StandingTether {
 /** The pad with a ring is stuck on so far behind the base, and its ring stands so far off the surface. Estimate 40 to 80 mm, 5 to 10 mm. */
 const PAD_BEHIND_M = 0.06;
 const RING_M = 0.006;
-export const PAD_NAME = 'stick-on pad with a ring';
+const PAD_NAME = 'stick-on pad with a ring';
 /** Anchors farther away than this keep nothing close. Metres. */
 const WITHIN_M = 0.6;
 /** Slack beyond the straight way, so that the camera can still be tilted. Metres. */
@@ -58,12 +63,24 @@ function wholeTurns(rig: RigSpec): ReadonlySet<string> {
 }
 
 const canBeTiedTo = ({ group, tone, bends, runs, id }: PosedPart): boolean =>
-  group !== 'subject' &&
-  !runs &&
-  id !== 'exhaust' &&
-  (bends === true || TIED_TO.includes(tone)) &&
-  // Nothing is tied to a neck.
-  zoneOfBodyPart(id) === null;
+  group === 'machine' && !runs && id !== 'exhaust' && (bends === true || TIED_TO.includes(tone));
+
+/** What holds a tether where no part does. */
+type OwnAnchor = 'pad' | 'strap' | 'wrist';
+
+/** On whoever wears it, what it is worn by; in a hand, the wrist; elsewhere a pad that is stuck on beside the base. Nothing goes round a neck. */
+function ownAnchor(rig: RigSpec, { base, placed }: Pick<ResolvedSetUp, 'base' | 'placed'>): OwnAnchor | null {
+  if (base.kind === 'hand') return 'wrist';
+  const worn = spotZone(rig, placed.spot) !== null;
+  if (worn && (base.kind === 'harness' || base.kind === 'strap')) return 'strap';
+  const sticks = kitWith(rig.ownKit).bases.some(
+    (other) => other.kind === 'adhesive' && baseRefusal(other, placed.spot.surface) === null,
+  );
+  return sticks ? 'pad' : null;
+}
+
+const ownAnchorName = (anchor: OwnAnchor | null, { base }: Pick<ResolvedSetUp, 'base'>): string =>
+  anchor === 'wrist' ? 'wrist' : anchor === 'strap' ? `strap of the ${base.name.toLowerCase()}` : PAD_NAME;
 
 const roundCamera = ({ camera }: Pick<ResolvedSetUp, 'camera'>, { worldFromBody }: Pick<StrutPose, 'worldFromBody'>) =>
   transformPoint(worldFromBody, [-camera.bodyM[0] / 2, FOOT_M + camera.bodyM[1] / 2, 0]);
@@ -76,9 +93,11 @@ export function anchorOf(
 ): ResolvedTether['anchor'] {
   if (partId === undefined) {
     const { spot, partFromSpot } = resolved.placed;
+    const own = ownAnchor(rig, resolved);
     return {
       partId: spot.partId,
-      name: PAD_NAME,
+      name: ownAnchorName(own, resolved),
+      ...(own === 'pad' ? { stuckOn: true } : {}),
       point: transformPoint(partFromSpot, [-PAD_BEHIND_M, RING_M, 0]),
     };
   }
@@ -142,32 +161,29 @@ export function tetherParts(resolved: ResolvedSetUp, pose: StrutPose, rig: Posed
 
 /** Something that a tether can go to. */
 export interface TetherAnchor {
-  /** None = a pad with a ring beside the base. */
+  /** None = what holds it beside the base: a pad, a strap, the wrist. */
   readonly partId?: string;
   readonly name: string;
   readonly farM: number;
 }
 
-const stickOn = (bases: readonly BaseDefinition[]) => bases.filter(({ kind }) => kind === 'adhesive');
-
-/** What is near enough to tie to, the nearest first; a pad that sticks beside the base comes last. */
+/** What is near enough to tie to, the nearest first; what holds it beside the base comes last. What is worn is tied to what is worn alone. */
 export function tetherAnchors(rig: RigSpec, resolved: ResolvedSetUp): readonly TetherAnchor[] {
   const posed = poseRig(rig, SET_UP_STANCE_ID);
   const turns = wholeTurns(rig);
   const pose = poseStrut(resolved, posed, posed);
   const from = roundCamera(resolved, pose);
+  const worn = spotZone(rig, resolved.placed.spot) !== null;
   const parts = posed.parts
-    .filter((part) => canBeTiedTo(part) && !(part.on !== undefined && turns.has(part.on)))
+    .filter((part) => !worn && canBeTiedTo(part) && !(part.on !== undefined && turns.has(part.on)))
     .flatMap(({ id, name, mesh, worldFromPart }): TetherAnchor[] => {
       const near = closestPoint(mesh, transformPoint(invert(worldFromPart), from), WITHIN_M);
       return near ? [{ partId: id, name, farM: near.distanceM }] : [];
     })
     .sort((a, b) => a.farM - b.farM);
-  const sticks = stickOn(kitWith(rig.ownKit).bases).some(
-    (base) => baseRefusal(base, resolved.placed.spot.surface) === null,
-  );
-  const pad = transformPoint(pose.worldFromSpot, [-PAD_BEHIND_M, RING_M, 0]);
-  return sticks ? [...parts, { name: PAD_NAME, farM: distance(from, pad) }] : parts;
+  const own = ownAnchor(rig, resolved);
+  const beside = transformPoint(pose.worldFromSpot, [-PAD_BEHIND_M, RING_M, 0]);
+  return own ? [...parts, { name: ownAnchorName(own, resolved), farM: distance(from, beside) }] : parts;
 }
 
 /** As long as it has to be, in whole centimetres within what there is; with some slack. */

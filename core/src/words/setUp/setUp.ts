@@ -37,7 +37,7 @@ export interface FurtherArm {
 /** What keeps the camera if it comes off: from round the camera itself to something that cannot leave. */
 export interface TetherUse {
   readonly tetherId: string;
-  /** What it is tied to; none = a pad with a ring, stuck on beside the base. */
+  /** What it is tied to; none = what holds it beside the base: a pad that is stuck on, the strap of what it is worn by, the wrist. */
   readonly partId?: string;
   /** From the camera to what it is tied to, metres. */
   readonly lengthM: number;

@@ -41,9 +41,11 @@ export function TetherFields({ tethers }: { readonly tethers: readonly Choice[] 
         label="Tether"
         value={tether?.tetherId ?? NONE}
         choices={[{ id: NONE, name: 'Not chosen' }, ...tethers]}
-        onChange={(id) =>
-          id === NONE ? change((s) => ({ ...s, setUp: untied(s.setUp) })) : tied(id, now ?? anchors?.[0])
-        }
+        onChange={(id) => {
+          if (id === NONE) change((s) => ({ ...s, setUp: untied(s.setUp) }));
+          else if (now) tied(id, now);
+          else void computing.tetherAnchors(rig, setUp).then((found) => tied(id, found[0]));
+        }}
       />
       {tether && definition && (
         <fieldset className="min-w-0 border-l-2 border-hair-strong pl-2">

@@ -1,5 +1,4 @@
 import { strutMassKg } from '../../../posing/strut/strutMass';
-import { PAD_NAME } from '../../../posing/strut/tethering';
 import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
 import { estimated } from '../../../words/sourced/estimated';
 import { tetherLoadN } from './tether';
@@ -26,8 +25,8 @@ export function caughtBy(resolved: ResolvedSetUp): Caught | null {
   const { definition, use, anchor } = tether;
   const name = definition.name.toLowerCase();
   const [bearsN, weakest] =
-    use.partId === undefined && PAD_N.value < definition.breaksN.value
-      ? [PAD_N.value, PAD_NAME]
+    anchor?.stuckOn && PAD_N.value < definition.breaksN.value
+      ? [PAD_N.value, anchor.name]
       : [definition.breaksN.value, name];
   return {
     name,
