@@ -75,6 +75,8 @@ export function missingPiece(spec: RigSpec, setUp: SetUp): string | null {
   }
 }
 
+/** What slides lies along the surface, whatever a file says. */
+const ALONG_DEG = 90;
 const NONE_USED: readonly FurtherArm[] = [];
 const NOT_YET = { lost: 'it is not put anywhere yet' };
 
@@ -87,7 +89,10 @@ export function resolvePieces(spec: RigSpec, setUp: SetUp): Omit<ResolvedSetUp, 
   return {
     setUp,
     base: find('base', kit.bases, setUp.baseId),
-    links: setUp.links.map((use) => ({ use, definition: find('link', kit.links, use.linkId) })),
+    links: setUp.links.map((use) => {
+      const definition = find('link', kit.links, use.linkId);
+      return { use: definition.kind === 'slide' ? { ...use, bendDeg: ALONG_DEG } : use, definition };
+    }),
     furtherArms: (setUp.furtherArms ?? NONE_USED).map((use) => ({
       use,
       base: find('base', kit.bases, use.baseId),

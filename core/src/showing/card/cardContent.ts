@@ -205,7 +205,7 @@ export function cardContent(
       { label: 'Height off the surface', value: smallLength(heightM, units) },
       ...resolved.links.map(({ use, definition }) => ({
         label: definition.name,
-        value: `${smallLength(use.lengthM, units)}, bent ${Math.round(use.bendDeg)}°${use.turnDeg ? `, turned ${Math.round(use.turnDeg)}°` : ''}`,
+        value: `${smallLength(use.lengthM, units)}, ${definition.kind === 'slide' ? 'along the surface' : `bent ${Math.round(use.bendDeg)}°`}${use.turnDeg ? `, turned ${Math.round(use.turnDeg)}°` : ''}`,
       })),
       ...resolved.furtherArms.map(({ use, base, link }, i) => ({
         label: ARM_LABELS[i] ?? armName(i),

@@ -4,10 +4,11 @@ import type { CostClass } from './cost';
 export interface LinkDefinition {
   readonly id: string;
   readonly name: string;
-  readonly kind: 'riser' | 'arm' | 'hook' | 'goose neck' | 'pole' | 'damper' | 'pad' | 'spring arm' | 'release';
+  readonly kind:
+    'riser' | 'arm' | 'hook' | 'goose neck' | 'pole' | 'damper' | 'pad' | 'spring arm' | 'release' | 'slide';
   readonly lengthM: { readonly low: number; readonly high: number; readonly source: Source };
   readonly massKg: Sourced;
-  /** How far it can be bent away from the surface's normal, degrees either way; 0 for a riser. */
+  /** How far it can be bent away from the surface's normal, degrees either way; 0 for a riser. What slides lies along the surface. */
   readonly bendLimitDeg: number;
   readonly radiusM: number;
   /** Tip stiffness across it at its shortest length, newton per metre; of a damper or pad, its shear stiffness as pressed. */

@@ -144,7 +144,7 @@ export function StrutFields() {
                     const changed = {
                       linkId,
                       lengthM: Math.min(next.lengthM.high, Math.max(next.lengthM.low, link.lengthM)),
-                      bendDeg: next.bendLimitDeg === 0 ? 0 : link.bendDeg,
+                      bendDeg: next.bendLimitDeg === 0 ? 0 : next.kind === 'slide' ? 90 : link.bendDeg,
                     };
                     use({ links: setUp.links.map((other, i) => (i === index ? { ...other, ...changed } : other)) });
                   }}
@@ -162,7 +162,7 @@ export function StrutFields() {
             <div className="grid grid-cols-3 gap-x-2">
               <NumberField
                 stacked
-                label="Long"
+                label={definition.kind === 'slide' ? 'Slid' : 'Long'}
                 value={link.lengthM * perUnit}
                 unit={metric ? 'mm' : 'in'}
                 step={metric ? 5 : 0.2}
@@ -180,7 +180,7 @@ export function StrutFields() {
                 digits={0}
                 min={-definition.bendLimitDeg}
                 max={definition.bendLimitDeg}
-                disabled={definition.bendLimitDeg === 0}
+                disabled={definition.bendLimitDeg === 0 || definition.kind === 'slide'}
                 onChange={(v) => setLink(index, { bendDeg: v })}
               />
               <NumberField

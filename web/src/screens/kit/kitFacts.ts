@@ -90,7 +90,15 @@ const baseFacts = (b: BaseDefinition): Fact[] => [
 
 const linkFacts = (l: LinkDefinition): Fact[] => [
   { label: 'Length', value: `${Math.round(l.lengthM.low * 1000)} to ${mm(l.lengthM.high)}` },
-  { label: 'Bends', value: l.bendLimitDeg === 0 ? 'not at all' : `up to ${l.bendLimitDeg}° either way` },
+  {
+    label: 'Bends',
+    value:
+      l.kind === 'slide'
+        ? 'lies along the surface, turns on its base'
+        : l.bendLimitDeg === 0
+          ? 'not at all'
+          : `up to ${l.bendLimitDeg}° either way`,
+  },
   figure('Mass', l.massKg, grams),
   figure(
     'Tip stiffness',

@@ -26,6 +26,7 @@ export const LINK_LOSS: Readonly<Record<LinkDefinition['kind'], Sourced>> = {
   pole: estimated(0.05, 0.025, 0.1),
   'spring arm': estimated(0.1, 0.05, 0.2),
   release: estimated(0.1, 0.05, 0.2),
+  slide: estimated(0.1, 0.05, 0.2),
   damper: estimated(0.25, 0.12, 0.5),
   pad: estimated(0.35, 0.2, 0.6),
 };
