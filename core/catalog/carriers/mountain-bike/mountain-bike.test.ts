@@ -9,8 +9,8 @@ import { invert, transformDirection, transformPoint } from '../../../src/mathema
 import { distance, dot, normalize, subtract } from '../../../src/mathematics/geometry/vec3';
 import { heightAboveGround } from '../../../src/posing/rig/groundHit';
 import { poseRig } from '../../../src/posing/rig/poseRig';
-import { barPath, bikeGeometry, dimensions, gripAxis } from './geometry';
-import { stanceFigures } from './stances';
+import { barPath, bikeGeometry, dimensions, gripAxis } from '../../shapes/trailBike/geometry';
+import { stanceFigures } from '../../shapes/trailBike/stances';
 
 describe('geometry of the bike', () => {
   it('has the wheelbase, chainstay and bar width that it was given', () => {

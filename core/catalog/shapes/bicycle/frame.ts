@@ -35,6 +35,71 @@ export interface FrameMeshes {
   pedals: Mesh;
 }
 
+/** Where the rear end of a full-suspension frame turns, and what its shock pushes between; machine frame, middle plane. */
+export interface RearSwing {
+  readonly pivot: Vec3;
+  /** The rocker: its bearing on the seat tube, the end that the stays push at, and that which pushes the shock. */
+  readonly rocker: { readonly bearing: Vec3; readonly stays: Vec3; readonly shock: Vec3 };
+  /** The shock's fixed eye, under the top tube. */
+  readonly eye: Vec3;
+}
+
+/** Laid out like most trail frames: pivot over the bottom bracket, rocker on the seat tube, shock under the top tube. Common practice. */
+export function rearSwing(g: BikeGeometry): RearSwing {
+  const bearing = addScaled(g.bottomBracket, g.seatUp, 0.27);
+  const front = addScaled(g.headTubeTop, g.steerUp, -0.032);
+  const rear = addScaled(g.seatTubeTop, g.seatUp, -0.035);
+  return {
+    pivot: add(g.bottomBracket, [-0.004, 0.042, 0]),
+    rocker: { bearing, stays: add(bearing, [-0.055, 0.006, 0]), shock: add(bearing, [0.05, 0.03, 0]) },
+    eye: add(mix(rear, front, 0.62), [0, -0.045, 0]),
+  };
+}
+
+/** The rear end with its rocker, and the shock. */
+export function swingMeshes(g: BikeGeometry): { readonly rearTriangle: Mesh; readonly shock: Mesh } {
+  const { pivot, rocker, eye } = rearSwing(g);
+  const dropout = (z: number): Vec3 => add(g.rearAxle, [0, 0, z]);
+  const arms = both(
+    mergeMeshes([
+      tube(
+        smoothPath(
+          [add(pivot, [0, 0, 0.03]), add(mix(pivot, g.rearAxle, 0.42), [0, -0.004, 0.054]), dropout(0.073)],
+          5,
+        ),
+        { radiusM: (t) => 0.0165 - 0.005 * t, flatness: 0.8, power: 3, segments: 12 },
+      ),
+      tube(
+        smoothPath(
+          [add(rocker.stays, [0, 0, 0.022]), add(mix(rocker.stays, g.rearAxle, 0.5), [0, 0, 0.056]), dropout(0.071)],
+          5,
+        ),
+        { radiusM: 0.0098, segments: 10 },
+      ),
+      roundedBox([0.06, 0.05, 0.009], 0.0035, poseAt(dropout(0.073))),
+    ]),
+  );
+  const plate = (z: number) =>
+    mergeMeshes(
+      [rocker.stays, rocker.shock].map((end) =>
+        rod(add(rocker.bearing, [0, 0, z]), add(end, [0, 0, z]), { radiusM: 0.009, segments: 10, rounded: true }),
+      ),
+    );
+  const bolts = [pivot, rocker.bearing, rocker.stays, rocker.shock, eye].map((p) =>
+    rod(add(p, [0, 0, -0.032]), add(p, [0, 0, 0.032]), { radiusM: 0.0095, segments: 14 }),
+  );
+  const [from, to] = [rocker.shock, eye];
+  const shock = mergeMeshes([
+    rod(from, mix(from, to, 0.5), { radiusM: 0.011, segments: 14 }),
+    rod(mix(from, to, 0.38), mix(from, to, 0.9), { radiusM: 0.024, segments: 18, rounded: true }),
+    rod(mix(from, to, 0.85), to, { radiusM: 0.013, segments: 14 }),
+    plate(-0.024),
+    plate(0.024),
+    ...bolts.slice(1),
+  ]);
+  return { rearTriangle: mergeMeshes([arms, bolts[0]!]), shock };
+}
+
 /** The parts that do not steer, machine frame. */
 export function frameMeshes(g: BikeGeometry): FrameMeshes {
   const bb = g.bottomBracket;

@@ -1,5 +1,5 @@
-import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
-import { frameTriangle } from '../../shapes/bicycle/frameTriangle';
+import type { BikeGeometry } from '../bicycle/bikeGeometry';
+import { frameTriangle } from '../bicycle/frameTriangle';
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { toRad } from '../../../src/mathematics/units/angle';
 import { add, addScaled, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';

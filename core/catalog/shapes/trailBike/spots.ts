@@ -1,13 +1,18 @@
 import type { Spot } from '../../../src/words/carrier/spot';
 import { add, addScaled, mix, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';
-import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
+import type { BikeGeometry } from '../bicycle/bikeGeometry';
+import { rearSwing } from '../bicycle/frame';
 import { barPath } from './geometry';
 
 const AHEAD: Vec3 = [1, 0, 0];
 const STEERED = 'Turns with the bars: the picture swings, and cables can cross it.';
 const WHEEL = 'Tether shorter than the way to the spokes.';
 
-export function spots(g: BikeGeometry, radius: { headTube: number; bar: number }): readonly Spot[] {
+export function spots(
+  g: BikeGeometry,
+  radius: { headTube: number; bar: number },
+  rear: 'rigid' | 'sprung',
+): readonly Spot[] {
   const underStem = mix(g.stemBase, g.barCentre, 0.95);
   const onBar = mix(barPath(g)[4]!, barPath(g)[5]!, 0.25);
   const headMiddle = mix(g.headTubeBottom, g.headTubeTop, 0.3);
@@ -60,5 +65,24 @@ export function spots(g: BikeGeometry, radius: { headTube: number; bar: number }
       cautions: [WHEEL, 'The rear tyre comes up under a full-suspension saddle: check with the shock compressed.'],
       note: 'looks at who follows; nobody notices it; gets the mud',
     },
+    ...(rear === 'sprung'
+      ? [
+          {
+            id: 'swing-arm',
+            name: 'Swing arm, left',
+            partId: 'rearTriangle',
+            aim: { from: add(mix(rearSwing(g).pivot, g.rearAxle, 0.5), [0, 0, -0.3]), toward: [0, 0, 1] },
+            reference: AHEAD,
+            look: AHEAD,
+            surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.03, straightM: 0.16 },
+            cautions: [
+              WHEEL,
+              'It goes up and down with the wheel: push the saddle down hard and look that nothing touches.',
+              'A heel comes close: turn the cranks once round.',
+            ],
+            note: 'low beside the wheel, ground streaming; shaken by every stone',
+          } as const,
+        ]
+      : []),
   ];
 }

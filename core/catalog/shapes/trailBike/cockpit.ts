@@ -4,9 +4,9 @@ import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/mathematics/geo
 import { poseAt, transformPoint, type Pose } from '../../../src/mathematics/geometry/pose';
 import { rotationFromAxes } from '../../../src/mathematics/geometry/rotation';
 import { add, addScaled, cross, mirrored, scale, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
-import type { BikeGeometry } from '../../shapes/bicycle/bikeGeometry';
+import type { BikeGeometry } from '../bicycle/bikeGeometry';
 import { barPath, gripAxis } from './geometry';
-import { TUBE_RADIUS_M } from '../../shapes/bicycle/frame';
+import { TUBE_RADIUS_M } from '../bicycle/frame';
 
 const both = (mesh: Mesh): Mesh => mergeMeshes([mesh, mirrorMesh(mesh)]);
 
