@@ -23,6 +23,15 @@ export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spo
   const roofHalfM = (shape.screen[1] - shape.rear[0]) / 2;
   const screenX = (shape.screen[0] + shape.screen[1]) / 2;
   const top = (x: number, z = 0): { from: Vec3; toward: Vec3 } => ({ from: [x, 3, z], toward: [0, -1, 0] });
+  // A deck to lay things on, or a tailgate that stands upright.
+  const [deckX, tailX] = [shape.rear[1], shape.rearX];
+  const [lidName, lidAim] =
+    deckX - tailX > 0.3
+      ? (['Boot lid, facing back', top((deckX + tailX) / 2, 0.2)] as const)
+      : ([
+          'Tailgate, facing back',
+          { from: [tailX - 3, shape.beltY - 0.045, 0.5] as Vec3, toward: [1, 0, 0] as Vec3 },
+        ] as const);
   return [
     {
       id: 'bonnet',
@@ -88,6 +97,39 @@ export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spo
       note: 'along the flank, wheel and road',
     },
     {
+      id: 'door-right',
+      name: 'Door, right, looking ahead',
+      partId: 'body',
+      aim: { from: [-0.15, shape.beltY - 0.2, 3], toward: [0, 0, -1] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: metal,
+      cautions: [OUT, 'Wider than the mirrors: gates, walkers and the kerb are on this side.', FILM, ROAD],
+      note: 'along the flank on the passenger’s side',
+    },
+    {
+      id: 'rear-body',
+      name: 'Rear body, left, over the wheel',
+      partId: 'body',
+      aim: { from: [shape.rearAxleX + 0.05, shape.beltY - 0.07, -3], toward: [0, 0, 1] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: { ...metal, flatAreaM2: 0.09 },
+      cautions: [OUT, 'Wider than the mirrors: gates and other traffic.', FILM, ROAD],
+      note: 'room for three cups: the flank ahead, or who follows',
+    },
+    {
+      id: 'boot-lid',
+      name: lidName,
+      partId: 'body',
+      aim: lidAim,
+      reference: lidAim.toward[0] === 0 ? [-1, 0, 0] : [0, 1, 0],
+      look: [-1, 0, 0],
+      surface: { ...metal, flatAreaM2: 0.05 },
+      cautions: [OUT, 'Nobody opens it with a camera on.', FILM, ROAD],
+      note: 'who follows, over dust and spray',
+    },
+    {
       id: 'sill',
       name: 'Sill, low on the side',
       partId: 'body',
@@ -143,6 +185,28 @@ export function carSpots({ shape, seat, seatBackDeg }: CarFigures): readonly Spo
       surface: glass,
       cautions: [SIGHT, 'Clear of the airbag and of heads in a crash.', 'Glass reflects, dirt shows.'],
       note: 'can stay plugged in; slow and steady',
+    },
+    {
+      id: 'side-window',
+      name: 'Side window, right, inside',
+      partId: 'sideGlass',
+      aim: { from: [0, shape.beltY + 0.14, 0], toward: [0, 0.12, 1] },
+      reference: AHEAD,
+      look: [0, 0, -1],
+      surface: glass,
+      cautions: [SIGHT, 'Clear of curtain airbags and of heads; the window stays shut.'],
+      note: 'the driver from the side, road and landscape behind',
+    },
+    {
+      id: 'passenger-hand',
+      name: 'In the passenger’s right hand',
+      partId: 'second.handRight',
+      aim: { from: [-0.03, 0.02, -0.3], toward: [0, 0, 1] },
+      reference: AHEAD,
+      look: AHEAD,
+      surface: { material: 'skin', shape: 'hand' },
+      cautions: ['Not before an airbag, nothing held out of a window.', SIGHT],
+      note: 'the driver, the road, whatever comes up: somebody else aims it',
     },
     {
       id: 'dash',

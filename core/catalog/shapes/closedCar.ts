@@ -1,5 +1,5 @@
 import { carBody, type CarShape } from './carBody';
-import { bySide, grip, handsOnThighs, seated } from './people';
+import { bySide, grip, handsOnThighs, placed, seated } from './people';
 import { roadWheel } from './roadWheel';
 import { roundedBox } from '../../src/mathematics/geometry/build/roundedBox';
 import { rod, tube } from '../../src/mathematics/geometry/build/tube';
@@ -10,7 +10,9 @@ import { add, RIGHT, UP, type Vec3 } from '../../src/mathematics/geometry/vec3';
 import type { AssembledPart, Assembly } from '../../src/posing/building/assembly';
 import type { Mark } from '../../src/words/carrier/posedPart';
 import type { MovingPart } from '../../src/words/carrier/movingPart';
-import type { Occupant, Seat } from '../../src/posing/building/blueprint';
+import type { BlueprintStance, Occupant, Seat } from '../../src/posing/building/blueprint';
+import type { BodySegments } from '../../src/words/carrier/bodySegments';
+import type { Posture } from '../../src/words/carrier/posture';
 
 /** What a closed car is made from; left-hand drive. Metres. */
 export interface CarFigures {
@@ -302,6 +304,20 @@ export function buildCar(f: CarFigures): Assembly {
   return { parts, moving: [steeringMoving(f.wheel), ...wheels.moving] };
 }
 
+/** For a take: what the driver must not do, somebody beside does. */
+export const PASSENGER_FILMS: BlueprintStance = {
+  id: 'passenger-films',
+  name: 'Passenger films',
+  share: 0,
+  note: 'for a take: straight on, the passenger holds a hand out over the knees',
+};
+
+/** The right hand held out ahead inside the car, at the height of the chest; the left one lies. */
+const filming = (body: BodySegments, seat: Vec3): Posture['hands'] => {
+  const k = body.statureM / 1.75;
+  return { ...handsOnThighs(seat), right: placed(add(seat, [0.36 * k, 0.46 * k, 0.02]), [1, 0.15, 0.1]) };
+};
+
 /** Driver on the left and a passenger beside. */
 export function carPeople(f: CarFigures, { body, stance }: Seat): readonly Occupant[] {
   const other: Vec3 = [f.seat[0], f.seat[1], -f.seat[2]];
@@ -313,6 +329,11 @@ export function carPeople(f: CarFigures, { body, stance }: Seat): readonly Occup
   };
   // Heads stay a little more upright than the car in a corner.
   const rollDeg = -(stance.rollDeg ?? 0) * 0.6;
+  const films = stance.id === PASSENGER_FILMS.id;
+  const beside = {
+    ...seated(body, { ...sit, seat: other, hands: films ? filming(body, other) : handsOnThighs(other), rollDeg }),
+    ...(films ? {} : { handsRest: true as const }),
+  };
   return [
     {
       posture: seated(body, {
@@ -325,7 +346,7 @@ export function carPeople(f: CarFigures, { body, stance }: Seat): readonly Occup
       }),
       hipsFree: false,
     },
-    { posture: seated(body, { ...sit, seat: other, hands: handsOnThighs(other), rollDeg }), hipsFree: false },
+    { posture: beside, hipsFree: false },
   ];
 }
 

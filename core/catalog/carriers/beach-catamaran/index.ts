@@ -6,7 +6,7 @@ import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
 import { rod } from '../../../src/mathematics/geometry/build/tube';
 import { mergeMeshes, mirrorMesh, type Mesh } from '../../../src/mathematics/geometry/mesh';
 import { poseAt } from '../../../src/mathematics/geometry/pose';
-import { AHEAD, mix, RIGHT, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { AHEAD, mix, normalize, RIGHT, subtract, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
 import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
@@ -26,6 +26,10 @@ const HULL_HALF_M = 0.19;
 const TRAMPOLINE_Y = 0.48;
 const mastFoot = (fit: Fit): Vec3 => [value(fit, 'lengthM') * 0.09, 0.58, 0];
 const BOOM_UP_M = 0.75;
+const mastHead = (fit: Fit): Vec3 => {
+  const [x, y] = mastFoot(fit);
+  return [x - 0.25, y + value(fit, 'mastM'), 0];
+};
 const hullZ = (fit: Fit) => value(fit, 'beamM') / 2 - HULL_HALF_M;
 
 function hull(fit: Fit): Mesh {
@@ -99,7 +103,7 @@ export default machineFrom({
     const long = value(fit, 'lengthM');
     const z = hullZ(fit);
     const foot = mastFoot(fit);
-    const head: Vec3 = [foot[0] - 0.25, foot[1] + value(fit, 'mastM'), 0];
+    const head = mastHead(fit);
     const tack: Vec3 = [foot[0] - 0.07, foot[1] + BOOM_UP_M, 0];
     const clew: Vec3 = [tack[0] - value(fit, 'boomM'), tack[1] - 0.04, 0];
     const right = hull(fit);
@@ -133,6 +137,16 @@ export default machineFrom({
           tone: 'metal',
           aloft: true,
           mesh: rod(foot, head, { radiusM: 0.05, flatness: 0.62, segments: 16, reference: AHEAD }),
+        },
+        {
+          id: 'bowPole',
+          name: 'bow pole',
+          tone: 'metal',
+          mesh: rod([front + 0.02, 0.5, 0], [long / 2 + 0.65, 0.56, 0], {
+            radiusM: 0.022,
+            segments: 14,
+            rounded: true,
+          }),
         },
         {
           id: 'stays',
@@ -257,6 +271,7 @@ export default machineFrom({
     const long = value(fit, 'lengthM');
     const z = hullZ(fit);
     const foot = mastFoot(fit);
+    const mastUp = normalize(subtract(mastHead(fit), foot));
     const boom = built.moving[0]!.at;
     const gelcoat = {
       ...notDrilled('a hole in the hull lets the sea in'),
@@ -310,6 +325,47 @@ export default machineFrom({
         zone: { along: [0, 1, 0], nearerM: 1.0, fartherM: 1.0, mark: 'above the foot of the mast', usualM: 1.6 },
         cautions: ["The sail's luff and the halyard run here.", sheets],
         note: 'looks down on the crew',
+      },
+      {
+        id: 'mast-flank',
+        name: 'Mast, flat flank, right',
+        partId: 'mast',
+        aim: { from: [mix(foot, mastHead(fit), 0.16)[0], mix(foot, mastHead(fit), 0.16)[1], 1], toward: [0, 0, -1] },
+        reference: [0, 1, 0],
+        look: [-1, 0, 0],
+        surface: {
+          material: 'painted metal',
+          shape: 'flat',
+          flatAreaM2: 0.024,
+          wallM: 0.002,
+          ...notDrilled('a mast is not drilled'),
+        },
+        zone: { along: mastUp, nearerM: 0.4, fartherM: 0.9, mark: 'above the foot of the mast', usualM: 1.3 },
+        cautions: ["The sail's luff and the halyard run close by.", twice, sheets],
+        note: 'two cups one above the other look down on the crew; the mast turns with the boom',
+      },
+      {
+        id: 'bow-pole',
+        name: 'Bow pole, looking back',
+        partId: 'bowPole',
+        aim: { from: [long / 2 + 0.55, 2, 0], toward: [0, -1, 0] },
+        reference: [-1, 0, 0],
+        look: [-1, 0, 0],
+        surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.044, wallM: 0.002, straightM: 0.8 },
+        zone: { along: [-1, 0, 0], nearerM: 0.05, fartherM: 0.5, mark: 'from the end of the pole', usualM: 0.1 },
+        cautions: [sheets, twice, 'First into every wave, and into whoever is in the way.'],
+        note: 'both hulls, crew and sails from ahead, with the wake',
+      },
+      {
+        id: 'trampoline-edge',
+        name: 'Trampoline, right edge',
+        partId: 'trampoline',
+        aim: { from: [-0.55, TRAMPOLINE_Y, 3], toward: [0, 0, -1] },
+        reference: AHEAD,
+        look: AHEAD,
+        surface: { material: 'webbing', shape: 'edge', ...notDrilled('a trampoline is not drilled') },
+        cautions: [sheets, 'It gives under whoever moves on it: for a light camera.'],
+        note: 'along the deck between crew and hull',
       },
       {
         id: 'boom-end',

@@ -1,4 +1,4 @@
-import { buildCar, carPeople, steered, type CarFigures } from '../../shapes/closedCar';
+import { buildCar, carPeople, steered, type CarFigures, PASSENGER_FILMS } from '../../shapes/closedCar';
 import { carSpots } from '../../shapes/carSpots';
 import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
 import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
@@ -78,6 +78,7 @@ const STANCES: readonly BlueprintStance[] = [
     rollDeg: -3.5,
     state: steered(-14),
   },
+  PASSENGER_FILMS,
 ];
 
 export default machineFrom({

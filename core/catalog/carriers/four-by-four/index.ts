@@ -1,4 +1,4 @@
-import { buildCar, carPeople, steered, type CarFigures } from '../../shapes/closedCar';
+import { buildCar, carPeople, steered, type CarFigures, PASSENGER_FILMS } from '../../shapes/closedCar';
 import { carSpots } from '../../shapes/carSpots';
 import { UP } from '../../../src/mathematics/geometry/vec3';
 import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
@@ -93,6 +93,7 @@ const STANCES: readonly BlueprintStance[] = [
     state: steered(-20),
   },
   { id: 'climb', name: 'Climb', share: 0.15, note: 'up a slope of 18°', slopeDeg: -18 },
+  PASSENGER_FILMS,
 ];
 
 export default machineFrom({

@@ -9,7 +9,7 @@ const OUTSIDE =
 
 /** @param half half the span; @param rimX where the canopy's rear hoop stands; metres */
 export function gliderSpots(half: number, rimX: number): readonly Spot[] {
-  const wing = { material: 'gelcoat', shape: 'curved', curvatureRadiusM: 0.6, wallM: 0.001 } as const;
+  const wing = { material: 'gelcoat', shape: 'wing', curvatureRadiusM: 0.6, wallM: 0.001 } as const;
   return [
     {
       id: 'panel-top',

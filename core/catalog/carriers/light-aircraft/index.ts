@@ -148,6 +148,8 @@ export default machineFrom({
       segments: 12,
       reference: UP,
     });
+    // A brace behind the windscreen, from the panel's corner to the wing's front spar.
+    const cabinTube = rod([0.84, 1.38, 0.36], [0.3, 1.86, 0.06], { radiusM: 0.0125, segments: 12 });
     const gear = rod([-0.1, 0.8, 0.4], [-0.05, 0.22, 0.96], { radiusM: 0.03, flatness: 0.6, segments: 10 });
     const other: Vec3 = [SEAT[0], SEAT[1], -SEAT[2]];
     return {
@@ -221,6 +223,7 @@ export default machineFrom({
             ),
           ]),
         },
+        { id: 'cabinTubes', name: 'cabin tubes', tone: 'metal', mesh: mergeMeshes([cabinTube, mirrorMesh(cabinTube)]) },
         {
           id: 'panel',
           name: 'instrument panel',

@@ -50,6 +50,17 @@ export function spots(half: number): readonly Spot[] {
       note: 'strut, wheel and country; or over the shoulder to the panel',
     },
     {
+      id: 'cabin-tube',
+      name: 'Cabin tube, behind the windscreen, left',
+      partId: 'cabinTubes',
+      aim: { from: [0.2, 1.62, -0.21], toward: [1, 0, 0] },
+      reference: RIGHT,
+      look: AHEAD,
+      surface: { material: 'steel tube', shape: 'tube', tubeDiameterM: 0.025, wallM: 0.001, straightM: 0.4 },
+      cautions: [LOOSE, 'Out of the sight ahead and clear of heads in a bump.', LICENSED],
+      note: 'panel, crew and country in one frame; clamped to structure, nothing to let go',
+    },
+    {
       id: 'strut',
       name: 'Wing strut, left, looking in',
       partId: 'struts',
@@ -82,7 +93,7 @@ export function spots(half: number): readonly Spot[] {
       look: [0.15, -0.1, 1],
       surface: {
         material: 'painted metal',
-        shape: 'curved',
+        shape: 'wing',
         curvatureRadiusM: 2,
         flatAreaM2: 0.02,
         wallM: 0.002,

@@ -21,7 +21,7 @@ const riderBody: WornDefinition = {
   spots: (body) => {
     const h = body.statureM;
     return [
-      ...bodySpots(body, 'ribcage'),
+      ...bodySpots(body, 'ribcage', { packed: true }),
       {
         id: 'pack-strap',
         name: 'Backpack strap, left',

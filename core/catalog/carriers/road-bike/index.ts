@@ -1,9 +1,10 @@
+import { saddleSpots } from '../../shapes/bicycle/saddleSpots';
 import { frameMeshes, pedalCentre, PEDAL_HALF_HEIGHT_M, TUBE_RADIUS_M } from '../../shapes/bicycle/frame';
 import { wheelMeshes } from '../../shapes/bicycle/wheels';
 import { bySide, grip, heldOut, RELAXED, sole, standingHipM, UPRIGHT } from '../../shapes/people';
 import { besideStem, roadCockpit } from './cockpit';
 import { dimensions, handPlace, roadGeometry, type HandPlace } from './geometry';
-import { mirrored, add, AHEAD, mix, RIGHT, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { mirrored, add, AHEAD, mix, RIGHT, scale, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import { transformMesh } from '../../../src/mathematics/geometry/mesh';
 import { poseAt, transformDirection, transformPoint } from '../../../src/mathematics/geometry/pose';
 import { machineFrom, type BlueprintStance } from '../../../src/posing/building/blueprint';
@@ -282,6 +283,18 @@ export default machineFrom({
         cautions: ['Tether shorter than the way to the spokes.'],
         note: 'looks at who follows; gets the dirt',
       },
+      {
+        id: 'out-front',
+        name: 'Before the handlebar',
+        partId: 'bar',
+        aim: { from: add(tops, [0.3, 0, 0]), toward: [-1, 0, 0] },
+        reference: UP,
+        look: AHEAD,
+        surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.031, wallM: 0.0022 },
+        cautions: [STEERED, 'First thing to meet whatever is ahead: short, and under the bar rather than over it.'],
+        note: 'clear of hands and cables; takes a second device on the same bracket',
+      },
+      ...saddleSpots(g, 2 * TUBE_RADIUS_M.seatpost),
       {
         id: 'seat-stay',
         name: 'Rear stay, low',

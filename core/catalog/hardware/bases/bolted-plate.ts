@@ -11,7 +11,7 @@ const base: BaseDefinition = {
   kind: 'bolt',
   madeFor: [],
   fits: {
-    shapes: ['flat', 'curved', 'edge', 'tube'],
+    shapes: ['flat', 'curved', 'edge', 'tube', 'wing'],
     notOn: {
       'alloy tube': 'a drilled tube breaks there: a clamp',
       'steel tube': 'a drilled tube breaks there: a clamp',

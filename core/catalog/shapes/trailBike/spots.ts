@@ -1,6 +1,7 @@
 import type { Spot } from '../../../src/words/carrier/spot';
 import { add, addScaled, mix, scale, type Vec3 } from '../../../src/mathematics/geometry/vec3';
 import type { BikeGeometry } from '../bicycle/bikeGeometry';
+import { saddleSpots } from '../bicycle/saddleSpots';
 import { rearSwing } from '../bicycle/frame';
 import { barPath } from './geometry';
 
@@ -10,10 +11,11 @@ const WHEEL = 'Tether shorter than the way to the spokes.';
 
 export function spots(
   g: BikeGeometry,
-  radius: { headTube: number; bar: number },
+  radius: { headTube: number; bar: number; seatpost: number },
   rear: 'rigid' | 'sprung',
 ): readonly Spot[] {
   const underStem = mix(g.stemBase, g.barCentre, 0.95);
+  const beforeBar = mix(barPath(g)[1]!, barPath(g)[2]!, 0.5);
   const onBar = mix(barPath(g)[4]!, barPath(g)[5]!, 0.25);
   const headMiddle = mix(g.headTubeBottom, g.headTubeTop, 0.3);
   return [
@@ -65,6 +67,18 @@ export function spots(
       cautions: [WHEEL, 'The rear tyre comes up under a full-suspension saddle: check with the shock compressed.'],
       note: 'looks at who follows; nobody notices it; gets the mud',
     },
+    {
+      id: 'out-front',
+      name: 'Before the handlebar',
+      partId: 'bar',
+      aim: { from: addScaled(beforeBar, g.steerAhead, 0.2), toward: scale(g.steerAhead, -1) },
+      reference: g.steerUp,
+      look: AHEAD,
+      surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: radius.bar * 2 },
+      cautions: [STEERED, 'First thing to meet whatever is ahead: short, and under the bar rather than over it.'],
+      note: 'clear of hands and cables; takes a second device on the same bracket',
+    },
+    ...saddleSpots(g, 2 * radius.seatpost),
     ...(rear === 'sprung'
       ? [
           {

@@ -17,7 +17,10 @@ interface Ridden {
  * part works in others alone (hands that paddle out), else one that the carrier has for a take. Null where it is free throughout, or never is.
  */
 export function stanceLeavingFree({ rig, actionStanceId }: Ridden, partId: string): OnlyIn | null {
-  const holds = (stanceId: string) => poseRig(rig, stanceId).holds.includes(partId);
+  const holds = (stanceId: string) => {
+    const posed = poseRig(rig, stanceId);
+    return posed.holds.includes(partId) || posed.laid.includes(partId);
+  };
   const { machine } = resolveRig(rig);
   if (!holds(actionStanceId))
     return machine.stances.some(({ id, share }) => share > 0 && holds(id)) ? onlyIn(machine, actionStanceId) : null;

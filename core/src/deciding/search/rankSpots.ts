@@ -42,7 +42,8 @@ export function rankSpots(
 ): readonly RankedSpot[] {
   const scene = carrierScene(spec, actionStanceId);
   if (notOnThis(intent, resolveRig(spec).machine, scene)) return [];
-  const holds = scene.ridden[0]?.rig.holds ?? [];
+  const [action] = scene.ridden;
+  const holds = action ? [...action.rig.holds, ...action.rig.laid] : [];
   const modes = differentModes(spec, camera, intent);
   const heights = intent.horizonBand ? heightsInBand(intent.horizonBand) : [null];
   return placedSpots(spec)

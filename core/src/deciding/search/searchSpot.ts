@@ -273,6 +273,12 @@ function refusalAt({ intent, carrier, scene }: Spotted, { partId }: Spot): Rejec
       mend: hand ? 'a stance with one hand off, where that is done' : 'a place that leaves the feet alone',
     };
   }
+  if (action?.rig.laid.includes(partId))
+    return {
+      check: 'clear',
+      because: `that hand lies still in ${action.stance.name.toLowerCase()}`,
+      mend: 'a stance in which it is held out',
+    };
   return null;
 }
 

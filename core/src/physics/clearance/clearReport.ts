@@ -10,6 +10,7 @@ import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
+import { isOthers } from '../../posing/rig/riderZone';
 import { spotZone } from '../../posing/rig/spotZone';
 import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
@@ -145,10 +146,11 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
             (a, b) => b.hiddenShare - a.hiddenShare,
           )
         : [],
-    reachShare: body
-      ? Math.min(...(['left', 'right'] as const).map((side) => distance(body.upperArm[side].position, camera))) /
-        (arm.upperArmM + arm.forearmM + arm.handM)
-      : null,
+    reachShare:
+      body && !isOthers(resolved.placed.spot.partId)
+        ? Math.min(...(['left', 'right'] as const).map((side) => distance(body.upperArm[side].position, camera))) /
+          (arm.upperArmM + arm.forearmM + arm.handM)
+        : null,
     waysOut: zone === null ? waysOut(rig, action, resolved.placed.spot.partId, points) : [],
     noticed:
       body && action.eyes

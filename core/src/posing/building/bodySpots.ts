@@ -5,8 +5,12 @@ import type { BodySegments } from '../../words/carrier/bodySegments';
 
 const torso = SEGMENT_FRACTIONS.shoulderHeight - SEGMENT_FRACTIONS.hipHeight;
 
-/** Spots on a body whatever is worn over it. @param chestPartId the part that lies outermost on the chest */
-export function bodySpots(body: BodySegments, chestPartId: string): readonly Spot[] {
+/**
+ * Spots on a body whatever is worn over it.
+ * @param chestPartId the part that lies outermost on the chest
+ * @param packed a pack on the back leaves no place there
+ */
+export function bodySpots(body: BodySegments, chestPartId: string, { packed = false } = {}): readonly Spot[] {
   const h = body.statureM;
   return [
     {
@@ -25,6 +29,24 @@ export function bodySpots(body: BodySegments, chestPartId: string): readonly Spo
       ],
       note: 'fast and immersive; points at the ground as soon as the rider leans',
     },
+    ...(packed
+      ? []
+      : [
+          {
+            id: 'back',
+            name: 'Back, the harness worn backwards',
+            partId: chestPartId,
+            aim: { from: [-0.6, torso * 0.5 * h, 0], toward: [1, 0, 0] },
+            reference: UP,
+            look: [-1, 0, 0],
+            surface: { material: 'fabric', shape: 'harness' },
+            cautions: [
+              'In a fall backward it lies under the spine: flat and small, or not at all.',
+              'Nothing behind a back that leans on a seat.',
+            ],
+            note: 'who follows, seen from the rider; points up as soon as the rider leans',
+          } as const,
+        ]),
     {
       id: 'hip',
       name: 'Hip, left, on the belt',

@@ -24,6 +24,8 @@ export interface PosedRig {
   readonly body: PosedBody | null;
   /** Ids of the filmer's parts that hold on to something, work a pedal or paddle: no places for a camera. */
   readonly holds: readonly string[];
+  /** Ids of hands of others on board that lie still: no places for a camera until they are held out. */
+  readonly laid: readonly string[];
   readonly worldFromMachine: Pose;
   /** How cameras were found to stand on it under way; nothing in the set-up stance, where the level is read. */
   readonly learnt: readonly LearntTurn[];
@@ -64,10 +66,11 @@ function buildRig(spec: RigSpec, stanceId: string): PosedRig {
   const segments = bodySegments(spec.statureM);
   const posed = machine.pose(spec.fit, segments, stanceId);
   const body = posed.posture && poseBody(segments, posed.posture);
+  const crew = spec.alone ? [] : (posed.crew ?? []);
   const byId = new Map<string, PosedPart>(posed.parts.map((part) => [part.id, part]));
   const people = [
     ...(body ? [{ prefix: '', body }] : []),
-    ...(posed.crew ?? []).map(({ prefix, posture }) => ({ prefix, body: poseBody(segments, posture) })),
+    ...crew.map(({ prefix, posture }) => ({ prefix, body: poseBody(segments, posture) })),
   ];
   for (const person of people) {
     for (const part of riderParts(segments, person.body, person.prefix)) byId.set(part.id, part);
@@ -95,6 +98,7 @@ function buildRig(spec: RigSpec, stanceId: string): PosedRig {
     eyes: body?.eyes ?? posed.viewpoint ?? null,
     body,
     holds: posed.posture ? holding(posed.posture) : [],
+    laid: crew.flatMap(({ prefix, posture }) => (posture.handsRest ? SIDES.map((side) => prefix + HANDS[side]) : [])),
     worldFromMachine: posed.worldFromMachine,
     learnt: stanceId === SET_UP_STANCE_ID ? [] : (spec.learnt ?? []),
     problems: people.flatMap((person) => person.body.problems),

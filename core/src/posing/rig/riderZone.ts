@@ -15,6 +15,9 @@ const ZONE_OF_BODY_PART: Readonly<Record<string, RiderZone>> = {
   shoe: 'foot',
 };
 
-/** Zone of a body part like "handRight"; null when it is no part of a rider. */
+/** Whether a part belongs to somebody who comes along, not to whoever films: "second.handRight". */
+export const isOthers = (partId: string): boolean => partId.includes('.');
+
+/** Zone of a body part like "handRight", of whoever it is; null when it is no part of a rider. */
 export const zoneOfBodyPart = (partId: string): RiderZone | null =>
-  ZONE_OF_BODY_PART[partId.replace(/(Left|Right)$/, '')] ?? null;
+  ZONE_OF_BODY_PART[partId.replace(/^.*\./, '').replace(/(Left|Right)$/, '')] ?? null;

@@ -6,7 +6,7 @@ import { rotationFromAxes } from '../../mathematics/geometry/rotation';
 import { surfacePoint } from '../../mathematics/geometry/surfacePoint';
 import { addScaled, AHEAD, cross, distance, normalize, perpendicularTo, scale } from '../../mathematics/geometry/vec3';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
-import { zoneOfBodyPart } from './riderZone';
+import { isOthers, zoneOfBodyPart } from './riderZone';
 import type { Spot } from '../../words/carrier/spot';
 import { poseRig, type PosedRig } from './poseRig';
 import { resolveRig } from '../lookup/resolveRig';
@@ -46,7 +46,7 @@ function placing(spec: RigSpec): Places {
   const spots = new Map(
     [
       ...worn.flatMap((w) => w.spots(body)).filter((spot) => !(machine.barefoot && onFoot(spot))),
-      ...machine.spots(spec.fit, body),
+      ...machine.spots(spec.fit, body).filter(({ partId }) => !isOthers(partId) || rig.byId.has(partId)),
     ].map((spot) => [spot.id, spot]),
   );
   // A spot of the user's that finds no place on this rig is kept: with another measure or another helmet it may come back.

@@ -18,6 +18,7 @@ const SHAPES: Readonly<Record<Surface['shape'], string>> = {
   hand: 'a hand',
   ground: 'the ground',
   pack: 'a backpack',
+  wing: 'a wing or tailplane',
 };
 
 /** Why a base cannot go on a surface, in words with the figures, or null when it can. */

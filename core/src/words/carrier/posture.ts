@@ -50,6 +50,8 @@ export interface Posture {
   readonly feet: Readonly<Record<Side, FootContact>>;
   /** Whether the hands work without holding on: paddling with them, pushing up. */
   readonly handsWork?: true;
+  /** Whether the hands of somebody who comes along lie still: no place for a camera until they are held out. */
+  readonly handsRest?: true;
   /** Whether the feet work pedals or pegs that steer, brake or drive: not where they only stand. */
   readonly feetSteer?: true;
   /** How far the elbows point outward, 0 = down, 1 = straight out. */

@@ -39,6 +39,7 @@ export const SURFACE_SHAPES = [
   'hand',
   'ground',
   'pack',
+  'wing',
 ] as const;
 type SurfaceShape = (typeof SURFACE_SHAPES)[number];
 

@@ -9,6 +9,8 @@ export interface RigSpec {
   readonly fit: Fit;
   readonly wornIds: readonly string[];
   readonly statureM: number;
+  /** Whoever else usually comes along stays at home. */
+  readonly alone?: boolean;
   /** Somebody or something else to be framed: another rider, vehicle, boat or aircraft. */
   readonly subject?: SubjectSpec;
   /** How the time is spent, where not as usual. */

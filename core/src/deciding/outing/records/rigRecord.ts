@@ -1,4 +1,4 @@
-import { mixed, object, type Schema } from 'yup';
+import { boolean, mixed, object, type Schema } from 'yup';
 import { RADIAL_PROJECTION_IDS } from '../../../mathematics/lens/projection';
 import { STATURE_RANGE_M } from '../../../words/carrier/bodySegments';
 import { BASE_KINDS, SURFACE_MATERIALS, SURFACE_SHAPES } from '../../../words/carrier/surface';
@@ -12,6 +12,7 @@ import {
   oneOf,
   OUTING_LIMITS,
   text,
+  truth,
   UNKNOWN_FIELDS,
   validatorOf,
   vector,
@@ -148,6 +149,7 @@ export const rigSchema = validatorOf<RigSpec>()(
       ),
     wornIds: list(12).of(id()),
     statureM: within(STATURE_RANGE_M.low, STATURE_RANGE_M.high),
+    alone: boolean().strict().optional().typeError(truth),
     subject: object({
       machineId: id(),
       distanceM: within(0.5, 3000),

@@ -1,0 +1,41 @@
+import { add, mix, RIGHT, UP } from '../../../src/mathematics/geometry/vec3';
+import type { Spot } from '../../../src/words/carrier/spot';
+import { notDrilled } from '../notDrilled';
+import type { BikeGeometry } from './bikeGeometry';
+
+const WHEEL = 'Tether shorter than the way to the spokes.';
+
+/** Besides the rails: the shell of the saddle from below, and the post under it, both facing back. */
+export function saddleSpots(g: BikeGeometry, postDiameterM: number): readonly Spot[] {
+  const clamp = add(g.saddleTop, [0, -0.05, 0]);
+  return [
+    {
+      id: 'saddle-shell',
+      name: 'Saddle shell, underside, facing back',
+      partId: 'saddle',
+      aim: { from: add(g.saddleTop, [-0.1, -0.2, 0]), toward: UP },
+      reference: [-1, 0, 0],
+      look: [-1, 0, 0],
+      surface: {
+        material: 'plastic',
+        shape: 'flat',
+        flatAreaM2: 0.0024,
+        wallM: 0.003,
+        ...notDrilled('a saddle is not drilled'),
+      },
+      cautions: [WHEEL, 'The shell flexes, and dirt is thrown at it: clean it before anything is stuck on.'],
+      note: 'a light camera out of sight and out of the wind, looking at who follows',
+    },
+    {
+      id: 'seat-post',
+      name: 'Seatpost, facing back',
+      partId: 'seatpost',
+      aim: { from: add(mix(g.seatTubeTop, clamp, 0.55), [-0.4, 0, 0]), toward: [1, 0, 0] },
+      reference: RIGHT,
+      look: [-1, 0, 0],
+      surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: postDiameterM, wallM: 0.002 },
+      cautions: [WHEEL, 'Thighs and shorts pass here; a post that drops needs its way.'],
+      note: 'who follows, with the rear wheel below',
+    },
+  ];
+}
