@@ -64,6 +64,7 @@ import basesSuctionDouble from './hardware/bases/suction-double';
 import basesSuctionSingle from './hardware/bases/suction-single';
 import basesSuctionTriple from './hardware/bases/suction-triple';
 import basesTubeClamp from './hardware/bases/tube-clamp';
+import basesTwoHandGrip from './hardware/bases/two-hand-grip';
 import basesTwoLashings from './hardware/bases/two-lashings';
 import basesWingSleeve from './hardware/bases/wing-sleeve';
 import type { BaseDefinition } from '../src/words/kit/base';
@@ -171,7 +172,7 @@ import type { IntentDefinition } from '../src/words/shot/intent';
 
 export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuggyFour, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersFullSuspensionBike, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSkis, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
 export const CAMERAS: readonly CameraDefinition[] = [camerasBarrelCamera, camerasCageCamera, camerasCompact, camerasCubeCamera, camerasPhone, camerasPocketGimbal, camerasThumbCamera, camerasTwoLens360];
-export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBarBracket, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesBracedPoleFoot, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesLoopPlate, basesMagneticRelease, basesPackPolePlate, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp, basesTwoLashings, basesWingSleeve];
+export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBarBracket, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesBracedPoleFoot, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesLoopPlate, basesMagneticRelease, basesPackPolePlate, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp, basesTwoHandGrip, basesTwoLashings, basesWingSleeve];
 export const LINKS: readonly LinkDefinition[] = [linksDamperPlate, linksFeltPad, linksGooseNeck, linksLongArm, linksLongPole, linksMediumPole, linksQuickRelease, linksRiser, linksShortArm, linksSlidingPlate, linksSoftGrommets, linksSpringArm, linksStandOffHook, linksStiffArm, linksStiffGrommets];
 export const HEADS: readonly HeadDefinition[] = [headsBallJoint, headsFingerJoint, headsSnugFingerJoint, headsSwivelHead];
 export const FILTERS: readonly FilterDefinition[] = [filtersNd16, filtersNd32, filtersNd4, filtersNd64, filtersNd8, filtersPolariser];

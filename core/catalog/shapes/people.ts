@@ -1,3 +1,4 @@
+import type { Spot } from '../../src/words/carrier/spot';
 import type { FootContact, HandContact, Posture, Side } from '../../src/words/carrier/posture';
 import { SEGMENT_FRACTIONS } from '../../src/posing/body/segments';
 import type { BodySegments } from '../../src/words/carrier/bodySegments';
@@ -67,13 +68,47 @@ export interface Sideways {
   /** Hips over the heels (negative) or over the toes, metres, and toward the nose. */
   readonly hipsToToesM?: number;
   readonly hipsAheadM?: number;
-  /** Arms let hang, or held out over the ends. */
-  readonly arms: 'hanging' | 'out' | 'tucked';
+  /** Arms let hang, held out over the ends, behind the back, or both hands on a pole before the chest. */
+  readonly arms: 'hanging' | 'out' | 'tucked' | 'pole';
   /** Angle of the front and rear foot toward the nose, degrees. */
   readonly frontFootDeg?: number;
   readonly rearFootDeg?: number;
   readonly headTurnDeg?: number;
 }
+
+/** From the wrist to the middle of a closed hand, metres. */
+const FIST_M = 0.075;
+
+/** Both hands round an upright pole before somebody who faces the machine's right, thumbs up, the right one above. */
+const bothHandsOn = ([x, y, z]: Vec3): Posture['hands'] => ({
+  right: placed([x - FIST_M, y, z], [1, 0, 0], [0, 0, 1]),
+  left: placed([x + FIST_M, y - 0.16, z], [-1, 0, 0], [0, 0, 1]),
+});
+
+/** For a take: a pole in both hands, the camera on it. */
+export const BOTH_HANDS = {
+  id: 'both-hands',
+  name: 'Pole in both hands',
+  share: 0,
+  speedShare: 0.8,
+} as const;
+
+/** The place that both hands make. */
+export const bothHandsSpot: Spot = {
+  id: 'both-hands',
+  name: 'In both hands',
+  partId: 'handRight',
+  onlyIn: BOTH_HANDS.id,
+  aim: { from: [-0.03, 0.02, -0.3], toward: [0, 0, 1] },
+  reference: [1, 0, 0],
+  look: [1, 0, 0],
+  surface: { material: 'skin', shape: 'hands' },
+  cautions: [
+    'Both hands are busy: only where balance and room allow it, and nobody is near.',
+    'Poles: mind power lines, branches and others; swing them for a minute at a time only.',
+  ],
+  note: 'steadier than one hand, and longer: the whole rider from a pole in line with a 360 camera',
+};
 
 /** Standing across a board, left foot ahead, looking over the left shoulder along it. Common practice, no source; ± 8°, ± 5 cm. */
 export function standingAcross(body: BodySegments, s: Sideways): Posture {
@@ -87,6 +122,7 @@ export function standingAcross(body: BodySegments, s: Sideways): Posture {
   };
   const shoulderY = hipY + body.torsoM * Math.cos((s.leanDeg * Math.PI) / 180);
   const reach = 0.44 * k;
+  const shoulderZ = body.torsoM * Math.sin((s.leanDeg * Math.PI) / 180);
   const hands =
     s.arms === 'hanging'
       ? UPRIGHT.hands
@@ -96,10 +132,12 @@ export function standingAcross(body: BodySegments, s: Sideways): Posture {
             left: placed([hipX + 0.02, hipY + 0.14 * k, hipZ - 0.17], [-0.6, -0.3, -0.2], [0, 0, -1]),
             right: placed([hipX - 0.1, hipY + 0.1 * k, hipZ - 0.19], [0.6, -0.3, -0.2], [0, 0, -1]),
           }
-        : {
-            left: placed([hipX + reach, shoulderY - 0.16 * k, hipZ + 0.3 * k], [1, 0, 0.25]),
-            right: placed([hipX - reach, shoulderY - 0.1 * k, hipZ + 0.16 * k], [-1, 0.1, 0.25]),
-          };
+        : s.arms === 'pole'
+          ? bothHandsOn([hipX, shoulderY - 0.3 * k, hipZ + shoulderZ + 0.34 * k])
+          : {
+              left: placed([hipX + reach, shoulderY - 0.16 * k, hipZ + 0.3 * k], [1, 0, 0.25]),
+              right: placed([hipX - reach, shoulderY - 0.1 * k, hipZ + 0.16 * k], [-1, 0.1, 0.25]),
+            };
   return {
     ...UPRIGHT,
     base: FACING_RIGHT,

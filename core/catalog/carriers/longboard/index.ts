@@ -1,6 +1,6 @@
 import { notDrilled } from '../../shapes/notDrilled';
 import { boardMesh, boardStations } from '../../shapes/board';
-import { standingAcross, type Sideways } from '../../shapes/people';
+import { BOTH_HANDS, bothHandsSpot, standingAcross, type Sideways } from '../../shapes/people';
 import { revolveSolid } from '../../../src/mathematics/geometry/build/revolve';
 import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
 import { rod } from '../../../src/mathematics/geometry/build/tube';
@@ -124,6 +124,12 @@ const STANCES: readonly (BlueprintStance & { readonly rides: Omit<Sideways, 'hal
       rearFootDeg: 4,
     },
   },
+  {
+    ...BOTH_HANDS,
+    note: 'for a take: rolling on easy ground, a pole before the chest',
+    slopeDeg: 2,
+    rides: { middleX: 0.0, height: 0.92, leanDeg: 8, arms: 'pole', rearFootDeg: 4, frontFootDeg: 40 },
+  },
 ];
 
 export default machineFrom({
@@ -191,6 +197,7 @@ export default machineFrom({
     } as const;
     const wheels = 'Tether shorter than the way to a wheel: a loose end stops it dead.';
     return [
+      bothHandsSpot,
       {
         id: 'deck-nose',
         name: 'Deck, nose, facing back',

@@ -1,5 +1,5 @@
 import { boardMesh, boardStations } from '../../shapes/board';
-import { standingAcross, type Sideways } from '../../shapes/people';
+import { BOTH_HANDS, bothHandsSpot, standingAcross, type Sideways } from '../../shapes/people';
 import { loft } from '../../../src/mathematics/geometry/build/loft';
 import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
 import { smoothPath, tube } from '../../../src/mathematics/geometry/build/tube';
@@ -168,6 +168,12 @@ const STANCES: readonly (BlueprintStance & { readonly rides: Omit<Sideways, 'hal
     slopeDeg: 20,
     rides: { ...riding, height: 0.6, leanDeg: 48, arms: 'out', hipsToToesM: -0.16 },
   },
+  {
+    ...BOTH_HANDS,
+    note: 'for a take: easy ground, upright, a pole before the chest',
+    slopeDeg: 10,
+    rides: { ...riding, height: 0.88, leanDeg: 10, arms: 'pole' },
+  },
 ];
 
 export default machineFrom({
@@ -207,6 +213,7 @@ export default machineFrom({
       'A camera standing up from the board is in the way of a falling body and of lift queues.',
     ];
     return [
+      bothHandsSpot,
       {
         id: 'board-nose',
         name: 'Board, nose, facing back',

@@ -1,5 +1,5 @@
 import { boardMesh, boardStations } from '../../shapes/board';
-import { placed, PRONE, sole, standingAcross, UPRIGHT } from '../../shapes/people';
+import { BOTH_HANDS, bothHandsSpot, placed, PRONE, sole, standingAcross, UPRIGHT } from '../../shapes/people';
 import { loft } from '../../../src/mathematics/geometry/build/loft';
 import { superellipse } from '../../../src/mathematics/geometry/build/superellipse';
 import type { Posture } from '../../../src/words/carrier/posture';
@@ -150,6 +150,12 @@ const STANCES: readonly BlueprintStance[] = [
     rollDeg: 28,
     pitchDeg: 2,
   },
+  {
+    ...BOTH_HANDS,
+    note: 'for a take: on an easy wave, a pole before the chest',
+    heightM: 0.02,
+    pitchDeg: -3,
+  },
 ];
 
 export default machineFrom({
@@ -203,8 +209,8 @@ export default machineFrom({
           halfStanceM: low ? 0.36 : 0.2,
           deckY,
           height: low ? (stance.id === 'turn' ? 0.62 : 0.68) : 0.97,
-          leanDeg: low ? 34 : 2,
-          arms: low ? 'out' : 'hanging',
+          leanDeg: stance.id === BOTH_HANDS.id ? 20 : low ? 34 : 2,
+          arms: stance.id === BOTH_HANDS.id ? 'pole' : low ? 'out' : 'hanging',
           hipsToToesM: low ? -0.1 : 0,
           gazeDeg: low ? -3 : 0,
           frontFootDeg: 25,
@@ -222,6 +228,7 @@ export default machineFrom({
       'The skin over the foam dents and peels: glue on a dry, degreased deck and leave it overnight.',
     ];
     return [
+      bothHandsSpot,
       {
         id: 'board-nose',
         name: 'Board, nose, facing back',

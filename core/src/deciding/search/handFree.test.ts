@@ -32,7 +32,7 @@ it('other places are ridden as asked, and so is a hand that is free as it is', (
 
 it('who steers a car has no hand to spare', () => {
   const [driven] = asking('coupe', 'whole-craft').carriers;
-  expect(stanceLeavingFree(driven!, 'handRight')).toBeNull();
+  expect(stanceLeavingFree(driven!, { partId: 'handRight' })).toBeNull();
   expect(searchSpot(asking('coupe', 'whole-craft'), hand).rejections[0]!.because).toMatch(/that hand holds on/);
 });
 

@@ -63,6 +63,6 @@ export function searchedCarrier(
   if (!found) throw new RangeError(`searchedCarrier: no carrier "${carrierId}" in the question`);
   const placed = placedSpot(found.rig, spotId);
   if (!placed) throw new RangeError(`searchedCarrier: no spot "${spotId}" on carrier "${carrierId}"`);
-  const onlyIn = stanceLeavingFree(found, placed.spot.partId);
+  const onlyIn = stanceLeavingFree(found, placed.spot);
   return { ...asRidden(found, onlyIn), onlyIn };
 }

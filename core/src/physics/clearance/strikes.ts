@@ -78,6 +78,12 @@ export function approaches(rig: RigSpec, resolved: ResolvedSetUp): readonly Appr
   return [...best.values()].sort((a, b) => a.distanceM - b.distanceM);
 }
 
+/** In both hands it is held by the other one as well, and is not struck by it. */
+const heldToo = ({ placed }: ResolvedSetUp): readonly string[] =>
+  placed.spot.surface.shape === 'hands' ? OTHER_ARM : NOTHING;
+const OTHER_ARM = ['handLeft', 'forearmLeft'];
+const NOTHING: readonly string[] = [];
+
 /** What comes within a limit of camera and strut in one stance. @param moving ids of what moves against what they sit on */
 function inStance(
   resolved: ResolvedSetUp,
@@ -88,8 +94,9 @@ function inStance(
   limitM: number,
 ): Approach[] {
   const points = ownPoints(resolved, poseStrut(resolved, setUpRig, rig));
+  const held = heldToo(resolved);
   return rig.parts.flatMap((part): Approach[] => {
-    const near = moving.has(part.id) && nearest(points, part, part.worldFromPart, limitM);
+    const near = moving.has(part.id) && !held.includes(part.id) && nearest(points, part, part.worldFromPart, limitM);
     return near
       ? [
           {
@@ -141,6 +148,7 @@ function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Appr
     const points = pointsIn(sweep);
     const goesAlong = sweep.moves(carrier);
     if (goesAlong && sweep.wholeTurn) return [];
+    const held = heldToo(resolved);
     const carried = goesAlong
       ? sweep.steps.map((step) => {
           const moved = step(carrier);
@@ -148,7 +156,14 @@ function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Appr
         })
       : null;
     return sweep.rig.parts
-      .filter((p) => p.group !== 'subject' && !p.bends && p.id !== carrier.id && sweep.moves(p) !== goesAlong)
+      .filter(
+        (p) =>
+          p.group !== 'subject' &&
+          !p.bends &&
+          p.id !== carrier.id &&
+          !held.includes(p.id) &&
+          sweep.moves(p) !== goesAlong,
+      )
       .filter((p) => !goesAlong || !sweep.yields(p))
       .flatMap((p): Approach[] => {
         let found: Approach | null = null;

@@ -16,12 +16,12 @@ export function enduranceMinutes(share: number): number {
   return Math.min(MOST_MINUTES, Math.max(0, -1.5 + 2.1 / share - 0.6 / share ** 2 + 0.1 / share ** 3));
 }
 
-/** Minutes that a wrist bears the weight of what it holds out. The greatest moment is that of the grip: twice its force on half its width. */
+/** Minutes that a wrist bears the weight of what it holds out. The greatest moment is that of the grip: twice its force on half its width, and of two hands the couple that they make. */
 export function handMinutes(
   grip: Extract<Grip, { kind: 'hand' }>,
   resting: SurfaceLoad,
   pick: RangeEnd = usual,
 ): number {
-  const greatestNm = pick(grip.forceN) * grip.widthM;
+  const greatestNm = pick(grip.forceN) * (grip.widthM + (grip.apartM ?? 0) / 2);
   return enduranceMinutes(Math.hypot(resting.tipNm, resting.twistNm) / greatestNm);
 }

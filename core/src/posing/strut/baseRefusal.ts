@@ -16,6 +16,7 @@ const SHAPES: Readonly<Record<Surface['shape'], string>> = {
   mouth: 'a mouth',
   line: 'a line',
   hand: 'a hand',
+  hands: 'both hands',
   ground: 'the ground',
   pack: 'a backpack',
   wing: 'a wing or tailplane',

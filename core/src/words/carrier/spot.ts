@@ -14,6 +14,8 @@ export interface Spot {
   /** Where a camera looks with its joint in the middle notch, part's frame. */
   readonly look: Vec3;
   readonly surface: Surface;
+  /** The one stance in which there is such a place: both hands on a pole. */
+  readonly onlyIn?: string;
   /** Where it can slide; none = it is a point. */
   readonly zone?: SpotZone;
   /** What people should know before choosing it, most important first. */

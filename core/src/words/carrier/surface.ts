@@ -37,6 +37,7 @@ export const SURFACE_SHAPES = [
   'mouth',
   'line',
   'hand',
+  'hands',
   'ground',
   'pack',
   'wing',

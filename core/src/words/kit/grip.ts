@@ -40,7 +40,8 @@ export type Grip =
   | { readonly kind: 'magnet'; readonly forceN: Sourced; readonly widthM: number }
   | { readonly kind: 'tape'; readonly areaM2: number; readonly widthM: number }
   | { readonly kind: 'stand'; readonly halfWidthM: number }
-  | { readonly kind: 'hand'; readonly forceN: Sourced; readonly widthM: number };
+  /** In both hands they are so far apart, and hold against each other. */
+  | { readonly kind: 'hand'; readonly forceN: Sourced; readonly widthM: number; readonly apartM?: number };
 
 /** How the surface is when the base goes on. */
 export const SURFACE_STATES = ['clean', 'dusty', 'wet', 'textured'] as const;

@@ -58,7 +58,7 @@ export const settingUp = {
     const { cameraId, modeId, stabiliserId } = question.setUp;
     const plain = plainSetUp(question.rig, spotId, { cameraId, modeId, stabiliserId });
     if (!plain) return null;
-    const onlyIn = stanceLeavingFree(question, placedSpot(question.rig, spotId)!.spot.partId);
+    const onlyIn = stanceLeavingFree(question, placedSpot(question.rig, spotId)!.spot);
     const { rig, actionStanceId } = asRidden(question, onlyIn);
     const height = wantedHorizon(question)?.height ?? null;
     return { setUp: aimedSetUp(rig, plain, intentAsked(question), actionStanceId, height) ?? plain, onlyIn };

@@ -50,7 +50,7 @@ export const stand: LetsGo<'stand'> = (grip, { pullN, tipNm }) => [
 /** A wrist bears so much for each newton that its fist grips with; the maximum of a grown wrist is 8 to 15 N·m, from memory. */
 const WRIST_NM_PER_N = estimated(0.1, 0.07, 0.14);
 
-/** Out of a fist by friction; against turning and tipping by the wrist. */
+/** Out of a fist by friction; against turning and tipping by the wrist, and by two hands as a couple: half of both forces at the way between them. */
 export const hand: LetsGo<'hand'> = (grip, { pullN, shearN, tipNm, twistNm }, _, pick) => [
   {
     mode: 'slips out of the hand',
@@ -61,7 +61,7 @@ export const hand: LetsGo<'hand'> = (grip, { pullN, shearN, tipNm, twistNm }, _,
   {
     mode: 'turns in the hand',
     demand: Math.hypot(tipNm, twistNm),
-    limit: pick(grip.forceN) * pick(WRIST_NM_PER_N),
+    limit: pick(grip.forceN) * (pick(WRIST_NM_PER_N) + (grip.apartM ?? 0) / 2),
     unit: 'N·m',
   },
 ];
