@@ -250,11 +250,11 @@ export const LAND_CASES: readonly OutcomeCase[] = [
   {
     id: '15 low',
     asked: 'buggy, low and fast',
-    expected: 'nose or a low tube first, no place on the helmet',
+    expected: 'the front bumper or the nose first, no place on the helmet',
     find() {
       const sheet = sheetFor('buggy', 'low-and-fast');
       const first = spotsOf(open(sheet));
-      return outcome(['nose', 'cage-side', 'boot'].includes(first[0] ?? '') && !first.some(onHead), wordsOf(sheet));
+      return outcome(['front-bumper', 'nose'].includes(first[0] ?? '') && !first.some(onHead), wordsOf(sheet));
     },
   },
   {

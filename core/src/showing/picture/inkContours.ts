@@ -5,7 +5,10 @@ export const INK: Rgb = [34, 36, 40];
 /** Below this cosine two neighbouring normals of one part make an edge worth a line. */
 const FOLD = 0.62;
 
-/** Ink where parts meet, where one part passes before itself, and at sharp folds; own lines thinner for scenery. */
+/** Of what is sewn together one piece passes before the other when it is nearer by so much, metres. */
+const PASSES_M = 0.035;
+
+/** Ink where parts meet, where one part passes before itself, and at sharp folds; own lines thinner for scenery. @param pieces which parts are of one piece of cloth: the same number, no line between them */
 export function inkContours(
   rgba: Uint8ClampedArray,
   part: Int16Array,
@@ -15,6 +18,7 @@ export function inkContours(
   widthPx: number,
   heightPx: number,
   ownParts: number,
+  pieces: readonly number[],
 ): void {
   const strength = new Float32Array(widthPx * heightPx);
   const mark = (a: number, b: number) => {
@@ -30,7 +34,8 @@ export function inkContours(
       return;
     }
     if (pa !== pb) {
-      strength[near] = Math.max(strength[near]!, 0.85);
+      const apart = pieces[pa] !== pieces[pb] || Math.abs(distanceM[a]! - distanceM[b]!) > PASSES_M;
+      if (apart) strength[near] = Math.max(strength[near]!, 0.85);
       return;
     }
     const ratio = Math.abs(distanceM[a]! - distanceM[b]!) / Math.min(distanceM[a]!, distanceM[b]!);

@@ -11,6 +11,7 @@ import type { Lens } from '../../mathematics/lens/lens';
 import { rayGrid } from '../../mathematics/lens/rayGrid';
 import type { Ground } from '../../words/carrier/land';
 import type { PosedPart, Tone } from '../../words/carrier/posedPart';
+import { foldedNormal } from './cloth';
 import { INK, inkContours } from './inkContours';
 import { drawLamps, poolsOf, type NightLamps } from './nightLamps';
 import { outlineMask } from './shadowOutline';
@@ -220,6 +221,7 @@ export function* pictureSteps(
     const local = transformPoint(partFromWorld[part]!, point);
     const ownNormal = smoothNormalAt(posed.mesh, cast.triangle[index]!, local);
     let normal = rotate(posed.worldFromPart.rotation, ownNormal);
+    const cloth = posed.folds && rotate(posed.worldFromPart.rotation, foldedNormal(posed.folds, local, ownNormal));
     const facing = dot(normal, direction);
     if (facing > 0) normal = [-normal[0], -normal[1], -normal[2]];
     normals[index * 3] = normal[0];
@@ -234,15 +236,19 @@ export function* pictureSteps(
           distanceM * 2,
           world.hazeM,
         )
-      : wash(base, normal, direction, lit < 1 ? 0 : (GLOSS[posed.tone] ?? 0), lamp);
+      : wash(base, facing > 0 ? normal : (cloth ?? normal), direction, lit < 1 ? 0 : (GLOSS[posed.tone] ?? 0), lamp);
     set(index, darker(washed, lit * dim * lampLight(point)));
   }
-  inkContours(rgba, cast.part, cast.distanceM, normals, sky, widthPx, heightPx, solid.length);
+  inkContours(rgba, cast.part, cast.distanceM, normals, sky, widthPx, heightPx, solid.length, piecesOf(scene));
   drawDiscs(rgba, cast, origin, discs, dim * (lamps ? FAR_AT_NIGHT : 1));
   if (shadow) outlineMask(rgba, shadow, widthPx, heightPx);
   if (lamps) drawLamps(rgba, nearestOf(cast), worldFromCamera, lens, ground, lamps);
   return { widthPx, heightPx, rgba };
 }
+
+/** Parts sewn together have one number, all others one each. */
+const piecesOf = (scene: readonly PosedPart[]): readonly number[] =>
+  scene.map(({ sewn }, i) => (sewn === undefined ? i : scene.findIndex((other) => other.sewn === sewn)));
 
 /** What a part is made of at a point of its surface and the way this faces, in its own frame. */
 function toneAt({ tone, marks, lining }: PosedPart, [x, y, z]: Vec3, [, up, right]: Vec3): Tone {

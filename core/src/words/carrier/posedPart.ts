@@ -46,6 +46,15 @@ export interface Lining {
   readonly y: number;
 }
 
+/** Where the cloth of a limb folds: creases across it that die away from a joint. Only drawn; part frame, metres, the limb along y. */
+export interface Fold {
+  readonly y: number;
+  /** How far along the limb they are seen. */
+  readonly reachM: number;
+  /** How deep: 0 = smooth, 1 = bent sharply. */
+  readonly depth: number;
+}
+
 /** Turned by the engine so fast that its blades are seen as a disc; part frame. */
 export interface Spin {
   readonly at: Vec3;
@@ -78,4 +87,7 @@ export interface PosedPart {
   /** Colours on it; the first that a point lies in counts. */
   readonly marks?: readonly Mark[];
   readonly lining?: Lining;
+  readonly folds?: readonly Fold[];
+  /** One piece of cloth with all parts that say the same: no line is drawn where they meet. */
+  readonly sewn?: string;
 }
