@@ -258,6 +258,19 @@ export const LAND_CASES: readonly OutcomeCase[] = [
     },
   },
   {
+    id: '16',
+    asked: 'buggy, dash and inside of the half screen',
+    expected: 'both are there, and offered ahead or at the face',
+    find() {
+      const [ahead, face] = [sheetFor('buggy', 'clear-ahead'), sheetFor('buggy', 'look-back-at-the-face')];
+      const offered = [...spotsOf(open(ahead), 99), ...spotsOf(open(face), 99)];
+      return outcome(
+        ['dash', 'screen-inside'].every((id) => offered.includes(id)),
+        `${wordsOf(ahead)} | ${wordsOf(face)}`,
+      );
+    },
+  },
+  {
     id: '15 whole',
     asked: 'buggy, whole craft from outside',
     expected: 'a braced pole with the two-lens camera first',

@@ -1,4 +1,4 @@
-import { openBuggy } from '../../shapes/openBuggy';
+import { openBuggy } from '../../shapes/openBuggy/openBuggy';
 import { shake } from './shake';
 
 export default openBuggy({

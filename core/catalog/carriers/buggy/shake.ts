@@ -21,7 +21,7 @@ export const shake: MachineShake = {
   ],
   flex: {
     cage: [stage('the cage', [38, 25, 55], [0.02, 0.01, 0.04], [1.2, 0.6, 2.5])],
-    dash: [stage('the dashboard panel', [26, 17, 38], [0.08, 0.04, 0.15], [2.2, 1.1, 4.5])],
+    dash: [stage('the dashboard panel', [19, 12, 30], [0.07, 0.03, 0.14], [3, 1.5, 6])],
     screen: [stage('the half screen', [17, 11, 26], [0.06, 0.03, 0.12], [3, 1.5, 6])],
     nose: [stage('the nose panel', [22, 14, 34], [0.08, 0.04, 0.15], [2.5, 1.2, 5])],
   },

@@ -1,3 +1,6 @@
+import { newCarrier } from '../outing/newOuting';
+import { othersAboard } from '../../posing/rig/othersAboard';
+import { placedSpot } from '../../posing/rig/spots';
 import { asking, pieces } from '../../../testing/asking';
 import { carrierScene } from '../../posing/scene/carrierScene';
 import { exactCandidate } from './exactCandidate';
@@ -43,4 +46,19 @@ it('the stance goes with the candidate, and the full check is made in it', () =>
   const [best] = searchSpot(question, hand, { hasty: 'plain' }).candidates;
   expect(best!.onlyIn?.stanceId).toBe('one-hand');
   expect(exactCandidate(question, best!).candidate.onlyIn).toEqual(best!.onlyIn);
+});
+
+it('both hands make a place in the one stance for it, and a passenger’s hand where it is held out', () => {
+  const board = newCarrier('c', 'snowboard', 1.75);
+  const both = placedSpot(board.rig, 'both-hands')!.spot;
+  const ridden = { rig: board.rig, actionStanceId: 'cruise' };
+  expect(stanceLeavingFree(ridden, both)).toMatchObject({ stanceId: 'both-hands' });
+  const car = newCarrier('c', 'coupe', 1.75);
+  const hand = placedSpot(car.rig, 'passenger-hand')!.spot;
+  expect(stanceLeavingFree({ rig: car.rig, actionStanceId: 'cruise' }, hand)).toMatchObject({
+    stanceId: 'passenger-films',
+  });
+  // At home nobody holds a camera.
+  expect(placedSpot({ ...car.rig, alone: true }, 'passenger-hand')).toBeUndefined();
+  expect(othersAboard({ ...car.rig, alone: true })).toBe(1);
 });

@@ -28,8 +28,8 @@ type Rig = OutingCarrier['rig'];
 interface CarrierFitProps {
   readonly rig: Rig;
   readonly onChange: (edit: Partial<Rig>, key: string) => void;
-  /** Names of shots that would lose their spot if this were worn; nothing is lost silently. */
-  readonly stranded: (wornIds: readonly string[]) => readonly string[];
+  /** Names of shots that would lose their spot by a change; nothing is lost silently. */
+  readonly stranded: (edit: Partial<Rig>) => readonly string[];
 }
 
 /** The machine's measures, the rider's stature, what is worn and who else is framed. Whatever carrier it is, its own dimensions are offered. */
@@ -42,7 +42,7 @@ export function CarrierFit({ rig, onChange, stranded }: CarrierFitProps) {
   const wear = (place: 'head' | 'body', id: string) => {
     const others = worn.filter((w) => w.place !== place).map((w) => w.id);
     const next = id === NOTHING ? others : [...others, id];
-    const names = stranded(next);
+    const names = stranded({ wornIds: next });
     if (names.length > 0) {
       const name = CARRIERS.find((c) => c.id === id)?.name ?? 'A bare head';
       toast(`${name} lacks a spot in use. Move the camera of ${names.map((n) => `"${n}"`).join(', ')} first.`);
@@ -53,6 +53,13 @@ export function CarrierFit({ rig, onChange, stranded }: CarrierFitProps) {
 
   const stances = machine.stances.filter((s) => s.id !== SET_UP_STANCE_ID).map((s) => s.id);
   const reach = useLatest(JSON.stringify([rig, stances]), () => computing.reachProblems(rig, stances));
+
+  const others = useLatest(JSON.stringify([rig.machineId, rig.fit]), () => computing.othersAboard(rig));
+  const ride = (alone: boolean) => {
+    const names = alone ? stranded({ alone }) : [];
+    if (names.length > 0) toast(`Others hold a camera. Move that of ${names.map((n) => `"${n}"`).join(', ')} first.`);
+    else onChange({ alone: alone ? true : undefined }, 'alone');
+  };
 
   return (
     <section aria-labelledby="rig">
@@ -109,6 +116,12 @@ export function CarrierFit({ rig, onChange, stranded }: CarrierFitProps) {
           );
         })}
       </div>
+      {others.value !== undefined && others.value > 0 && (
+        <label className="mt-1 flex min-h-[24px] items-center gap-2">
+          <input type="checkbox" checked={!rig.alone} onChange={(event) => ride(!event.target.checked)} />
+          {others.value === 1 ? 'A passenger comes along' : `${others.value} others come along`}
+        </label>
+      )}
       <SubjectFields rig={rig} onChange={onChange} />
       {reach.value && reach.value.length > 0 && (
         <div role="status" className="mt-2 border-l-4 border-hivis pl-2">

@@ -1,4 +1,4 @@
-import { resolveRig } from '@strut-spot/core';
+import { newCarrier, resolveRig } from '@strut-spot/core';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { openSheet, outingWithShot } from '../../../testing/openSheet';
 import { CarrierScreen } from './CarrierScreen';
@@ -99,4 +99,15 @@ it('a stance is looked at, and a spot opened says what to mind', async () => {
 it('a carrier that is not in the outing is said to be missing', async () => {
   await openSheet(<CarrierScreen />, { ...at, path: '/outing/outing/carrier/none' });
   expect(screen.getByText(/carrier/)).toBeTruthy();
+});
+
+it('whoever else comes along can stay at home; not while they hold a camera', async () => {
+  const outing = outingWithShot();
+  const car = newCarrier('carrier', 'coupe', 1.75);
+  const { carrier } = await open({ ...outing, carriers: [car], shots: [] });
+  const along = await screen.findByLabelText('A passenger comes along');
+  expect(screen.getByRole('button', { name: /passenger’s right hand/ })).toBeTruthy();
+  fireEvent.click(along);
+  await waitFor(async () => expect((await carrier()).rig.alone).toBe(true));
+  await waitFor(() => expect(screen.queryByRole('button', { name: /passenger’s right hand/ })).toBeNull());
 });

@@ -97,7 +97,7 @@ function Carrier({ carrier }: { carrier: OutingCarrier }) {
         <CarrierFit
           rig={rig}
           onChange={setRig}
-          stranded={(wornIds) => strandedShots(outing, carrier.id, { ...rig, wornIds })}
+          stranded={(edit) => strandedShots(outing, carrier.id, { ...rig, ...edit })}
         />
         <h2 className="caption mt-4 mb-1 border-b-2 border-ink pb-1">Time in each stance</h2>
         <StanceShares

@@ -26,6 +26,7 @@ import {
   armFeet,
   armWays,
   armsRefusal,
+  othersAboard,
   poseStrut,
   resolveSetUp,
   SET_UP_STANCE_ID,
@@ -93,6 +94,9 @@ export const settingUp = {
       feet: armFeet(rig, resolved),
     };
   },
+
+  /** How many usually come along. */
+  othersAboard: (rig: RigSpec) => othersAboard(rig),
 
   /** What is near enough to tie the camera to, the nearest first. */
   tetherAnchors: (rig: RigSpec, setUp: SetUp) => tetherAnchors(rig, resolveSetUp(rig, setUp)),

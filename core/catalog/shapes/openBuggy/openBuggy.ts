@@ -1,16 +1,17 @@
-import { carSeat, carWheels, handsOnWheel, steered, steeringMoving, steeringWheel } from './closedCar';
-import { handsOnThighs, seated } from './people';
-import { loft, type Ring } from '../../src/mathematics/geometry/build/loft';
-import { roundedBox } from '../../src/mathematics/geometry/build/roundedBox';
-import { rod, smoothPath, tube } from '../../src/mathematics/geometry/build/tube';
-import { mergeMeshes, mirrorMesh, type Mesh } from '../../src/mathematics/geometry/mesh';
-import { poseAt } from '../../src/mathematics/geometry/pose';
-import { add, AHEAD, mirrored, RIGHT, type Vec3 } from '../../src/mathematics/geometry/vec3';
-import { machineFrom, type BlueprintStance, type Occupant } from '../../src/posing/building/blueprint';
-import type { MachineDefinition } from '../../src/words/carrier/machine';
-import { fittedValue, type Dimension, type Fit } from '../../src/words/carrier/dimension';
-import { SET_UP_STANCE_ID } from '../../src/words/carrier/stance';
-import { estimated } from '../../src/words/sourced/estimated';
+import { carSeat, carWheels, handsOnWheel, steered, steeringMoving, steeringWheel } from '../closedCar';
+import { BUMPER_M, bumper, cage, FLOOR_Y, halfScreen, nose } from './meshes';
+import { notDrilled } from '../notDrilled';
+import { handsOnThighs, seated } from '../people';
+import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
+import { rod } from '../../../src/mathematics/geometry/build/tube';
+import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
+import { poseAt } from '../../../src/mathematics/geometry/pose';
+import { add, AHEAD, mirrored, RIGHT, type Vec3 } from '../../../src/mathematics/geometry/vec3';
+import { machineFrom, type BlueprintStance, type Occupant } from '../../../src/posing/building/blueprint';
+import type { MachineDefinition } from '../../../src/words/carrier/machine';
+import { fittedValue, type Dimension, type Fit } from '../../../src/words/carrier/dimension';
+import { SET_UP_STANCE_ID } from '../../../src/words/carrier/stance';
+import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
 const dimensionsOf = (longerM: number): readonly Dimension[] => [
@@ -38,95 +39,12 @@ const dimensionsOf = (longerM: number): readonly Dimension[] => [
   },
 ];
 
-/** Half width of the cage, and heights over the ground; metres, common practice ± 10 %. */
-const HALF = 0.62;
-const FLOOR_Y = 0.42;
-const SEAT: Vec3 = [-0.2, 0.68, -0.32];
-const WHEEL: Vec3 = [0.3, 1.08, -0.32];
-const TOP_Y = 1.82;
-/** Outer diameter of the bumper's tube. */
-const BUMPER_M = 0.038;
-
 /** What lies behind the front seats is moved back by so much for a second row, metres. */
 const ROW_M = 0.78;
 /** The second row sits higher, to see over the first. */
 const HIGHER_M = 0.07;
-
-/** Right half of the cage and its cross tubes, as paths. @param longerM what the second row takes; 0 = there is none */
-function cage(r: number, longerM: number): Mesh {
-  const back = ([x, y, z]: Vec3): Vec3 => [x - longerM, y, z];
-  const pipe = (points: readonly Vec3[]) => tube(smoothPath(points, 4), { radiusM: r, segments: 12 });
-  const side = mergeMeshes([
-    // Screen pillar, roof and main hoop in one run.
-    pipe([
-      [0.92, FLOOR_Y + 0.42, HALF - 0.04],
-      [0.62, 1.2, HALF],
-      [0.3, TOP_Y - 0.04, HALF - 0.07],
-      [0.1, TOP_Y, HALF - 0.09],
-      ...(longerM > 0 ? [[-0.5, TOP_Y + 0.03, HALF - 0.09] as const] : []),
-      back([-0.5, TOP_Y + 0.02, HALF - 0.09]),
-      back([-0.66, TOP_Y - 0.05, HALF - 0.08]),
-      back([-0.74, 1.2, HALF - 0.01]),
-      back([-0.76, FLOOR_Y, HALF]),
-    ]),
-    ...(longerM > 0
-      ? [
-          pipe([
-            [-0.5, TOP_Y + 0.03, HALF - 0.09],
-            [-0.68, 1.2, HALF - 0.01],
-            [-0.72, FLOOR_Y, HALF],
-          ]),
-        ]
-      : []),
-    pipe([
-      [1.0, FLOOR_Y, HALF - 0.1],
-      [0.3, FLOOR_Y, HALF],
-      back([-0.76, FLOOR_Y, HALF]),
-      back([-1.2, FLOOR_Y + 0.06, HALF - 0.12]),
-    ]),
-    pipe([[0.86, FLOOR_Y + 0.5, HALF - 0.03], [0.3, FLOOR_Y + 0.36, HALF + 0.02], back([-0.74, FLOOR_Y + 0.5, HALF])]),
-    pipe([
-      back([-0.6, TOP_Y - 0.1, HALF - 0.09]),
-      back([-1.0, 1.35, HALF - 0.14]),
-      back([-1.3, 0.95, HALF - 0.18]),
-      back([-1.32, FLOOR_Y + 0.1, HALF - 0.18]),
-    ]),
-  ]);
-  const across = (x: number, y: number, half: number) => rod([x, y, -half], [x, y, half], { radiusM: r, segments: 12 });
-  return mergeMeshes([
-    side,
-    mirrorMesh(side),
-    across(0.26, TOP_Y - 0.03, HALF - 0.07),
-    across(-0.56 - longerM, TOP_Y, HALF - 0.09),
-    ...(longerM > 0 ? [across(-0.52, TOP_Y + 0.01, HALF - 0.09)] : []),
-    across(-0.74 - longerM, 1.25, HALF - 0.01),
-    across(0.9, FLOOR_Y + 0.44, HALF - 0.04),
-    across(-1.3 - longerM, 0.95, HALF - 0.18),
-    rod(back([-0.7, 1.62, -HALF + 0.06]), back([-0.75, 0.75, HALF - 0.02]), { radiusM: r * 0.9, segments: 10 }),
-  ]);
-}
-
-function nose(): Mesh {
-  const ring = (x: number, half: number, low: number, high: number): Ring =>
-    [
-      [half, low],
-      [half * 1.02, (low + high) / 2],
-      [half * 0.9, high - 0.03],
-      [half * 0.5, high],
-      [-half * 0.5, high],
-      [-half * 0.9, high - 0.03],
-      [-half * 1.02, (low + high) / 2],
-      [-half, low],
-    ].map(([z, y]): Vec3 => [x, y!, z!]);
-  return loft([
-    ring(0.72, 0.6, FLOOR_Y + 0.2, 1.06),
-    ring(0.95, 0.58, FLOOR_Y + 0.16, 1.0),
-    ring(1.3, 0.5, FLOOR_Y + 0.12, 0.86),
-    ring(1.52, 0.38, FLOOR_Y + 0.14, 0.74),
-    ring(1.58, 0.3, FLOOR_Y + 0.18, 0.68),
-  ]);
-}
-
+const SEAT: Vec3 = [-0.2, 0.68, -0.32];
+const WHEEL: Vec3 = [0.3, 1.08, -0.32];
 const STANCES: readonly BlueprintStance[] = [
   { id: SET_UP_STANCE_ID, name: 'Set-up', share: 0, note: 'standing level, driver belted in: the level is read here' },
   { id: 'cruise', name: 'Track', share: 0.5, note: 'level, wheels straight' },
@@ -141,26 +59,6 @@ const STANCES: readonly BlueprintStance[] = [
   { id: 'braking', name: 'Braking', share: 0.1, note: 'nose 3° down', pitchDeg: -3 },
   { id: 'climb', name: 'Climb', share: 0.15, note: 'up a dune of 20°', slopeDeg: -20 },
 ];
-
-/** A tube before the nose on two stays: it takes the stones, and a clamp. */
-function bumper(r: number): Mesh {
-  const stay = (z: number) => rod([1.46, FLOOR_Y + 0.2, z], [1.68, FLOOR_Y + 0.12, z], { radiusM: r, segments: 12 });
-  return mergeMeshes([
-    rod([1.68, FLOOR_Y + 0.12, -0.46], [1.68, FLOOR_Y + 0.12, 0.46], { radiusM: r, segments: 16, rounded: true }),
-    stay(0.26),
-    stay(-0.26),
-  ]);
-}
-
-/** Half a windscreen of clear plastic behind the nose, bowed and raked. */
-function halfScreen(): Mesh {
-  const at = (x: number, y: number, t: number): Vec3 => [x - 0.08 * (2 * t - 1) ** 2, y, (2 * t - 1) * 0.55];
-  const side = (thickM: number): Vec3[][] =>
-    [0, 1].map((up) => Array.from({ length: 9 }, (_, i) => at(0.8 - 0.12 * up + thickM, 1.1 + 0.26 * up, i / 8)));
-  const [outerLow, outerHigh] = side(0.002) as [Vec3[], Vec3[]];
-  const [innerLow, innerHigh] = side(-0.002) as [Vec3[], Vec3[]];
-  return loft(outerLow.map((p, i): Ring => [p, outerHigh[i]!, innerHigh[i]!, innerLow[i]!]));
-}
 
 /** An open buggy with one row of two seats, or two. */
 export function openBuggy({
@@ -380,7 +278,13 @@ export function openBuggy({
           aim: { from: [0.62, 3, 0.14], toward: [0, -1, 0] },
           reference: AHEAD,
           look: AHEAD,
-          surface: { material: 'plastic', shape: 'flat', flatAreaM2: 0.012, wallM: 0.003 },
+          surface: {
+            material: 'plastic',
+            shape: 'flat',
+            flatAreaM2: 0.012,
+            wallM: 0.003,
+            ...notDrilled('no hole in a dashboard: wires and instruments lie behind it'),
+          },
           cautions: ["The driver's sight stays free.", heads],
           note: 'turned round both people; can stay plugged in',
         },
@@ -391,7 +295,14 @@ export function openBuggy({
           aim: { from: [0.3, 1.24, 0.12], toward: [1, 0, 0] },
           reference: RIGHT,
           look: AHEAD,
-          surface: { material: 'plastic', shape: 'curved', curvatureRadiusM: 1.6, flatAreaM2: 0.03, wallM: 0.004 },
+          surface: {
+            material: 'plastic',
+            shape: 'curved',
+            curvatureRadiusM: 1.6,
+            flatAreaM2: 0.03,
+            wallM: 0.004,
+            ...notDrilled('a screen of clear plastic cracks from a hole'),
+          },
           cautions: ["The driver's sight stays free.", 'Dust on the screen shows, and it mirrors.'],
           note: 'the track past the nose, out of wind and stones; can stay plugged in',
         },
