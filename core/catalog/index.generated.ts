@@ -7,6 +7,8 @@ import carriersBuoyancyVest from './carriers/buoyancy-vest';
 import carriersCoupe from './carriers/coupe';
 import carriersFourByFour from './carriers/four-by-four';
 import carriersFullFaceHelmet from './carriers/full-face-helmet';
+import carriersFullFacePointed from './carriers/full-face-pointed';
+import carriersFullFaceVented from './carriers/full-face-vented';
 import carriersFullSuspensionBike from './carriers/full-suspension-bike';
 import carriersGlider from './carriers/glider';
 import carriersHalfShellHelmet from './carriers/half-shell-helmet';
@@ -170,7 +172,7 @@ import intentsWhoFollows from './intents/who-follows';
 import intentsWholeCraft from './intents/whole-craft';
 import type { IntentDefinition } from '../src/words/shot/intent';
 
-export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuggyFour, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersFullSuspensionBike, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSkis, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
+export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuggyFour, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersFullFacePointed, carriersFullFaceVented, carriersFullSuspensionBike, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSkis, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
 export const CAMERAS: readonly CameraDefinition[] = [camerasBarrelCamera, camerasCageCamera, camerasCompact, camerasCubeCamera, camerasPhone, camerasPocketGimbal, camerasThumbCamera, camerasTwoLens360];
 export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBarBracket, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesBracedPoleFoot, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesLoopPlate, basesMagneticRelease, basesPackPolePlate, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp, basesTwoHandGrip, basesTwoLashings, basesWingSleeve];
 export const LINKS: readonly LinkDefinition[] = [linksDamperPlate, linksFeltPad, linksGooseNeck, linksLongArm, linksLongPole, linksMediumPole, linksQuickRelease, linksRiser, linksShortArm, linksSlidingPlate, linksSoftGrommets, linksSpringArm, linksStandOffHook, linksStiffArm, linksStiffGrommets];
