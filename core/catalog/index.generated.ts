@@ -1,6 +1,7 @@
 // Written by scripts/generate-catalog.mjs; do not edit.
 import carriersBeachCatamaran from './carriers/beach-catamaran';
 import carriersBesideTheCourse from './carriers/beside-the-course';
+import carriersBootedBody from './carriers/booted-body';
 import carriersBuggy from './carriers/buggy';
 import carriersBuggyFour from './carriers/buggy-four';
 import carriersBuoyancyVest from './carriers/buoyancy-vest';
@@ -172,7 +173,7 @@ import intentsWhoFollows from './intents/who-follows';
 import intentsWholeCraft from './intents/whole-craft';
 import type { IntentDefinition } from '../src/words/shot/intent';
 
-export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBuggy, carriersBuggyFour, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersFullFacePointed, carriersFullFaceVented, carriersFullSuspensionBike, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSkis, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
+export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBootedBody, carriersBuggy, carriersBuggyFour, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersFullFacePointed, carriersFullFaceVented, carriersFullSuspensionBike, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSkis, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
 export const CAMERAS: readonly CameraDefinition[] = [camerasBarrelCamera, camerasCageCamera, camerasCompact, camerasCubeCamera, camerasPhone, camerasPocketGimbal, camerasThumbCamera, camerasTwoLens360];
 export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBarBracket, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesBracedPoleFoot, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesLoopPlate, basesMagneticRelease, basesPackPolePlate, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp, basesTwoHandGrip, basesTwoLashings, basesWingSleeve];
 export const LINKS: readonly LinkDefinition[] = [linksDamperPlate, linksFeltPad, linksGooseNeck, linksLongArm, linksLongPole, linksMediumPole, linksQuickRelease, linksRiser, linksShortArm, linksSlidingPlate, linksSoftGrommets, linksSpringArm, linksStandOffHook, linksStiffArm, linksStiffGrommets];

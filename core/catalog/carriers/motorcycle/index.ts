@@ -91,7 +91,7 @@ export default machineFrom({
   world: 'trail',
   family: 'bike',
   traits: ['motor', 'handlebar'],
-  wearing: ['rider-body', 'full-face-helmet'],
+  wearing: ['booted-body', 'full-face-helmet'],
   noise: { name: 'the engine', partId: 'engine', db1m: estimated(92, 84, 98) },
   usualSpeedMps: 11,
   shake,
