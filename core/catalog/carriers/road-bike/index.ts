@@ -290,7 +290,7 @@ export default machineFrom({
         aim: { from: add(tops, [0.3, 0, 0]), toward: [-1, 0, 0] },
         reference: UP,
         look: AHEAD,
-        surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.031, wallM: 0.0022 },
+        surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.031, wallM: 0.0022, straightM: 0.08 },
         cautions: [STEERED, 'First thing to meet whatever is ahead: short, and under the bar rather than over it.'],
         note: 'clear of hands and cables; takes a second device on the same bracket',
       },

@@ -19,6 +19,7 @@ const base: BaseDefinition = {
   fits: {
     shapes: ['tube'],
     tubeM: { low: 0.022, high: 0.036 },
+    leastStraightM: 0.06,
     mostOutM: { value: 0.03, because: 'it stands out already: what is longer on it shakes and bends it' },
     notOn: { carbon: 'no hard clamping on carbon' },
   },

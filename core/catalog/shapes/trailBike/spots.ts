@@ -74,7 +74,7 @@ export function spots(
       aim: { from: addScaled(beforeBar, g.steerAhead, 0.2), toward: scale(g.steerAhead, -1) },
       reference: g.steerUp,
       look: AHEAD,
-      surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: radius.bar * 2 },
+      surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: radius.bar * 2, straightM: 0.08 },
       cautions: [STEERED, 'First thing to meet whatever is ahead: short, and under the bar rather than over it.'],
       note: 'clear of hands and cables; takes a second device on the same bracket',
     },

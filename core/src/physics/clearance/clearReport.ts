@@ -1,4 +1,3 @@
-import { bodySegments } from '../../posing/body/segments';
 import { meshPoint } from '../../mathematics/geometry/mesh';
 import { closestPoint } from '../../mathematics/geometry/closestPoint';
 import { invert, transformPoint } from '../../mathematics/geometry/pose';
@@ -18,11 +17,13 @@ import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetU
 import type { SetUp } from '../../words/setUp/setUp';
 import { bodyCorners } from '../../posing/strut/surfaceGap';
 import type { RideConditions } from '../../words/ride/rideConditions';
+import { armReach } from './armReach';
 import { headPartIds } from './sweeps';
 import { liesOn, type LiesOn } from './liesOn';
 import { headBurden } from './headBurden';
 import { neckMinutes, type NeckMinutes } from './neckMinutes';
 import { noticed, type Noticed } from './noticed';
+import { onSpine } from './onSpine';
 import { ownPoints } from './ownPoints';
 import { hiddenSight, levelEyes, type SightReport } from './sight';
 import { approaches, nearestTurning, type Approach } from './strikes';
@@ -64,6 +65,8 @@ export interface ClearReport {
   readonly noticed: Noticed | null;
   /** Where somebody lies on it; null where nobody does, and where it is not worn. */
   readonly liesOn: LiesOn | null;
+  /** Worn on the back, under the spine in a fall backward. */
+  readonly onSpine: boolean;
   /** Why such a camera is not worn on a head at all; null where it is, and elsewhere. */
   readonly headBurden: string | null;
   /** How long a neck bears it; null where it is not on the head. */
@@ -122,7 +125,6 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
   const sides = Math.max(...others.map((p) => widest(action, p.id)));
   const massKg = resolved.camera.massKg.value + resolved.base.massKg.value + resolved.head.massKg.value;
   const { body } = action;
-  const arm = bodySegments(rig.statureM);
   return {
     approaches: near,
     aboveHeadM: headTop === null ? null : top - headTop,
@@ -146,11 +148,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
             (a, b) => b.hiddenShare - a.hiddenShare,
           )
         : [],
-    reachShare:
-      body && !isOthers(resolved.placed.spot.partId)
-        ? Math.min(...(['left', 'right'] as const).map((side) => distance(body.upperArm[side].position, camera))) /
-          (arm.upperArmM + arm.forearmM + arm.handM)
-        : null,
+    reachShare: isOthers(resolved.placed.spot.partId) ? null : armReach(action, camera, rig.statureM),
     waysOut: zone === null ? waysOut(rig, action, resolved.placed.spot.partId, points) : [],
     noticed:
       body && action.eyes
@@ -165,6 +163,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
           )
         : null,
     liesOn: zone === null || resolved.base.kind === 'hand' ? null : liesOn(rig, resolved),
+    onSpine: onSpine(rig, resolved, pose, action),
     headBurden: zone === 'head' ? headBurden(resolved.camera) : null,
     neck: zone === 'head' && body ? neckMinutes(massKg, camera, body.neckBase, body.head.rotation) : null,
     tethered: tetherReach(rig, resolved),

@@ -34,14 +34,30 @@ function addOnPortrait(kit: Kit, addOn: AddOnDefinition): readonly PosedPart[] {
   ];
 }
 
-/** A tether with a loop at each end, laid in a bow; at least so thick that it is seen. */
-function coil({ radiusM, lengthM }: TetherDefinition): Mesh {
+/** A tether laid in a bow: webbing flat and wide, wire twisted, a cord with a loop at each end, and its weak link in the middle. */
+function tetherPortrait({ kind, radiusM, lengthM }: TetherDefinition): Mesh {
   const long = Math.min(lengthM.high, 0.2);
+  // At least so thick that it is seen.
   const radius = Math.max(radiusM, long / 60);
   const bow = Array.from({ length: 25 }, (_, i): Vec3 => {
     const t = i / 24;
     return [long * (t - 0.5), 0.25 * long * Math.sin(Math.PI * t) + radius, 0.12 * long * Math.sin(2 * Math.PI * t)];
   });
+  if (kind === 'strap') {
+    const webbing = tube(bow, { radiusM: radius * 3.2, flatness: 0.16, power: 3, segments: 14 });
+    return mergeMeshes([webbing, roundedBox([long * 0.16, radius * 2.4, radius * 8.5], 0.002, poseAt(bow[5]!))]);
+  }
+  if (kind === 'wire') {
+    const strand = (turn: number) =>
+      tube(
+        bow.map(([x, y, z], i): Vec3 => {
+          const a = i * 0.9 + turn;
+          return [x, y + radius * 0.9 * Math.cos(a), z + radius * 0.9 * Math.sin(a)];
+        }),
+        { radiusM: radius * 0.6, segments: 8 },
+      );
+    return mergeMeshes([strand(0), strand(Math.PI)]);
+  }
   const loops = [bow[0]!, bow[24]!].map(([x, y, z]) => {
     const r = 0.07 * long;
     const ring = Array.from({ length: 17 }, (_, i): Vec3 => {
@@ -50,7 +66,9 @@ function coil({ radiusM, lengthM }: TetherDefinition): Mesh {
     });
     return tube(ring, { radiusM: radius, segments: 10 });
   });
-  return mergeMeshes([tube(bow, { radiusM: radius, segments: 10 }), ...loops]);
+  const link =
+    kind === 'weak link' ? [roundedBox([long * 0.14, radius * 4.5, radius * 4.5], 0.002, poseAt(bow[12]!))] : [];
+  return mergeMeshes([tube(bow, { radiusM: radius, segments: 10 }), ...loops, ...link]);
 }
 
 /** Of a filter's ring, metres. */
@@ -122,7 +140,7 @@ export function kitPieceParts(kit: Kit, kind: KitKind, id: string): readonly Pos
   }
   if (kind === 'tethers') {
     const tether = kit.tethers.find((t) => t.id === id);
-    if (tether) return [part('tether', 'hivis', coil(tether))];
+    if (tether) return [part('tether', 'hivis', tetherPortrait(tether))];
   }
   throw new RangeError(`kitPieceParts: no ${kind} "${id}" in the kit`);
 }

@@ -4,6 +4,7 @@ import { levelEyes } from '../../../physics/clearance/sight';
 import { besideHeadM, wornOffM } from '../../../physics/clearance/clearReport';
 import { headBurden } from '../../../physics/clearance/headBurden';
 import { strikeInStances } from '../../../physics/clearance/strikes';
+import { onSpine } from '../../../physics/clearance/onSpine';
 import { turningNear } from '../../../physics/clearance/turningNear';
 import type { Sightlines } from '../../../physics/framing/sightlines';
 import { chainJoints, poseStrut } from '../../../posing/strut/kinematics';
@@ -76,6 +77,7 @@ function measured(scene: ShotScene): Judged {
         family: scene.machine.family,
         worn: scene.zone !== null,
         offM: report.standsOffM,
+        onSpine: report.onSpine,
       }),
     ],
   };
@@ -129,7 +131,8 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   );
   const aboveM = Number.isFinite(top) ? Math.max(0, pose.worldFromCamera.position[1] - top - 0.12 - ABOVE_HEAD_M) : 0;
   const offM = wornOffM(resolved, pose, scene.zone !== null);
-  if (hidden > bears.watch || aboveM > 0 || (offM ?? 0) > STANDS_OFF_M) verdict = worseOf(verdict, 'watch');
+  const spine = onSpine(scene.question.rig, resolved, pose, action);
+  if (spine || hidden > bears.watch || aboveM > 0 || (offM ?? 0) > STANDS_OFF_M) verdict = worseOf(verdict, 'watch');
   return {
     verdict,
     rejection: null,
@@ -142,6 +145,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
         family: machine.family,
         worn: scene.zone !== null,
         offM,
+        onSpine: spine,
       }),
     ],
   };
@@ -153,6 +157,9 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
  */
 const TOUCHING = { worn: -0.1, mounted: -0.4 } as const;
 
+/** Under the spine in a fall. Common practice, no source. */
+const SPINE_TAKES = 0.3;
+
 /** How free it stands: room round it, sight left free, what stands out over and beside the head; less the farther it stands off a body. */
 function clearing(at: {
   nearM: number | null;
@@ -162,6 +169,7 @@ function clearing(at: {
   family: ClearSituation['family'];
   worn: boolean;
   offM: number | null;
+  onSpine: boolean;
 }) {
   const bears = DRIVERS.includes(at.family) ? SIGHT.driver : SIGHT.rider;
   const touching = at.worn ? TOUCHING.worn : TOUCHING.mounted;
@@ -176,9 +184,11 @@ function clearing(at: {
     id: 'clear',
     value:
       (0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.outM / 0.5, 0, 1))) *
-      Math.min(1, STANDS_OFF_M / (at.offM ?? 0)),
-    text:
-      at.nearM === null
+      Math.min(1, STANDS_OFF_M / (at.offM ?? 0)) *
+      (at.onSpine ? SPINE_TAKES : 1),
+    text: at.onSpine
+      ? 'under the spine in a fall backward'
+      : at.nearM === null
         ? 'nothing that moves comes near'
         : at.nearM < STRIKES_M
           ? `${at.nearName} touches it`

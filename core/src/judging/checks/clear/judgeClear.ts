@@ -283,6 +283,18 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       'the head, the mouth, or the machine itself',
     );
   }
+  if (report.onSpine) {
+    add(
+      'spine',
+      'on the back',
+      'watch',
+      1,
+      '',
+      [null, 0],
+      'in a fall backward it lies under the spine: something hard under the body',
+      'behind on the machine, or at the side of the pack',
+    );
+  }
   if (report.headBurden !== null) {
     add('head', 'on the head', 'stop', 0, '', [null, 0], report.headBurden, 'a lighter, smaller camera, or the chest');
   }

@@ -2,6 +2,7 @@ import { keepLatest } from '../../../mathematics/caching/keepLatest';
 import { meshBounds } from '../../../mathematics/geometry/mesh';
 import { transformPoint } from '../../../mathematics/geometry/pose';
 import { addScaled, distance, dot, mix, subtract, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
+import { armReach } from '../../../physics/clearance/armReach';
 import { shelteredIn } from '../../../physics/holding/loads/loads';
 import { heardAt, levelAt, PANELS_DB, type Heard } from '../../../physics/lasting/sound';
 import { windShare } from '../../../physics/lasting/windAt';
@@ -57,10 +58,7 @@ function reachOf({ carrier, pose, question, machine }: ShotScene): Reach {
   const camera = pose.worldFromCamera.position;
   const arm = bodySegments(question.rig.statureM);
   const armM = arm.upperArmM + arm.forearmM + arm.handM;
-  const arms = rig.body
-    ? Math.min(...(['left', 'right'] as const).map((side) => distance(rig.body!.upperArm[side].position, camera))) /
-      armM
-    : Infinity;
+  const arms = armReach(rig, camera, question.rig.statureM) ?? Infinity;
   const byOther = rig.parts.some(
     (part) => /^(second|third|fourth)\.upperArm/.test(part.id) && distance(part.worldFromPart.position, camera) < armM,
   );
