@@ -66,7 +66,9 @@ it('three choices and a press give pictures of places; the one that is taken sta
   await waitFor(() => expect(screen.getByTestId('start-progress').dataset.phase).toBe('done'), { timeout: 90_000 });
   const places = within(screen.getByTestId('start-places')).getAllByRole('listitem');
   const names = places.map((place) => place.querySelector('.text-\\[1\\.1rem\\]')!.textContent);
-  expect(new Set(names).size).toBeGreaterThan(1);
+  // One picture a place.
+  expect(names.length).toBeGreaterThan(0);
+  expect(new Set(names).size).toBe(names.length);
   fireEvent.click(places[0]!.querySelector('button')!);
   await screen.findByText(/^bench/);
   const stored = (await readAll()).flatMap((one) => (one.kind === 'readable' ? [one.outing] : []));

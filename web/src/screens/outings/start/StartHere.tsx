@@ -43,6 +43,10 @@ export function StartHere({ onProblem }: { readonly onProblem: (problem: string)
     () => withVariety(rankCandidates(candidatesOf(state), weightsOf(question.ask)), SHOWN),
     [state, question],
   );
+  // One picture a place: its other struts are on the sheet where spots are searched.
+  const places = best
+    .filter(({ candidate: { setUp } }, i) => best.findIndex((b) => b.candidate.setUp.spotId === setUp.spotId) === i)
+    .slice(0, SHOWN);
   const stopped =
     best.length > 0 && best.every(({ candidate }) => isStopped(state.exact.get(candidate.id)?.candidate ?? candidate));
   const choose = (part: Partial<FilmQuestion>) => setChosen((before) => ({ ...before, ...part }));
@@ -121,15 +125,17 @@ export function StartHere({ onProblem }: { readonly onProblem: (problem: string)
             !outdated &&
             (stopped
               ? 'With this camera a check stops every place. Look through every camera in the box, or choose another one.'
-              : best.length > 0
+              : places.length > 1
                 ? 'The best places, each unlike the others. Take one to the bench, where everything about it can be changed.'
-                : 'No place shows that with this camera. Try another camera, or another kind of shot.')}
+                : places.length > 0
+                  ? 'One place shows that with this camera. Take it to the bench, where everything about it can be changed.'
+                  : 'No place shows that with this camera. Try another camera, or another kind of shot.')}
         </p>
       </div>
       {best.length > 0 && !outdated && (
         <>
           <ul className="mt-3 grid grid-cols-2 gap-3 lg:grid-cols-4" data-testid="start-places">
-            {best.slice(0, SHOWN).map(({ candidate }) => (
+            {places.map(({ candidate }) => (
               <FoundPlace
                 key={candidate.id}
                 candidate={candidate}
@@ -142,7 +148,7 @@ export function StartHere({ onProblem }: { readonly onProblem: (problem: string)
           <div className="mt-2">
             <VerdictLegend />
           </div>
-          {state.phase === 'done' && (best.length > SHOWN || stopped) && (
+          {state.phase === 'done' && (best.length > places.length || stopped) && (
             <button
               type="button"
               className={`action mt-2 ${stopped ? 'action-main' : ''}`}
