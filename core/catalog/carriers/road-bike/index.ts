@@ -273,17 +273,6 @@ export default machineFrom({
         note: 'always looks where the bike goes',
       },
       {
-        id: 'under-saddle',
-        name: 'Under the saddle, facing back',
-        partId: 'saddleRails',
-        aim: { from: add(g.saddleTop, [-0.09, -0.2, 0.0248]), toward: [0, 1, 0] },
-        reference: [-1, 0, 0],
-        look: [-1, 0, 0],
-        surface: { material: 'rail', shape: 'rail', tubeDiameterM: 0.007 },
-        cautions: ['Tether shorter than the way to the spokes.'],
-        note: 'looks at who follows; gets the dirt',
-      },
-      {
         id: 'out-front',
         name: 'Before the handlebar',
         partId: 'bar',

@@ -5,10 +5,21 @@ import type { BikeGeometry } from './bikeGeometry';
 
 const WHEEL = 'Tether shorter than the way to the spokes.';
 
-/** Besides the rails: the shell of the saddle from below, and the post under it, both facing back. */
-export function saddleSpots(g: BikeGeometry, postDiameterM: number): readonly Spot[] {
+/** Rails and shell of the saddle from below, and the post under it, all facing back. @param atRails what else is said of the rails */
+export function saddleSpots(g: BikeGeometry, postDiameterM: number, atRails: readonly string[] = []): readonly Spot[] {
   const clamp = add(g.saddleTop, [0, -0.05, 0]);
   return [
+    {
+      id: 'under-saddle',
+      name: 'Under the saddle, facing back',
+      partId: 'saddleRails',
+      aim: { from: add(g.saddleTop, [-0.09, -0.2, 0.0248]), toward: UP },
+      reference: [-1, 0, 0],
+      look: [-1, 0, 0],
+      surface: { material: 'rail', shape: 'rail', tubeDiameterM: 0.007 },
+      cautions: [WHEEL, ...atRails],
+      note: 'looks at who follows; nobody notices it; gets the dirt',
+    },
     {
       id: 'saddle-shell',
       name: 'Saddle shell, underside, facing back',

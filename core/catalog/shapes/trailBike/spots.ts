@@ -57,17 +57,6 @@ export function spots(
       note: 'always looks where the bike goes; sees wheel and fork at work',
     },
     {
-      id: 'under-saddle',
-      name: 'Under the saddle, facing back',
-      partId: 'saddleRails',
-      aim: { from: add(g.saddleTop, [-0.09, -0.2, 0.0248]), toward: [0, 1, 0] },
-      reference: [-1, 0, 0],
-      look: [-1, 0, 0],
-      surface: { material: 'rail', shape: 'rail', tubeDiameterM: 0.007 },
-      cautions: [WHEEL, 'The rear tyre comes up under a full-suspension saddle: check with the shock compressed.'],
-      note: 'looks at who follows; nobody notices it; gets the mud',
-    },
-    {
       id: 'out-front',
       name: 'Before the handlebar',
       partId: 'bar',
@@ -78,7 +67,9 @@ export function spots(
       cautions: [STEERED, 'First thing to meet whatever is ahead: short, and under the bar rather than over it.'],
       note: 'clear of hands and cables; takes a second device on the same bracket',
     },
-    ...saddleSpots(g, 2 * radius.seatpost),
+    ...saddleSpots(g, 2 * radius.seatpost, [
+      'The rear tyre comes up under a full-suspension saddle: check with the shock compressed.',
+    ]),
     ...(rear === 'sprung'
       ? [
           {

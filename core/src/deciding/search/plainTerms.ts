@@ -3,7 +3,7 @@ import type { ShotScene } from '../../judging/scene/shotScene';
 import { minutesToFit } from '../../posing/strut/minutesToFit';
 import { strutMassKg } from '../../posing/strut/strutMass';
 import { COST_CLASSES, type CostClass } from '../../words/kit/cost';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { Term } from '../../judging/check/candidate';
 
 /** Where a mass and a time are felt: half the term is gone there. */

@@ -3,7 +3,7 @@ import { dot, UP } from '../../mathematics/geometry/vec3';
 import { poseRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import { poseStrut } from '../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { partRays } from '../light/partRays';

@@ -3,7 +3,7 @@ import { UP } from '../../mathematics/geometry/vec3';
 import type { PosedRig } from '../../posing/rig/poseRig';
 import { spotZone } from '../../posing/rig/spotZone';
 import type { StrutPose } from '../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { RigSpec } from '../../words/rig/rigSpec';
 
 /** Facing so far to the back it lies on the spine, not beside it: cosine. */

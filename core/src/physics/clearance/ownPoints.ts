@@ -3,7 +3,7 @@ import { transformPoint } from '../../mathematics/geometry/pose';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
 import { ownParts } from '../../posing/strut/ownParts';
 import type { StrutPose } from '../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 
 /** Points on camera and strut that distances are taken from; more bring less than a millimetre. */
 const MOST_POINTS = 160;

@@ -8,7 +8,7 @@ import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { PosedPart, Tone } from '../../words/carrier/posedPart';
 import { poseStrut } from '../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import { movingAgainst } from '../../posing/rig/movingAgainst';
 import { ownPoints } from './ownPoints';
 import type { Sweep } from './sweep';

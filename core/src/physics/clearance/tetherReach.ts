@@ -2,7 +2,7 @@ import { transformPoint } from '../../mathematics/geometry/pose';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import { poseRig } from '../../posing/rig/poseRig';
 import { poseStrut } from '../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import { standingTether } from '../../posing/strut/tethering';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { RigSpec } from '../../words/rig/rigSpec';

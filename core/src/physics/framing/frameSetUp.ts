@@ -12,7 +12,8 @@ import { poseStrut } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
 import { stitchedParts } from './stitchZone';
 import { whereFrom } from './whereFrom';
-import { resolveSetUp, type ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import { resolveSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
 import { MEASURE_COLUMNS, overRide, type FramedSetUp, type StanceFrame } from './stanceFrame';
 

@@ -22,7 +22,7 @@ import type { Ground } from '../../words/carrier/land';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { CarrierScene, PosedStance } from '../../posing/scene/carrierScene';
 
 /** What is seen from one place in each stance; cast when it is first asked for. */

@@ -2,7 +2,7 @@ import type { FrameMeasures } from './measureFrame';
 import { FRAME_GROUPS, type FrameShares } from '../../words/shot/frameGroup';
 import type { GimbalState } from '../../posing/strut/gimbal';
 import type { StitchedPart } from './stitchZone';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 
 export interface StanceFrame {
   readonly stanceId: string;

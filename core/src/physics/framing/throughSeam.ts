@@ -4,7 +4,7 @@ import type { RayGrid } from '../../mathematics/lens/rayGrid';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import type { StitchFigures } from '../../words/kit/camera';
 import type { StrutPose } from '../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import { castFrame, type CastFrame } from './castFrame';
 import { inStitchZone } from './stitchZone';
 

@@ -1,5 +1,5 @@
 import { kitWith, polariserOf } from '../../posing/lookup/kit';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { CameraDefinition } from '../../words/kit/camera';
 import type { SetUp } from '../../words/setUp/setUp';
 import type { Exposing } from './exposure';

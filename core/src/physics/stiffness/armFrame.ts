@@ -5,7 +5,7 @@ import { inverse, product, sumOf, type Matrix } from '../../mathematics/numbers/
 import { FOOT_M } from '../../posing/building/cameraMesh';
 import { standingArms } from '../../posing/strut/furtherArms';
 import { chainJoints, type StrutPose } from '../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { Surface } from '../../words/carrier/surface';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { LinkDefinition } from '../../words/kit/link';

@@ -1,7 +1,7 @@
 import { panTiltRollFromRotation, type PanTiltRoll } from '../../mathematics/geometry/rotation';
 import type { PosedRig } from '../rig/poseRig';
 import { bodyInSetUp, straightOnPole, turnedAfterwards } from '../strut/kinematics';
-import type { ResolvedSetUp } from '../strut/resolveSetUp';
+import type { ResolvedSetUp } from '../strut/resolvedSetUp';
 
 /** What is set by hand in the set-up stance, and what is left for the software. */
 export interface LevelToSet {

@@ -1,7 +1,7 @@
 import { toDeg } from '../../mathematics/units/angle';
 import { rotate } from '../../mathematics/geometry/rotation';
 import type { PosedRig } from '../rig/poseRig';
-import type { ResolvedSetUp } from '../strut/resolveSetUp';
+import type { ResolvedSetUp } from '../strut/resolvedSetUp';
 
 export interface NotchReading {
   /** Whole notches from the joint's middle; null for a joint that holds anywhere. */

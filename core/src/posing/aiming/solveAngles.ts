@@ -14,7 +14,7 @@ import { clamp, toDeg, toRad, wrapDeg } from '../../mathematics/units/angle';
 import { mountRotation } from '../strut/mountRotation';
 import { poseStrut } from '../strut/kinematics';
 import { levelsDeg } from '../strut/levelling';
-import type { ResolvedSetUp } from '../strut/resolveSetUp';
+import type { ResolvedSetUp } from '../strut/resolvedSetUp';
 
 /** Elevation over the lens axis, degrees, of a height in the picture on its centre column (fraction from the top). */
 export function elevationOfHeightDeg(lens: Lens, heightFraction: number): number {

@@ -4,7 +4,7 @@ import type { RigSpec } from '../../words/rig/rigSpec';
 import { movesWith } from '../rig/movesWith';
 import { poseRig } from '../rig/poseRig';
 import { placedSpots, worldFromSpot } from '../rig/spots';
-import type { ResolvedSetUp } from './resolveSetUp';
+import type { ResolvedSetUp } from './resolvedSetUp';
 
 /** Farther away no arm or pole of a kit reaches with any stiffness. Metres. */
 const WITHIN_M = 1.5;

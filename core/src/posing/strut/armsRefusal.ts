@@ -7,7 +7,7 @@ import { poseRig, type PosedRig } from '../rig/poseRig';
 import { baseRefusal } from './baseRefusal';
 import { armName, standingArms, type StandingArm } from './furtherArms';
 import { poseStrut } from './kinematics';
-import type { ResolvedSetUp } from './resolveSetUp';
+import type { ResolvedSetUp } from './resolvedSetUp';
 
 const millimetres = (m: number): string => `${Math.round(m * 1000)} mm`;
 

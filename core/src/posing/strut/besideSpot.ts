@@ -3,31 +3,12 @@ import { rotate, rotationFromAxes } from '../../mathematics/geometry/rotation';
 import { surfacePoint } from '../../mathematics/geometry/surfacePoint';
 import { cross, distance, perpendicularTo, scale } from '../../mathematics/geometry/vec3';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
-import type { BaseDefinition } from '../../words/kit/base';
-import type { LinkDefinition } from '../../words/kit/link';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { FurtherArm } from '../../words/setUp/setUp';
-import type { Surface } from '../../words/carrier/surface';
 import { movesWith } from '../rig/movesWith';
 import { poseRig } from '../rig/poseRig';
 import { placedSpot, worldFromSpot, type PlacedSpot } from '../rig/spots';
-
-/** A further arm of a set-up with its pieces, and where its base stands. */
-export interface ResolvedArm {
-  readonly use: FurtherArm;
-  readonly base: BaseDefinition;
-  readonly link: LinkDefinition;
-  readonly stands: ArmFoot;
-}
-
-/** Where a further arm's base stands, or in words why it stands nowhere. */
-export type ArmFoot =
-  | {
-      /** Its frame in that of the set-up's spot: origin on the surface, +y the outward normal. */
-      readonly spotFromBase: Pose;
-      readonly surface: Surface;
-    }
-  | { readonly lost: string };
+import type { ArmFoot } from './resolvedSetUp';
 
 const NO_SURFACE = 'there is no surface there: nearer to the spot, or to another side of it';
 

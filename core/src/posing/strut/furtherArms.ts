@@ -5,7 +5,7 @@ import type { CameraDefinition } from '../../words/kit/camera';
 import type { LinkDefinition } from '../../words/kit/link';
 import { FOOT_M } from '../building/cameraMesh';
 import type { Surface } from '../../words/carrier/surface';
-import type { ResolvedArm } from './besideSpot';
+import type { ResolvedArm } from './resolvedSetUp';
 import type { StrutPose } from './kinematics';
 
 /** Kinds of link that a further arm can be. */

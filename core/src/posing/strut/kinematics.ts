@@ -16,7 +16,7 @@ import { MOUNTING_TURN_DEG } from '../../words/kit/camera';
 import { levelled, levelsDeg } from './levelling';
 import { mountRotation } from './mountRotation';
 import { gimbalState, type GimbalState } from './gimbal';
-import type { ResolvedSetUp } from './resolveSetUp';
+import type { ResolvedSetUp } from './resolvedSetUp';
 import type { LinkUse } from '../../words/setUp/setUp';
 
 /** Unit direction of a link in the spot frame (+y normal, +x reference, +z = x × y). */

@@ -1,6 +1,6 @@
 import { multiplyRotations, rotationAbout, type Rotation } from '../../mathematics/geometry/rotation';
 import { clamp, toDeg } from '../../mathematics/units/angle';
-import type { ResolvedSetUp } from './resolveSetUp';
+import type { ResolvedSetUp } from './resolvedSetUp';
 
 /** A lens that looks nearer than this to straight up or down has no horizon to level. Estimate 5 to 20 degrees. */
 const STEEP_COS = Math.cos((80 * Math.PI) / 180);

@@ -1,5 +1,5 @@
 import type { BaseKind } from '../../words/carrier/surface';
-import type { ResolvedSetUp } from './resolveSetUp';
+import type { ResolvedSetUp } from './resolvedSetUp';
 
 /** Minutes from the box to a set angle, by base; each link and each turning joint adds to it. Common practice, no source. */
 const MINUTES: Readonly<Record<BaseKind, number>> = {

@@ -12,7 +12,7 @@ import { armName, rodPose, standingArms } from './furtherArms';
 import { linkMesh } from './linkMesh';
 import { chainJoints, type StrutPose } from './kinematics';
 import { tetherParts } from './tethering';
-import type { ResolvedSetUp } from './resolveSetUp';
+import type { ResolvedSetUp } from './resolvedSetUp';
 
 const chains = keepLatest<Mesh>(600);
 const bases = keepLatest<Mesh>(100);

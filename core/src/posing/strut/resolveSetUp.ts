@@ -1,34 +1,14 @@
 import { calibrateLens, portrait, type Lens } from '../../mathematics/lens/lens';
 import { placedAt, whyUnplaced, type PlacedSpot } from '../rig/spots';
 import type { RigSpec } from '../../words/rig/rigSpec';
-import type { BaseDefinition } from '../../words/kit/base';
-import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
-import type { HeadDefinition } from '../../words/kit/head';
-import type { LinkDefinition } from '../../words/kit/link';
+import type { CameraMode } from '../../words/kit/camera';
 import type { StabiliserLevel } from '../../words/kit/stabiliser';
-import { besideSpot, type ResolvedArm } from './besideSpot';
-import { anchorOf, type ResolvedTether } from './tethering';
+import { besideSpot } from './besideSpot';
+import type { ResolvedArm, ResolvedSetUp } from './resolvedSetUp';
+import { anchorOf } from './tethering';
 import { addOnsOf, kitWith } from '../lookup/kit';
 import { wearing } from '../building/wearing';
-import type { FurtherArm, LinkUse, SetUp } from '../../words/setUp/setUp';
-
-export interface ResolvedSetUp {
-  readonly setUp: SetUp;
-  readonly placed: PlacedSpot;
-  readonly base: BaseDefinition;
-  readonly links: readonly { readonly use: LinkUse; readonly definition: LinkDefinition }[];
-  /** Arms beside the first. */
-  readonly furtherArms: readonly ResolvedArm[];
-  /** What keeps it if it comes off; null = not named. */
-  readonly tether: ResolvedTether | null;
-  readonly head: HeadDefinition;
-  /** With what it wears. */
-  readonly camera: CameraDefinition;
-  readonly mode: CameraMode;
-  readonly stabiliser: StabiliserLevel;
-  /** Lens of the picture as recorded: after the crop, turned upright where the body is. */
-  readonly lens: Lens;
-}
+import type { FurtherArm, SetUp } from '../../words/setUp/setUp';
 
 function find<Item extends { readonly id: string }>(what: string, items: readonly Item[], id: string): Item {
   const item = items.find((candidate) => candidate.id === id);

@@ -1,4 +1,4 @@
-import type { ResolvedSetUp } from './resolveSetUp';
+import type { ResolvedSetUp } from './resolvedSetUp';
 
 /** Mass of everything from the base to the camera, its tether with it, kilograms: the one figure for it. */
 export const strutMassKg = ({ base, head, camera, links, furtherArms, tether }: ResolvedSetUp): number =>

@@ -6,7 +6,8 @@ import type { RigSpec } from '../../words/rig/rigSpec';
 import { kitWith, pieceOf } from '../lookup/kit';
 import { FOOT_M } from '../building/cameraMesh';
 import { poseStrut } from './kinematics';
-import { resolveSetUp, type ResolvedSetUp } from './resolveSetUp';
+import { resolveSetUp } from './resolveSetUp';
+import type { ResolvedSetUp } from './resolvedSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
 
 /** Corners of the camera's box in its body frame, metres. */

@@ -16,21 +16,7 @@ import { poseRig, type PosedRig } from '../rig/poseRig';
 import { spotZone } from '../rig/spotZone';
 import { baseRefusal } from './baseRefusal';
 import { poseStrut, type StrutPose } from './kinematics';
-import type { ResolvedSetUp } from './resolveSetUp';
-
-/** A tether of a set-up with the piece that it is. */
-export interface ResolvedTether {
-  readonly use: TetherUse;
-  readonly definition: TetherDefinition;
-  /** Where it is tied: a part and a point of it in its frame; null where that part is not on this carrier now. */
-  readonly anchor: {
-    readonly partId: string;
-    readonly name: string;
-    readonly point: Vec3;
-    /** A pad that peels before much else gives way. */
-    readonly stuckOn?: true;
-  } | null;
-}
+import type { ResolvedSetUp, ResolvedTether } from './resolvedSetUp';
 
 /** A tether as it hangs in a stance, world frame. */
 export interface StandingTether {

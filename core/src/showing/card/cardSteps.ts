@@ -1,5 +1,5 @@
 import type { HoldReport } from '../../physics/holding/holdReport';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { BaseDefinition } from '../../words/kit/base';
 
 /** One thing to do at the trailhead. */

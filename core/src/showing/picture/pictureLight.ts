@@ -3,7 +3,7 @@ import { exposureValue, isSunny } from '../../physics/light/daylight';
 import { exposed } from '../../physics/light/exposure';
 import { exposingOf } from '../../physics/light/exposing';
 import { sunOf } from '../../physics/light/sunCourse';
-import type { ResolvedSetUp } from '../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { Ground } from '../../words/carrier/land';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import type { ShotQuestion } from '../../words/shot/shotQuestion';

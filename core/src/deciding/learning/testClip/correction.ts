@@ -14,7 +14,7 @@ import { turnOf } from '../../../posing/strut/mountRotation';
 import { poseStrut } from '../../../posing/strut/kinematics';
 import { elevationOfHeightDeg, solveTiltDeg, stanceChange } from '../../../posing/aiming/solveAngles';
 import type { LearntTurn } from '../../../words/rig/rigSpec';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import { skylineNormal } from '../../../posing/aiming/horizon';
 import { postureError, readHorizon, setUpAnglesFor } from './horizonReading';
 

@@ -18,13 +18,13 @@ import {
   contactVerdict,
   DRIVERS,
   judgeClear,
-  millimetres,
   NEAR_M,
   SIGHT,
   STANDS_OFF_M,
   STRIKES_M,
   type ClearSituation,
 } from './judgeClear';
+import { millimetres } from './millimetres';
 import { nearestMoving } from './nearestMoving';
 
 /** Solid angle of the middle of the field of view, 40° square. */

@@ -2,6 +2,7 @@ import type { ClearReport } from '../../../physics/clearance/clearReport';
 import { HEARD_WITHIN_M } from '../../../physics/clearance/noticed';
 import type { Approach } from '../../../physics/clearance/strikes';
 import type { CarrierFamily } from '../../../words/carrier/machine';
+import { millimetres } from './millimetres';
 import { tetherFindings } from './tetherFindings';
 import { worseThan, worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
 
@@ -24,10 +25,6 @@ export const SIGHT = { driver: { watch: 0.002, stop: 0.02 }, rider: { watch: 0.0
 const WATCHED = { driver: { watch: 0.02, stop: 0.1 }, rider: { watch: 0.1, stop: 1 } } as const;
 export const DRIVERS: readonly CarrierFamily[] = ['car', 'aircraft'];
 export const NECK_MINUTES = 60;
-
-/** Below a millimetre it touches. */
-export const millimetres = (m: number): string =>
-  Math.abs(m) < 0.0995 ? `${Math.round(m * 1000)} mm` : `${m.toFixed(2)} m`;
 
 /** Who drives or rides. */
 export interface ClearSituation {

@@ -1,6 +1,6 @@
 import type { RiderZone } from '../../../posing/rig/riderZone';
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import {
   rangeMargin,
   worseOf,

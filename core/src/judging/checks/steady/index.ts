@@ -5,7 +5,7 @@ import { shakeCause } from '../../../physics/shaking/whole/cause';
 import type { Shake, ShakePx } from '../../../physics/shaking/whole/shakeOf';
 import { shakeDraws, steadierIn100 } from '../../../physics/shaking/whole/shakeDraws';
 import { shakeRanges } from '../../../physics/shaking/whole/shakeRange';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import type { Check } from '../../check/check';
 import { shakeQuestionOf, type ShotScene } from '../../scene/shotScene';
 import { judgeSteady, LANDING_NOTICED_PX, type SteadyEvidence } from './judgeSteady';

@@ -3,7 +3,7 @@ import { rotate } from '../../../mathematics/geometry/rotation';
 import { applied, type Matrix } from '../../../mathematics/numbers/matrix';
 import { armName, standingArms } from '../../../posing/strut/furtherArms';
 import type { StrutPose } from '../../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import type { Surface } from '../../../words/carrier/surface';
 import type { BaseDefinition } from '../../../words/kit/base';
 import type { LinkDefinition } from '../../../words/kit/link';

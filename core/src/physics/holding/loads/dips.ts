@@ -6,7 +6,7 @@ import { poseRig } from '../../../posing/rig/poseRig';
 import { groundById } from '../../../posing/lookup/grounds';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import { poseStrut } from '../../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import type { MachineDefinition } from '../../../words/carrier/machine';
 import type { Ride } from '../../../words/carrier/machineShake';
 import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';

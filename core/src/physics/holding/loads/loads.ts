@@ -25,7 +25,7 @@ import type { RigSpec } from '../../../words/rig/rigSpec';
 import { armName, standingArms } from '../../../posing/strut/furtherArms';
 import { chainJoints, poseStrut, type StrutPose } from '../../../posing/strut/kinematics';
 import { cameraMiddle } from '../../stiffness/armFrame';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import type { LinkUse } from '../../../words/setUp/setUp';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { DRAG, dragN, standardAir, WATER_KG_M3 } from './atmosphere';

@@ -1,5 +1,5 @@
 import { strutMassKg } from '../../../posing/strut/strutMass';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import { estimated } from '../../../words/sourced/estimated';
 import { tetherLoadN } from './tether';
 

@@ -1,7 +1,7 @@
 import { distance, type Vec3 } from '../../../mathematics/geometry/vec3';
 import { FOOT_M } from '../../../posing/building/cameraMesh';
 import { chainJoints } from '../../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import type { RangeEnds } from '../ends/rangeEnds';
 import { BASE_LOSS, HANGING, JOINT_LOSS, LINK_LOSS, surfaceLoss } from './give';
 import { baseStiffness } from '../../stiffness/baseStiffness';

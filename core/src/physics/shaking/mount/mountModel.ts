@@ -1,7 +1,7 @@
 import { rotate } from '../../../mathematics/geometry/rotation';
 import { cross, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
 import type { StrutPose } from '../../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import { applied } from '../../../mathematics/numbers/matrix';
 import { armFrame, cameraMiddle, type ArmFrame } from '../../stiffness/armFrame';
 import type { RangeEnds } from '../ends/rangeEnds';

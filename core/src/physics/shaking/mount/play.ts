@@ -1,4 +1,4 @@
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import { toRad } from '../../../mathematics/units/angle';
 import type { RangeEnds } from '../ends/rangeEnds';
 import { PLAY_DEG } from './give';

@@ -2,7 +2,7 @@ import { normalize, subtract } from '../../../mathematics/geometry/vec3';
 import { transformPoint } from '../../../mathematics/geometry/pose';
 import { toDeg } from '../../../mathematics/units/angle';
 import { chainJoints, type StrutPose } from '../../../posing/strut/kinematics';
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import type { RangeEnds } from '../ends/rangeEnds';
 
 /** Steeper than this against level it can't swing up and down, degrees. Estimate 37 to 53. */

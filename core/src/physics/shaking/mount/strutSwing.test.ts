@@ -1,7 +1,8 @@
 import { BASES, CAMERAS, LINKS } from '../../../../catalog/index.generated';
 import { bikeRig, plainAt } from '../../../../testing/rigs';
 import { baseRefusal } from '../../../posing/strut/baseRefusal';
-import { resolveSetUp, type ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import { resolveSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import type { LinkUse, SetUp } from '../../../words/setUp/setUp';
 import { poseRig } from '../../../posing/rig/poseRig';
 import { poseStrut } from '../../../posing/strut/kinematics';

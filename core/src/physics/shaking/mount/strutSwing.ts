@@ -1,4 +1,4 @@
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import { atHigh, atLow, usual, type RangeEnd } from '../../../words/sourced/ends';
 import { USUAL_ENDS } from '../ends/rangeEnds';
 import type { StrutPose } from '../../../posing/strut/kinematics';

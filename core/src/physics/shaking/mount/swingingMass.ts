@@ -1,4 +1,4 @@
-import type { ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import { usual, type RangeEnd } from '../../../words/sourced/ends';
 
 /** Share of a beam's own mass that swings with its end: 33/140 (Rayleigh, cantilever in its first bending). */

@@ -1,7 +1,8 @@
 import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';
 import { poseRig } from '../../../posing/rig/poseRig';
 import { poseStrut } from '../../../posing/strut/kinematics';
-import { resolveSetUp, type ResolvedSetUp } from '../../../posing/strut/resolveSetUp';
+import { resolveSetUp } from '../../../posing/strut/resolveSetUp';
+import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import { magnitude } from '../../../mathematics/spectra/complex';
 import { USUAL_ENDS } from '../ends/rangeEnds';
 import { SHAKE_BAND_HZ } from '../../../words/ride/shakeBand';
