@@ -106,6 +106,7 @@ export { lostSpots, placedAt, placedSpot, placedSpots, whyUnplaced, worldFromSpo
 export { imperialWords } from './mathematics/units/imperialWords';
 export { tiltWords } from './mathematics/units/tiltWords';
 export { fromMarkM, slides, type SpotZone } from './words/carrier/spotZone';
+export { counterpartShot } from './deciding/outing/counterpartShot';
 export { isOthers } from './posing/rig/riderZone';
 export { othersAboard } from './posing/rig/othersAboard';
 export { tetherAnchors, tetherLengthM, type TetherAnchor } from './posing/strut/tethering';

@@ -3,8 +3,27 @@ import { rod } from '../../src/mathematics/geometry/build/tube';
 import { mergeMeshes, type Mesh } from '../../src/mathematics/geometry/mesh';
 import { ORIGIN, RIGHT } from '../../src/mathematics/geometry/vec3';
 
-/** Wheel of a car or a motorcycle round the origin, axis along z: radius over the tyre, tyre's width, rim's radius; metres. */
-export function roadWheel(radiusM: number, widthM: number, rimM: number, spokes: number): { tyre: Mesh; rim: Mesh } {
+/** Thin spokes of wire from both flanges of a hub, crossing. */
+const wireSpokes = (rimM: number, w: number, count: number): readonly Mesh[] =>
+  Array.from({ length: count }, (_, i) => {
+    const side = i % 2 === 0 ? 1 : -1;
+    const at = (2 * Math.PI * i) / count;
+    const lean = (Math.floor(i / 2) % 2 === 0 ? 1 : -1) * 0.55;
+    return rod(
+      [0.055 * Math.cos(at + lean), 0.055 * Math.sin(at + lean), side * 0.42 * w],
+      [(rimM - 0.016) * Math.cos(at), (rimM - 0.016) * Math.sin(at), side * 0.1 * w],
+      { radiusM: 0.0022, segments: 4 },
+    );
+  });
+
+/** Wheel of a car or a motorcycle round the origin, axis along z: radius over the tyre, tyre's width, rim's radius; metres. Spokes cast in one piece, or of wire. */
+export function roadWheel(
+  radiusM: number,
+  widthM: number,
+  rimM: number,
+  spokes: number,
+  made: 'cast' | 'wire' = 'cast',
+): { tyre: Mesh; rim: Mesh } {
   const w = widthM / 2;
   const tyre = revolveRing(
     [
@@ -37,18 +56,19 @@ export function roadWheel(radiusM: number, widthM: number, rimM: number, spokes:
     ],
     { centre: ORIGIN, axis: RIGHT, segments: 20 },
   );
-  const arms = Array.from({ length: spokes }, (_, i) => {
-    const a = (2 * Math.PI * i) / spokes;
-    return rod(
-      [0.05 * Math.cos(a), 0.05 * Math.sin(a), 0.25 * w],
-      [(rimM - 0.014) * Math.cos(a), (rimM - 0.014) * Math.sin(a), 0.5 * w],
-      {
-        radiusM: 0.018,
-        flatness: 1.4,
-        power: 3,
-        segments: 8,
-      },
-    );
-  });
-  return { tyre, rim: mergeMeshes([barrel, hub, ...arms]) };
+  const cast = () =>
+    Array.from({ length: spokes }, (_, i) => {
+      const a = (2 * Math.PI * i) / spokes;
+      return rod(
+        [0.05 * Math.cos(a), 0.05 * Math.sin(a), 0.25 * w],
+        [(rimM - 0.014) * Math.cos(a), (rimM - 0.014) * Math.sin(a), 0.5 * w],
+        {
+          radiusM: 0.018,
+          flatness: 1.4,
+          power: 3,
+          segments: 8,
+        },
+      );
+    });
+  return { tyre, rim: mergeMeshes([barrel, hub, ...(made === 'wire' ? wireSpokes(rimM, w, spokes) : cast())]) };
 }

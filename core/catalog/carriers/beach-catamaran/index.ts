@@ -386,8 +386,8 @@ export default machineFrom({
         aim: { from: [foot[0] - 0.75, 2, z], toward: [0, -1, 0] },
         reference: AHEAD,
         look: AHEAD,
-        surface: gelcoat,
-        cautions: [sheets, twice],
+        surface: { material: 'alloy', shape: 'flat', flatAreaM2: 0.0016, wallM: 0.004 },
+        cautions: [sheets, twice, 'Only on the holes that the plate has: the mast stands by it.'],
         note: 'ahead past the jib, lee hull in the water',
       },
       {

@@ -199,6 +199,25 @@ export default machineFrom({
         note: 'the bow line and the way ahead; low and calm',
       },
       {
+        id: 'coaming',
+        name: 'Cockpit rim, right, looking ahead',
+        partId: 'coaming',
+        aim: { from: [0.3, 1, 0.19], toward: [0, -1, 0] },
+        reference: AHEAD,
+        look: AHEAD,
+        surface: {
+          material: 'plastic',
+          shape: 'edge',
+          wallM: 0.006,
+          ...notDrilled('a rim is not drilled: it lets water in'),
+        },
+        cautions: [
+          'The spray deck sits on this rim: it must still come off with one pull.',
+          'A paddle and a hand pass here at every stroke.',
+        ],
+        note: 'low beside the rider: bow, paddle blade and water',
+      },
+      {
         id: 'stern-deck',
         name: 'Stern deck',
         partId: 'hull',

@@ -102,8 +102,8 @@ export default machineFrom({
   actionStanceId: 'standing',
   build: (fit) => {
     const m = motorcycleMeshes(bars(fit), value(fit, 'seatM'));
-    const front = roadWheel(G.frontAxle[1], 0.09, 0.27, 9);
-    const rear = roadWheel(G.rearAxle[1], 0.13, 0.235, 9);
+    const front = roadWheel(G.frontAxle[1], 0.09, 0.27, 28, 'wire');
+    const rear = roadWheel(G.rearAxle[1], 0.13, 0.235, 28, 'wire');
     const at = (mesh: typeof front.tyre, axle: Vec3) => transformMesh(mesh, poseAt(axle));
     const turning = { kind: 'turn', axis: RIGHT, low: -180, high: 180, source: practice } as const;
     return {

@@ -241,6 +241,7 @@ export default machineFrom({
         reference: AHEAD,
         look: AHEAD,
         surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: 0.031, wallM: 0.0022 },
+        zone: { along: RIGHT, nearerM: 0.015, fartherM: 0.05, mark: 'right of the stem', usualM: 0.04 },
         cautions: [STEERED, 'Keep it clear of the hands on the tops.'],
         note: 'close to the hands, shaky on rough roads',
       },

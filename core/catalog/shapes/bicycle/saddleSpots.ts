@@ -1,4 +1,4 @@
-import { add, mix, RIGHT, UP } from '../../../src/mathematics/geometry/vec3';
+import { add, distance, mix, RIGHT, UP } from '../../../src/mathematics/geometry/vec3';
 import type { Spot } from '../../../src/words/carrier/spot';
 import { notDrilled } from '../notDrilled';
 import type { BikeGeometry } from './bikeGeometry';
@@ -8,6 +8,7 @@ const WHEEL = 'Tether shorter than the way to the spokes.';
 /** Rails and shell of the saddle from below, and the post under it, all facing back. @param atRails what else is said of the rails */
 export function saddleSpots(g: BikeGeometry, postDiameterM: number, atRails: readonly string[] = []): readonly Spot[] {
   const clamp = add(g.saddleTop, [0, -0.05, 0]);
+  const outM = distance(g.seatTubeTop, clamp);
   return [
     {
       id: 'under-saddle',
@@ -45,6 +46,13 @@ export function saddleSpots(g: BikeGeometry, postDiameterM: number, atRails: rea
       reference: RIGHT,
       look: [-1, 0, 0],
       surface: { material: 'alloy tube', shape: 'tube', tubeDiameterM: postDiameterM, wallM: 0.002 },
+      zone: {
+        along: g.seatUp,
+        nearerM: 0.3 * outM,
+        fartherM: 0.25 * outM,
+        mark: 'above the seat tube',
+        usualM: 0.55 * outM,
+      },
       cautions: [WHEEL, 'Thighs and shorts pass here; a post that drops needs its way.'],
       note: 'who follows, with the rear wheel below',
     },

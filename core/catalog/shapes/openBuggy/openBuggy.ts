@@ -240,6 +240,7 @@ export function openBuggy({
           reference: AHEAD,
           look: AHEAD,
           surface: pipe,
+          zone: { along: RIGHT, nearerM: 0.35, fartherM: 0.35, mark: 'right of the left end', usualM: 0.5 },
           cautions: [heads, out],
           note: 'over the shoulders: wheel, dash and track',
         },

@@ -1,6 +1,6 @@
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import { carrierScene } from '../../posing/scene/carrierScene';
-import { cameraFor } from '../../posing/strut/plainSetUp';
+import { cameraFor, type CameraChoice } from '../../posing/strut/plainSetUp';
 import { notOnThis } from '../../judging/scene/notOnThis';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { IntentDefinition } from '../../words/shot/intent';
@@ -14,9 +14,10 @@ export function newShot(
   { id: carrierId, ride }: Pick<OutingCarrier, 'id' | 'ride'>,
   rig: RigSpec,
   intent: IntentDefinition,
+  camera: CameraChoice = cameraFor(intent),
 ): Shot {
   const { actionStanceId } = resolveRig(rig).machine;
-  const best = firstPlacement({ rig, intent, camera: cameraFor(intent), actionStanceId, ride });
+  const best = firstPlacement({ rig, intent, camera, actionStanceId, ride });
   if (!best) {
     const never = notOnThis(intent, resolveRig(rig).machine, carrierScene(rig, actionStanceId));
     throw new RangeError(`"${intent.name}": ${never ?? 'no spot of this carrier shows what it asks for'}`);

@@ -1,7 +1,7 @@
 import { smoothNormalAt } from '../../mathematics/geometry/surfacePoint';
 import { inverseRotation, rotate, rotationFacing } from '../../mathematics/geometry/rotation';
 import { transformPoint, invert, poseAt, type Pose } from '../../mathematics/geometry/pose';
-import { addScaled, AHEAD, dot, ORIGIN, UP, type Vec3 } from '../../mathematics/geometry/vec3';
+import { addScaled, AHEAD, dot, ORIGIN, scale, UP, type Vec3 } from '../../mathematics/geometry/vec3';
 import { NO_IMAGE, NO_PART, type CastFrame } from '../../physics/framing/castFrame';
 import { castThroughSeam, type Seam } from '../../physics/framing/throughSeam';
 import { castersOf } from '../../physics/light/ownShadow';
@@ -12,6 +12,7 @@ import { rayGrid } from '../../mathematics/lens/rayGrid';
 import type { Ground } from '../../words/carrier/land';
 import type { PosedPart, Tone } from '../../words/carrier/posedPart';
 import { foldedNormal } from './cloth';
+import { glassShine } from './glassShine';
 import { INK, inkContours } from './inkContours';
 import { drawLamps, poolsOf, type NightLamps } from './nightLamps';
 import { outlineMask } from './shadowOutline';
@@ -20,7 +21,12 @@ import { WORLDS } from './worlds/index';
 import { skyOver } from './worlds/sky';
 import { besideCourse, hazeAt, landCoordinates, SUN, type Rgb, type World } from './worlds/world';
 
+/** The bright middle of the sky, as panes mirror it. */
+const SKY_MIRRORED: Rgb = [214, 224, 229];
+
 interface PictureOptions {
+  /** Of what glass mirrors, by a polarising filter; none = all of it. */
+  readonly mirrorLeft?: number;
   /** Trees, rocks and posts. */
   readonly scenery?: boolean;
   /** Ground and sky; without them the background stays clear. */
@@ -121,6 +127,7 @@ export function* pictureSteps(
     outlined = false,
     lamps,
     seam = null,
+    mirrorLeft = 1,
   }: PictureOptions = {},
 ): Generator<void, Picture> {
   const world = WORLDS[ground.world];
@@ -241,6 +248,17 @@ export function* pictureSteps(
   }
   inkContours(rgba, cast.part, cast.distanceM, normals, sky, widthPx, heightPx, solid.length, piecesOf(scene));
   drawDiscs(rgba, cast, origin, discs, dim * (lamps ? FAR_AT_NIGHT : 1));
+  if (land && !lamps)
+    yield* glassShine(rgba, cast, origin, parts, [widthPx, heightPx], {
+      mirrorLeft,
+      washed: (part, normal, along) =>
+        darker(
+          wash(TONE_COLOURS[part.tone], dot(normal, along) > 0 ? scale(normal, -1) : normal, along, 0, lamp),
+          SHADE * dim,
+        ),
+      beyond: (along) =>
+        darker(skyness(ground, along) >= 0 ? SKY_MIRRORED : landColour(world, ground, along, null), dim),
+    });
   if (shadow) outlineMask(rgba, shadow, widthPx, heightPx);
   if (lamps) drawLamps(rgba, nearestOf(cast), worldFromCamera, lens, ground, lamps);
   return { widthPx, heightPx, rgba };

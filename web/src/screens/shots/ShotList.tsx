@@ -13,13 +13,14 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import type { Shot } from '@strut-spot/core';
+import { carrierOfShot, rigOfShot, type Shot } from '@strut-spot/core';
 import { toast } from 'sonner';
 import { changeLater, putBack } from '../../state/changeLater';
 import { copyName } from '../../state/copyName';
 import { newId } from '../../state/newId';
 import { movingWords } from '../../ui/movingWords';
 import { useOuting } from '../../state/OutingProvider';
+import { computing } from '../../workers/core';
 import { ShotRow } from './ShotRow';
 
 export function ShotList() {
@@ -40,6 +41,15 @@ export function ShotList() {
       ...o,
       shots: o.shots.flatMap((s) => (s.id === shot.id ? [s, copyOf(s)] : [s])),
     }));
+  const addCounterpart = async (shot: Shot) => {
+    const carrier = carrierOfShot(outing, shot);
+    try {
+      const other = await computing.counterpartShot(newId(), carrier, rigOfShot(outing, shot), shot);
+      change((o) => ({ ...o, shots: o.shots.flatMap((s) => (s.id === shot.id ? [s, other] : [s])) }));
+    } catch (error) {
+      toast(`No shot was added: ${(error as Error).message}`);
+    }
+  };
   const remove = (shot: Shot) => {
     const at = shots.indexOf(shot);
     change((o) => ({ ...o, shots: o.shots.filter((s) => s.id !== shot.id) }));
@@ -74,6 +84,7 @@ export function ShotList() {
               outing={outing}
               shot={shot}
               number={index + 1}
+              onCounterpart={() => void addCounterpart(shot)}
               onDuplicate={() => duplicate(shot)}
               onRemove={() => remove(shot)}
             />

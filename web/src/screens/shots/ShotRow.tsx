@@ -10,7 +10,7 @@ import {
   type Shot,
   shotQuestion,
 } from '@strut-spot/core';
-import { Copy, GripVertical, Trash2 } from 'lucide-react';
+import { ArrowLeftRight, Copy, GripVertical, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
 import { IconAction } from '../../ui/IconAction';
@@ -26,11 +26,13 @@ interface ShotRowProps {
   readonly outing: Outing;
   readonly shot: Shot;
   readonly number: number;
+  /** The same camera once more, filming the other way. */
+  readonly onCounterpart: () => void;
   readonly onDuplicate: () => void;
   readonly onRemove: () => void;
 }
 
-export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRowProps) {
+export function ShotRow({ outing, shot, number, onCounterpart, onDuplicate, onRemove }: ShotRowProps) {
   const { changeShot } = useOuting();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: shot.id,
@@ -119,6 +121,12 @@ export function ShotRow({ outing, shot, number, onDuplicate, onRemove }: ShotRow
           max={36000}
           digits={0}
           onChange={(seconds) => changeShot(shot.id, (s) => ({ ...s, seconds }), `seconds-${shot.id}`)}
+        />
+        <IconAction
+          name="Second camera"
+          label={`A second camera the other way, with ${shot.name}`}
+          icon={<ArrowLeftRight size={16} aria-hidden />}
+          onClick={onCounterpart}
         />
         <IconAction
           name="Duplicate"

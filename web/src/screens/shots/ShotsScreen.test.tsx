@@ -117,3 +117,13 @@ it('what is known of the day is typed in and kept', async () => {
   fireEvent.blur(name);
   await waitFor(async () => expect((await stored()).name).toBe('Two ridges'));
 });
+
+it('a second camera of the same kind films the other way on the same ride', async () => {
+  const { stored } = await open();
+  const [first] = (await stored()).shots;
+  fireEvent.click(screen.getByRole('button', { name: /A second camera the other way/ }));
+  await waitFor(async () => expect((await stored()).shots).toHaveLength(2), { timeout: 20000 });
+  const [, other] = (await stored()).shots;
+  expect(other).toMatchObject({ intentId: 'who-follows', name: `${first!.name}, and behind`, seconds: first!.seconds });
+  expect(other!.setUp.cameraId).toBe(first!.setUp.cameraId);
+});

@@ -9,6 +9,7 @@ import {
   type PictureLight,
   kitPieceParts,
   kitWith,
+  polariserOf,
   pictureSteps,
   seamOf,
   renderPortrait,
@@ -46,6 +47,10 @@ function lensOf(rig: RigSpec, setUp: SetUp, uncropped: boolean) {
 /** A fine picture lets what the hand asks for in between as often as that. */
 const PAUSED_EVERY_MS = 12;
 
+/** What a polarising filter leaves of what glass mirrors. */
+const mirrored = ({ ownKit }: RigSpec, { polariser }: SetUp) =>
+  polariser ? { mirrorLeft: polariserOf(kitWith(ownKit)).mirrorLeft?.value ?? 1 } : {};
+
 /** Pictures: through the lens, of a carrier, of a piece of the kit. */
 export const picturing = {
   async picture({ rig, setUp, stanceId, widthPx, uncropped, light }: PictureRequest) {
@@ -60,7 +65,11 @@ export const picturing = {
       posed.ground,
       widthPx,
       rowsFor(lens, widthPx),
-      { ...(light ? pictureLit(resolved, posed.ground, light) : {}), seam: seamOf(resolved, strut) },
+      {
+        ...(light ? pictureLit(resolved, posed.ground, light) : {}),
+        seam: seamOf(resolved, strut),
+        ...mirrored(rig, setUp),
+      },
     );
     const picture = await inSlices(steps, { everyMs: PAUSED_EVERY_MS });
     return transfer(picture, [picture.rgba.buffer]);

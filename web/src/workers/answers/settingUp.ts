@@ -1,5 +1,6 @@
 import {
   carrierScene,
+  counterpartShot,
   INTENTS,
   notOnThis,
   aimedSetUp,
@@ -23,6 +24,7 @@ import {
   type OutingCarrier,
   type RigSpec,
   type SetUp,
+  type Shot,
   armFeet,
   armWays,
   armsRefusal,
@@ -39,6 +41,10 @@ import {
 export const settingUp = {
   newShot: (id: string, carrier: Pick<OutingCarrier, 'id' | 'ride'>, rig: RigSpec, intentId: string) =>
     newShot(id, carrier, rig, intentOf(intentId)),
+
+  /** The same camera once more, filming the other way on the same ride. */
+  counterpartShot: (id: string, carrier: Pick<OutingCarrier, 'id' | 'ride'>, rig: RigSpec, shot: Shot) =>
+    counterpartShot(id, carrier, rig, shot),
 
   /** Scores of all spots for an intent, best first. */
   rank: (rig: RigSpec, intentId: string, actionStanceId: string) =>
