@@ -12,8 +12,8 @@ import type { Rgb } from './worlds/world';
 const GLASS_M = 4;
 const MIRRORED_M = 4;
 const OFF_M = 2e-3;
-/** Every so many pixels across and down are asked; those between take over from them. */
-const STRIDE = 2;
+/** Every so many pixels across and down are asked; those between take over from them. Small pictures are for dragging, and go without. */
+const strideFor = (widthPx: number): number | null => (widthPx < 200 ? null : widthPx < 400 ? 2 : 3);
 
 interface Shine {
   /** Colour of a part's point that faces so, as the picture washes it. */
@@ -37,7 +37,8 @@ export function* glassShine(
   { washed, beyond, mirrorLeft }: Shine,
 ): Generator<void> {
   const glass = parts.filter((p) => p.seeThrough && p.group === 'machine');
-  if (glass.length === 0) return;
+  const stride = strideFor(widthPx);
+  if (glass.length === 0 || stride === null) return;
   const solid = parts.filter((p) => !p.seeThrough && p.group !== 'own' && p.group !== 'subject');
   const [panes, behind] = [partRays(glass).nearest, partRays(solid).nearest];
   const normalOf = ({ part: hit, triangle }: PartHit, point: Vec3): Vec3 =>
@@ -45,9 +46,9 @@ export function* glassShine(
       hit.worldFromPart.rotation,
       smoothNormalAt(hit.mesh, triangle, transformPoint(invert(hit.worldFromPart), point)),
     );
-  for (let y = 0; y < heightPx; y += STRIDE) {
+  for (let y = 0; y < heightPx; y += stride) {
     yield;
-    for (let x = 0; x < widthPx; x += STRIDE) {
+    for (let x = 0; x < widthPx; x += stride) {
       const index = y * widthPx + x;
       if (!Number.isFinite(directions[index * 3]!)) continue;
       const direction: Vec3 = [directions[index * 3]!, directions[index * 3 + 1]!, directions[index * 3 + 2]!];
@@ -62,8 +63,8 @@ export function* glassShine(
       const hit = behind(from, back, MIRRORED_M);
       const mirrored = hit ? washed(hit.part, normalOf(hit, addScaled(from, back, hit.distanceM)), back) : beyond(back);
       const share = paneMirrors(along) * mirrorLeft;
-      for (let dy = 0; dy < STRIDE && y + dy < heightPx; dy++) {
-        for (let dx = 0; dx < STRIDE && x + dx < widthPx; dx++) {
+      for (let dy = 0; dy < stride && y + dy < heightPx; dy++) {
+        for (let dx = 0; dx < stride && x + dx < widthPx; dx++) {
           const i = (index + dy * widthPx + dx) * 4;
           for (let k = 0; k < 3; k++) rgba[i + k] = rgba[i + k]! * (1 - share) + mirrored[k as 0 | 1 | 2] * share;
         }
