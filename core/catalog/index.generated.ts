@@ -29,6 +29,7 @@ import carriersSkis from './carriers/skis';
 import carriersSnowHelmet from './carriers/snow-helmet';
 import carriersSnowboard from './carriers/snowboard';
 import carriersStandUpBoard from './carriers/stand-up-board';
+import carriersSunHat from './carriers/sun-hat';
 import carriersSurfboard from './carriers/surfboard';
 import type { CarrierDefinition } from '../src/words/carrier/machine';
 import camerasBarrelCamera from './cameras/barrel-camera';
@@ -173,7 +174,7 @@ import intentsWhoFollows from './intents/who-follows';
 import intentsWholeCraft from './intents/whole-craft';
 import type { IntentDefinition } from '../src/words/shot/intent';
 
-export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBootedBody, carriersBuggy, carriersBuggyFour, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersFullFacePointed, carriersFullFaceVented, carriersFullSuspensionBike, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSkis, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSurfboard];
+export const CARRIERS: readonly CarrierDefinition[] = [carriersBeachCatamaran, carriersBesideTheCourse, carriersBootedBody, carriersBuggy, carriersBuggyFour, carriersBuoyancyVest, carriersCoupe, carriersFourByFour, carriersFullFaceHelmet, carriersFullFacePointed, carriersFullFaceVented, carriersFullSuspensionBike, carriersGlider, carriersHalfShellHelmet, carriersHeadStrap, carriersKayak, carriersLightAircraft, carriersLongboard, carriersMotorcycle, carriersMountainBike, carriersMultirotor, carriersParamotor, carriersPlainBody, carriersPowerboat, carriersRiderBody, carriersRoadBike, carriersSkis, carriersSnowHelmet, carriersSnowboard, carriersStandUpBoard, carriersSunHat, carriersSurfboard];
 export const CAMERAS: readonly CameraDefinition[] = [camerasBarrelCamera, camerasCageCamera, camerasCompact, camerasCubeCamera, camerasPhone, camerasPocketGimbal, camerasThumbCamera, camerasTwoLens360];
 export const BASES: readonly BaseDefinition[] = [basesAdhesivePad, basesBarBracket, basesBendableTripod, basesBitePiece, basesBoltedPlate, basesBootPlate, basesBracedPoleFoot, basesChestHarness, basesCurvedAdhesivePad, basesGroundPlate, basesHandGrip, basesHeadStrapPlate, basesHookAndLoopTape, basesInterlockingTape, basesJawClamp, basesLeverClamp, basesLineClamp, basesLoopPlate, basesMagneticRelease, basesPackPolePlate, basesScrewPlate, basesSeatRailClamp, basesStrapRoundBase, basesSuctionDouble, basesSuctionSingle, basesSuctionTriple, basesTubeClamp, basesTwoHandGrip, basesTwoLashings, basesWingSleeve];
 export const LINKS: readonly LinkDefinition[] = [linksDamperPlate, linksFeltPad, linksGooseNeck, linksLongArm, linksLongPole, linksMediumPole, linksQuickRelease, linksRiser, linksShortArm, linksSlidingPlate, linksSoftGrommets, linksSpringArm, linksStandOffHook, linksStiffArm, linksStiffGrommets];

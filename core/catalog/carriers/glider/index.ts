@@ -143,7 +143,7 @@ export default machineFrom({
   name: 'Glider',
   world: 'air',
   family: 'aircraft',
-  wearing: ['plain-body', 'head-strap'],
+  wearing: ['plain-body', 'sun-hat'],
   waysOut: [{ name: 'cockpit, upward', toward: [0, 1, 0], opens: 'canopy' }],
   drivenBy: { kind: 'glide', ratio: estimated(38, 30, 45), massKg: estimated(380, 300, 480) },
   usualSpeedMps: 28,

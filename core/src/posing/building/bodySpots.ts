@@ -33,6 +33,20 @@ export function bodySpots(body: BodySegments, chestPartId: string, { packed = fa
       ? []
       : [
           {
+            id: 'chest-side',
+            name: 'Chest, left of the middle',
+            partId: chestPartId,
+            aim: { from: [0.6, torso * 0.46 * h, -0.05 * h], toward: [-1, 0, 0] },
+            reference: UP,
+            look: [1, 0, 0],
+            surface: { material: 'fabric', shape: 'harness' },
+            cautions: [
+              'Push the plate along its band: off the middle it pulls round, so draw the band tight.',
+              'The arm of that side passes close by: swing it once round.',
+            ],
+            note: 'past a strap, a zip or a reserve in the middle; leans to that side with the rider',
+          } as const,
+          {
             id: 'back',
             name: 'Back, the harness worn backwards',
             partId: chestPartId,
