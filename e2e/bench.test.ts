@@ -51,17 +51,18 @@ it('by keyboard alone: see why the level was wrong, tilt, take back, set the sol
   await page.driver.executeScript('document.activeElement.blur(); window.scrollTo(0, 0)');
   await tabTo('the spots', (e) => e.name === 'spot');
   await keys(Key.ARROW_DOWN);
-  await page.at('//label[contains(., "Back, the harness") and .//input[@checked or @name="spot"]]');
+  await page.at('//label[contains(., "Chest, left of the middle") and .//input[@checked or @name="spot"]]');
   await page.until(
     'the next spot is chosen',
     async () =>
-      (await page.driver.executeScript('return document.querySelector("input[name=spot]:checked").value')) === 'back',
+      (await page.driver.executeScript('return document.querySelector("input[name=spot]:checked").value')) ===
+      'chest-side',
   );
 
   await page.driver.executeScript('document.activeElement.blur()');
   await tabTo('the card', (e) => e.text === 'Card');
   await keys(Key.ENTER);
-  await page.untilText('article', /Back, the harness/);
+  await page.untilText('article', /Chest, left of the middle/);
   await page.driver.navigate().back();
   await page.find('[data-testid=lens-picture]');
 });
