@@ -65,7 +65,7 @@ function ownAnchor(rig: RigSpec, { base, placed }: Pick<ResolvedSetUp, 'base' | 
   return sticks ? 'pad' : null;
 }
 
-const ownAnchorName = (anchor: OwnAnchor | null, { base }: Pick<ResolvedSetUp, 'base'>): string =>
+const ownAnchorName = (anchor: OwnAnchor, { base }: Pick<ResolvedSetUp, 'base'>): string =>
   anchor === 'wrist' ? 'wrist' : anchor === 'strap' ? `strap of the ${base.name.toLowerCase()}` : PAD_NAME;
 
 const roundCamera = ({ camera }: Pick<ResolvedSetUp, 'camera'>, { worldFromBody }: Pick<StrutPose, 'worldFromBody'>) =>
@@ -80,6 +80,8 @@ export function anchorOf(
   if (partId === undefined) {
     const { spot, partFromSpot } = resolved.placed;
     const own = ownAnchor(rig, resolved);
+    // A pad that does not stick on what the base is clamped to holds nothing.
+    if (!own) return null;
     return {
       partId: spot.partId,
       name: ownAnchorName(own, resolved),

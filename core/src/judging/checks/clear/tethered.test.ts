@@ -60,3 +60,11 @@ it('a cord bears a caught cube camera, a wire tie hardly; on a helmet a weak lin
   expect(on('mountain-bike', 'chest', 'safety-strap')).toMatchObject({ verdict: 'watch' });
   expect(on('mountain-bike', 'chest', 'weak-link-cord')).toMatchObject({ verdict: 'good' });
 });
+
+it('a pad is no anchor where it does not stick: on a tube it is told as gone', () => {
+  const onTube = said(at('buggy', 'cage-front', { tether: { tetherId: 'cord', lengthM: 0.2 } }));
+  expect(onTube.clear[0]).toMatchObject({ id: 'tethered', verdict: 'stop' });
+  const onRoof = said(at('coupe', 'roof', { tether: { tetherId: 'cord', lengthM: 0.2 } }));
+  expect(onRoof.clear[0]).toMatchObject({ verdict: 'good' });
+  expect(onRoof.hold[0]!.because).toMatch(/stick-on pad with a ring bears about 110 N/);
+});
