@@ -29,6 +29,7 @@ export {
   metresToInches,
   metresToMiles,
 } from './mathematics/units/length';
+export { OUNCES_PER_KG } from './mathematics/units/mass';
 export { durationWords } from './mathematics/units/duration';
 export { STATURE_RANGE_M } from './words/carrier/bodySegments';
 export { fittedValue, type Dimension } from './words/carrier/dimension';
@@ -114,6 +115,7 @@ export { armFeet } from './posing/strut/armFeet';
 export { armWays } from './posing/strut/armPlace';
 export { baseRefusal } from './posing/strut/baseRefusal';
 export { ARM_KINDS, standingArms } from './posing/strut/furtherArms';
+export { BESIDE_KG } from './posing/strut/besideDevice';
 export { armsRefusal } from './posing/strut/armsRefusal';
 export { poseStrut, turnedAfterwards } from './posing/strut/kinematics';
 export { partTops } from './posing/rig/partTops';

@@ -112,7 +112,7 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
   withTaught({ version: 14, carriers: [{ ...carrier, rig, ride: { ...carrier.ride, blades: 'nicked' } }] }),
   withTaught({ version: 15 }, { setUp: { ...(shot.setUp as Stored), addOnIds: ['clear-housing'] } }),
   withTaught(
-    {},
+    { version: 16 },
     {
       setUp: {
         ...(shot.setUp as Stored),
@@ -121,6 +121,7 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
       },
     },
   ),
+  withTaught({}, { setUp: { ...(shot.setUp as Stored), baseId: 'bar-bracket', besideKg: 0.12 } }),
 ];
 
 /** With all that clips, log and supplies may say. */

@@ -27,6 +27,7 @@ const base: BaseDefinition = {
   massKg: estimated(0.055, 0.035, 0.09),
   stiffnessNmRad: estimated(75, 35, 150),
   grip: { kind: 'clamp', screwNm: estimated(1.4, 0.8, 2.2), screwM: 0.005, widthM: 0.05 },
+  besideAt: [-0.02, REACH_M - 0.022, 0],
   cost: 'a meal',
   mesh: ({ tubeDiameterM = 0.032 }) => {
     const r = tubeDiameterM / 2;

@@ -8,6 +8,7 @@ import { keyOf } from '../../mathematics/caching/keyOf';
 import type { Surface } from '../../words/carrier/surface';
 import type { LinkUse } from '../../words/setUp/setUp';
 import type { PosedRig } from '../rig/poseRig';
+import { besideAt, besideKg, besideMesh } from './besideDevice';
 import { armName, rodPose, standingArms } from './furtherArms';
 import { linkMesh } from './linkMesh';
 import { chainJoints, type StrutPose } from './kinematics';
@@ -34,12 +35,13 @@ const bolt = (joint: Vec3): Mesh =>
  */
 export function ownParts(resolved: ResolvedSetUp, pose: StrutPose, rig?: PosedRig): PosedPart[] {
   const { setUp, placed, base, camera } = resolved;
-  const onSurface = `${base.id} ${base.heightM.value} ${surfaceKey(placed.spot.surface)}`;
+  const onSurface = `${base.id} ${base.heightM.value} ${surfaceKey(placed.spot.surface)} ${besideKg(resolved)} ${besideAt(resolved)}`;
   const chain = chains(`${onSurface} ${linksKey(setUp.links)}`, () => {
     const joints = chainJoints(resolved);
     const links = resolved.links.map(({ definition }, i) => linkMesh(definition, joints[i + 1]!, joints[i + 2]!));
     const bolts = joints.slice(1).map(bolt);
-    return mergeMeshes([bases(onSurface, () => base.mesh(placed.spot.surface)), ...links, ...bolts]);
+    const foot = bases(onSurface, () => mergeMeshes([base.mesh(placed.spot.surface), ...besideMesh(resolved)]));
+    return mergeMeshes([foot, ...links, ...bolts]);
   });
   let body = cameras.get(camera);
   if (!body) cameras.set(camera, (body = camera.mesh()));

@@ -16,6 +16,7 @@ import { movedBefore } from '../../deciding/outing/logbook';
 import { momentOf, shotQuestion } from '../../deciding/outing/shotQuestion';
 import { poseRig } from '../../posing/rig/poseRig';
 import { armPlaceWords } from '../../posing/strut/armPlace';
+import { besideKg } from '../../posing/strut/besideDevice';
 import { armName, standingArms } from '../../posing/strut/furtherArms';
 import { poseStrut } from '../../posing/strut/kinematics';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
@@ -182,6 +183,7 @@ export function cardContent(
   const { machine } = resolveRig(rig);
   const resolved = resolveSetUp(rig, shot.setUp);
   const { spot } = resolved.placed;
+  const beside = besideKg(resolved);
   const { reachM, heightM, notch } = report;
   const { pullTest, rules } = foundBy(report, 'hold');
   const moved = movedBefore(outing, shot);
@@ -212,6 +214,7 @@ export function cardContent(
         label: ARM_LABELS[i] ?? armName(i),
         value: `${link.name}, ${smallLength(arms[i]?.lengthM ?? 0, units)}; its ${base.name.toLowerCase()} ${armPlaceWords(rig, resolved.placed, use, (m) => smallLength(m, units))}`,
       })),
+      ...(beside > 0 ? [{ label: 'Beside the camera', value: `second device, ${Math.round(beside * 1000)} g` }] : []),
       { label: 'Joint', value: joint },
       ...(resolved.tether
         ? [

@@ -1,4 +1,5 @@
 import type { Mesh } from '../../mathematics/geometry/mesh';
+import type { Vec3 } from '../../mathematics/geometry/vec3';
 import type { Grip } from './grip';
 import type { BaseKind, Surface, SurfaceMaterial } from '../carrier/surface';
 import type { Sourced } from '../sourced/source';
@@ -42,6 +43,8 @@ export interface BaseDefinition {
   readonly holdsPole?: 'any way' | 'out of a socket';
   /** Borne for minutes only: teeth, an outstretched hand. */
   readonly forMinutes?: true;
+  /** Room for another device beside a camera that stands upright: where the middle of that is, spot frame, metres; a hanging one has it on the other side. */
+  readonly besideAt?: Vec3;
   readonly cost: CostClass;
   /** Spot frame: +y along the normal, +x along the spot's reference. */
   readonly mesh: (surface: Surface) => Mesh;

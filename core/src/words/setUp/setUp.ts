@@ -49,6 +49,8 @@ export interface SetUp {
   /** How far the spot has slid from its usual place along its zone, away from the mark; metres, none = 0. */
   readonly slideM?: number;
   readonly baseId: string;
+  /** Mass of another device on a base that has room for one, kilograms; none = nothing there. */
+  readonly besideKg?: number;
   readonly links: readonly LinkUse[];
   /** Arms beside the first, to a camera with several screw points; none = one arm. */
   readonly furtherArms?: readonly FurtherArm[];

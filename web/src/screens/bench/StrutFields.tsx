@@ -1,6 +1,8 @@
 import {
+  BESIDE_KG,
   kitWith,
   metresToInches,
+  OUNCES_PER_KG,
   turnedAfterwards,
   type CameraMounting,
   type LinkUse,
@@ -43,6 +45,7 @@ export function StrutFields() {
       .map(({ id, name }) => ({ id, name: isInBox(box, id) ? name : `${name} (not in the box)` }));
   /** Something of the user's own comes along with the outing once it is used. */
   const use = (edit: Partial<SetUp>) => changeWithKit(edit, ownKit);
+  const base = bases.find((b) => b.id === setUp.baseId)!;
   const head = heads.find((h) => h.id === setUp.headId)!;
   const camera = cameras.find((c) => c.id === setUp.cameraId)!;
   const mode = camera.modes.find((m) => m.id === setUp.modeId)!;
@@ -65,6 +68,7 @@ export function StrutFields() {
   };
   const metric = units === 'metric';
   const perUnit = metric ? 1000 : metresToInches(1);
+  const perKg = metric ? 1000 : OUNCES_PER_KG;
 
   return (
     <div className="space-y-1 px-3 py-2">
@@ -126,8 +130,20 @@ export function StrutFields() {
         label="Base"
         value={setUp.baseId}
         choices={offered(bases).map(({ id, name }) => ({ id, name, refused: refusals.value?.[id] }))}
-        onChange={(baseId) => use({ baseId })}
+        onChange={(baseId) => use({ baseId, besideKg: undefined })}
       />
+      {base.besideAt && (
+        <NumberField
+          label="Second device on it"
+          value={(setUp.besideKg ?? 0) * perKg}
+          unit={metric ? 'g' : 'oz'}
+          step={metric ? 10 : 0.5}
+          digits={metric ? 0 : 1}
+          min={0}
+          max={Math.floor(BESIDE_KG.high * perKg)}
+          onChange={(v) => changeSetUp({ besideKg: v > 0 ? Math.max(BESIDE_KG.low, v / perKg) : undefined }, 'beside')}
+        />
+      )}
       {setUp.links.map((link, index) => {
         const definition = links.find((l) => l.id === link.linkId)!;
         return (

@@ -1,5 +1,15 @@
-import { cameraOf, resolveRig, STARTS, USUAL_USE, type Feed, type ShotUse, type Start } from '@strut-spot/core';
+import {
+  cameraOf,
+  OUNCES_PER_KG,
+  resolveRig,
+  STARTS,
+  USUAL_USE,
+  type Feed,
+  type ShotUse,
+  type Start,
+} from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
+import { useSettings } from '../../storage/settings';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
 import { Tick } from '../../ui/Tick';
@@ -15,6 +25,7 @@ const START_NAMES: Readonly<Record<Start, string>> = {
 export function RunFields({ start, hours }: { readonly start: Start | undefined; readonly hours: number | undefined }) {
   const { shot, rig, change, changeUse } = useShot();
   const { machine } = resolveRig(rig);
+  const perKg = useSettings().units === 'metric' ? 1000 : OUNCES_PER_KG;
   const camera = cameraOf(rig.ownKit, shot.setUp);
   const use: ShotUse = shot.use ?? {};
   const without = (field: keyof ShotUse) =>
@@ -100,13 +111,13 @@ export function RunFields({ start, hours }: { readonly start: Start | undefined;
         )}
         <NumberField
           label="Weight limit"
-          value={(use.mostKg ?? 0) * 1000}
-          unit="g"
-          step={10}
-          digits={0}
+          value={(use.mostKg ?? 0) * perKg}
+          unit={perKg === 1000 ? 'g' : 'oz'}
+          step={perKg === 1000 ? 10 : 0.5}
+          digits={perKg === 1000 ? 0 : 1}
           min={0}
-          max={20000}
-          onChange={(grams) => (grams < 10 ? without('mostKg') : changeUse({ mostKg: grams / 1000 }))}
+          max={Math.floor(20 * perKg)}
+          onChange={(v) => (v / perKg < 0.01 ? without('mostKg') : changeUse({ mostKg: v / perKg }))}
         />
         <Tick label="Screen left on" checked={use.screenOn ?? false} onChange={(screenOn) => changeUse({ screenOn })} />
         <Tick

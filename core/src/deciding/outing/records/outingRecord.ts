@@ -30,7 +30,7 @@ import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 16;
+export const OUTING_VERSION = 17;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -164,6 +164,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   14: (old) => ({ ...old, version: 15 }),
   // 15 → 16: what a camera is tethered with, and arms from other spots; neither has to be there.
   15: (old) => ({ ...old, version: 16 }),
+  // 16 → 17: what another device beside the camera weighs; it does not have to be there.
+  16: (old) => ({ ...old, version: 17 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

@@ -5,6 +5,7 @@ import { SURFACE_STATES } from '../../../words/kit/grip';
 import { FASTENINGS } from '../../../words/setUp/fastening';
 import { ALTITUDE_RANGE_M, TEMPERATURE_RANGE_C } from '../../../words/ride/rideConditions';
 import { MOST_FURTHER_ARMS } from '../../../posing/strut/furtherArms';
+import { BESIDE_KG } from '../../../posing/strut/besideDevice';
 import type { SetUp } from '../../../words/setUp/setUp';
 import {
   id,
@@ -39,6 +40,7 @@ export const setUpSchema = validatorOf<SetUp>()(
     spotId: id(),
     slideM: maybeWithin(-20, 20),
     baseId: id(),
+    besideKg: maybeWithin(BESIDE_KG.low, BESIDE_KG.high),
     links: list(OUTING_LIMITS.links).of(linkUse),
     furtherArms: array()
       .strict()

@@ -23,6 +23,7 @@ import { poseRig, type PosedRig } from '../../../posing/rig/poseRig';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../../words/rig/rigSpec';
 import { armName, standingArms } from '../../../posing/strut/furtherArms';
+import { besideAreaM2, besideAt, besideKg } from '../../../posing/strut/besideDevice';
 import { chainJoints, poseStrut, type StrutPose } from '../../../posing/strut/kinematics';
 import { cameraMiddle } from '../../stiffness/armFrame';
 import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
@@ -137,13 +138,15 @@ export function loadedPieces(resolved: ResolvedSetUp, pose: StrutPose): readonly
   const end = joints[joints.length - 1]!;
   const [depth, height, width] = camera.bodyM;
   const middle = cameraMiddle(resolved, pose);
+  const beside = besideKg(resolved);
+  const baseAt = mix(joints[0]!, joints[1]!, 0.5);
   const widest = Math.max(depth * height, height * width, depth * width);
   return [
     {
       name: base.name.toLowerCase(),
-      at: mix(joints[0]!, joints[1]!, 0.5),
-      massKg: base.massKg.value,
-      dragAreaM2: DRAG.cylinder * base.heightM.value * 0.03,
+      at: mix(baseAt, transformPoint(pose.worldFromSpot, besideAt(resolved)), beside / (beside + base.massKg.value)),
+      massKg: base.massKg.value + beside,
+      dragAreaM2: DRAG.cylinder * base.heightM.value * 0.03 + DRAG.cube * besideAreaM2(beside),
     },
     ...links.map(({ use, definition }, i) => ({
       name: definition.name.toLowerCase(),
