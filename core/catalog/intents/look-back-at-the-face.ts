@@ -15,6 +15,7 @@ const intent: IntentDefinition = {
       share: [0.006, 0.3],
       heightBand: [0.15, 0.62],
       whole: true,
+      faceOn: true,
       weight: 5,
     },
     { id: 'rider', label: 'the rider', of: { groups: ['rider'] }, share: [0.05, 0.7], weight: 2 },

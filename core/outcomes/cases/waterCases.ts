@@ -46,13 +46,17 @@ export const WATER_CASES: readonly OutcomeCase[] = [
   {
     id: '14 surfboard',
     asked: 'surfboard, whole craft from outside',
-    expected: 'a pole in the hand, ridden on the wave alone, with the two-lens camera first; paddling keeps both hands',
+    expected:
+      'a pole in one hand or both, on the wave alone, with the two-lens camera first; paddling keeps both hands',
     find() {
       const sheet = sheetFor('surfboard', 'whole-craft');
       const [first] = open(sheet);
       const { setUp, onlyIn } = first?.candidate ?? {};
       return outcome(
-        first?.spotId === 'hand' && setUp?.cameraId === 'two-lens-360' && onlyIn?.stanceId === 'ride',
+        ['hand', 'both-hands'].includes(first?.spotId ?? '') &&
+          setUp?.links.some(({ linkId }) => /pole/.test(linkId)) === true &&
+          setUp.cameraId === 'two-lens-360' &&
+          ['ride', 'both-hands'].includes(onlyIn?.stanceId ?? ''),
         wordsOf(sheet),
       );
     },

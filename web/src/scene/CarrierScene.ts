@@ -206,15 +206,29 @@ export class CarrierScene {
     if (ratio !== this.renderer.getPixelRatio()) this.renderer.setPixelRatio(ratio);
     if (width === this.size.width && height === this.size.height) return this.draw();
     this.renderer.setSize(width, height, false);
+    const before = this.seenHalf();
     this.camera.aspect = width / height;
     // The whole carrier fits however narrow the view is.
     this.camera.fov =
       width >= height ? 30 : Math.min(58, (2 * Math.atan(Math.tan(0.2) * (height / width)) * 180) / Math.PI);
     this.camera.updateProjectionMatrix();
+    // What was in the view stays in it, and as large.
+    if (this.size.width > 0) this.moveAway(before / this.seenHalf());
     this.size = { width, height };
     // What one pixel in the view's middle spans at a distance of one metre.
     this.pins.scaleTo((2 * Math.tan((this.camera.fov * Math.PI) / 360)) / height);
     this.draw();
+  }
+
+  /** Tangent of half the angle that the view spans where it spans least. */
+  private seenHalf(): number {
+    return Math.tan((this.camera.fov * Math.PI) / 360) * Math.min(1, this.camera.aspect);
+  }
+
+  private moveAway(share: number): void {
+    const { target } = this.controls;
+    this.camera.position.sub(target).multiplyScalar(share).add(target);
+    this.controls.update();
   }
 
   private framed = '';
@@ -264,9 +278,8 @@ export class CarrierScene {
     const spot = this.pins.chosenSpot;
     if (!this.near || !spot) return;
     const toward = this.camera.position.clone().sub(this.controls.target).normalize();
-    const half = Math.tan((this.camera.fov * Math.PI) / 360) * Math.min(1, this.camera.aspect);
     this.controls.target.copy(spot);
-    this.camera.position.copy(spot).addScaledVector(toward, NEAR_M / half);
+    this.camera.position.copy(spot).addScaledVector(toward, NEAR_M / this.seenHalf());
     this.controls.update();
   }
 

@@ -1,3 +1,5 @@
+import type { Surface } from '../../../src/words/carrier/surface';
+import { notDrilled } from '../../shapes/notDrilled';
 import { bySide, grip, heldOut, sole, standingHipM, UPRIGHT } from '../../shapes/people';
 import { transformDirection, transformPoint } from '../../../src/mathematics/geometry/pose';
 import { AHEAD, normalize, RIGHT, UP, type Vec3 } from '../../../src/mathematics/geometry/vec3';
@@ -254,7 +256,13 @@ export default machineFrom({
   spots: (fit) => {
     const long = value(fit, 'lengthM');
     const z = value(fit, 'apartM') / 2;
-    const surface = { material: 'plastic', shape: 'flat', flatAreaM2: 0.006, wallM: 0.01 } as const;
+    const surface: Surface = {
+      material: 'plastic',
+      shape: 'flat',
+      flatAreaM2: 0.006,
+      wallM: 0.01,
+      ...notDrilled('a ski breaks at a hole and takes up water'),
+    };
     const cautions = [
       'A ski bends and knocks against the other: a pad peels. Tether it to the binding, short.',
       'Anything standing up from a ski catches the other one, gates and lift queues: low base, outside edge.',

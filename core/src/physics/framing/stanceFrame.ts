@@ -19,10 +19,18 @@ export interface StanceFrame {
   readonly aheadOfEyesM: number | null;
   /** Over the base of the filmer's neck, metres; null where nobody is on board. */
   readonly overShouldersM: number | null;
-  /** Share of the craft's ends (nose, tail, both sides, top) that lie in the picture. */
+  /** Share of the craft's ends (nose, tail, both sides, top) that lie in the picture, or that the lens stands at. */
   readonly endsInFrame: number;
-  /** Whether the head of whoever films lies in the picture; null where nobody is on board. */
+  /** Whether nose and tail are both among them, and the angle between the ways to them; null where the lens stands at one of the two. */
+  readonly lengthwise: { readonly bothEnds: boolean; readonly spanDeg: number | null };
+  /** From where whoever films is seen, as the own eyes look: degrees above (negative: below) and round from straight ahead; null where nobody looks. */
+  readonly faceFrom: { readonly upDeg: number; readonly asideDeg: number } | null;
+  /** Whether the head of whoever films lies in the picture, far enough to be part of a figure; null where nobody is on board. */
   readonly riderInFrame: boolean | null;
+  /** Whether that head is seen through glass of the machine. */
+  readonly riderBehindGlass: boolean;
+  /** Whether roof or canopy of the machine lies close over the lens. */
+  readonly underRoof: boolean;
   /** Share of the picture that is seen through glass. */
   readonly throughGlass: number;
   /** Parts that the seam of a two-lens camera takes, most first; empty for others. */

@@ -1,7 +1,8 @@
 import { castRay } from '../../mathematics/geometry/bvh';
 import { meshPoint } from '../../mathematics/geometry/mesh';
 import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
-import { length, scale, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
+import { distance, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
+import { clamp, toDeg } from '../../mathematics/units/angle';
 import { projectDirectionToPixel, unprojectPixelToDirection, type Lens } from '../../mathematics/lens/lens';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import type { PosedRig } from '../../posing/rig/poseRig';
@@ -15,79 +16,166 @@ export const whereFrom = (
   { closely = true } = {},
 ): Pick<
   StanceFrame,
-  'lensHeightM' | 'overShouldersM' | 'aheadOfEyesM' | 'endsInFrame' | 'riderInFrame' | 'throughGlass'
+  | 'lensHeightM'
+  | 'overShouldersM'
+  | 'aheadOfEyesM'
+  | 'endsInFrame'
+  | 'lengthwise'
+  | 'faceFrom'
+  | 'riderInFrame'
+  | 'riderBehindGlass'
+  | 'underRoof'
+  | 'throughGlass'
 > => {
   const head = rig.byId.get('head');
+  const sees = (point: Vec3): boolean =>
+    isInFrame(lens, worldFromCamera, point) &&
+    distance(worldFromCamera.position, point) > WHOLE_FROM_M &&
+    !(closely && isHidden(rig, worldFromCamera.position, point, BY_SOLIDS));
   return {
     lensHeightM: heightAboveGround(rig.ground, worldFromCamera.position),
     overShouldersM: rig.body ? worldFromCamera.position[1] - rig.body.neckBase[1] : null,
     aheadOfEyesM: rig.body && rig.eyes ? aheadOf(rig, rig.eyes.position, worldFromCamera.position) : null,
-    endsInFrame: inFrame(rig, endsOf(rig), lens, worldFromCamera, closely),
-    riderInFrame: head ? inFrame(rig, [head.worldFromPart.position], lens, worldFromCamera, closely) === 1 : null,
+    faceFrom: rig.body && rig.eyes ? seenFrom(rig.eyes, worldFromCamera.position) : null,
+    ...endsSeen(rig, lens, worldFromCamera, closely),
+    riderInFrame: head ? sees(head.worldFromPart.position) : null,
+    riderBehindGlass:
+      closely && head !== undefined && isHidden(rig, worldFromCamera.position, head.worldFromPart.position, BY_GLASS),
+    underRoof: closely && hasRoofOver(rig, worldFromCamera.position),
     throughGlass: closely ? throughGlass(rig, lens, worldFromCamera) : 0,
   };
 };
+
+function seenFrom(eyes: Pose, from: Vec3): StanceFrame['faceFrom'] {
+  const [ahead, up, right] = normalize(transformPoint(invert(eyes), from));
+  return { upDeg: toDeg(Math.asin(clamp(up, -1, 1))), asideDeg: toDeg(Math.atan2(Math.abs(right), ahead)) };
+}
 
 /** How far one point lies ahead of another as the machine goes, metres. */
 function aheadOf({ worldFromMachine: { rotation } }: PosedRig, from: Vec3, to: Vec3): number {
   return (to[0] - from[0]) * rotation[0]! + (to[1] - from[1]) * rotation[3]! + (to[2] - from[2]) * rotation[6]!;
 }
 
-const ends = new WeakMap<PosedRig, readonly Vec3[]>();
+/** An outermost point of the craft, and others of what lies as far out nearly: what is seen of any of them is that end. */
+interface CraftEnd {
+  readonly point: Vec3;
+  readonly about: readonly Vec3[];
+}
 
-/** The outermost points of machine and people on board: nose, tail, left, right and top, world frame; masts and sails left out. */
-function endsOf(rig: PosedRig): readonly Vec3[] {
+const ends = new WeakMap<PosedRig, readonly CraftEnd[]>();
+
+/** So much of nose to tail belongs to an end. Estimate 0.05 to 0.12. */
+const END_SHARE = 0.08;
+/** Ahead, back, right, left, up; machine frame. */
+const OUTWARD: readonly Vec3[] = [
+  [1, 0, 0],
+  [-1, 0, 0],
+  [0, 0, 1],
+  [0, 0, -1],
+  [0, 1, 0],
+];
+
+/** The ends of machine and people on board: nose, tail, right, left and top, world frame; masts and sails left out. */
+function endsOf(rig: PosedRig): readonly CraftEnd[] {
   const known = ends.get(rig);
   if (known) return known;
   const machineFromWorld = invert(rig.worldFromMachine);
-  const best: { point: Vec3; value: number }[] = Array.from({ length: 5 }, () => ({
-    point: [0, 0, 0],
-    value: -Infinity,
-  }));
-  for (const { group, aloft, mesh, worldFromPart } of rig.parts) {
-    if (group === 'subject' || group === 'own' || aloft) continue;
-    for (let i = 0; i < mesh.positions.length / 3; i++) {
-      const point = transformPoint(worldFromPart, meshPoint(mesh, i));
-      const [x, y, z] = transformPoint(machineFromWorld, point);
-      [x, -x, z, -z, y].forEach((value, end) => {
-        if (value > best[end]!.value) best[end] = { point, value };
-      });
-    }
-  }
-  const made = best.map(({ point }) => point);
+  const points = rig.parts
+    .filter(({ group, aloft }) => group !== 'subject' && group !== 'own' && !aloft)
+    .flatMap(({ mesh, worldFromPart }) =>
+      Array.from({ length: mesh.positions.length / 3 }, (_, i) => {
+        const world = transformPoint(worldFromPart, meshPoint(mesh, i));
+        return { world, machine: transformPoint(machineFromWorld, world) };
+      }),
+    );
+  /** The farthest one way of some points. */
+  const farthest = (among: typeof points, way: Vec3) =>
+    among.reduce((best, point) => (dot(point.machine, way) > dot(best.machine, way) ? point : best), among[0]!);
+  const outermost = OUTWARD.map((way) => farthest(points, way));
+  const lengthM = distance(outermost[0]!.machine, outermost[1]!.machine);
+  const made = OUTWARD.map((way, i) => {
+    const reach = dot(outermost[i]!.machine, way) - END_SHARE * lengthM;
+    const slice = points.filter(({ machine }) => dot(machine, way) >= reach);
+    const across = OUTWARD.filter((other) => dot(other, way) === 0);
+    const point = outermost[i]!.world;
+    return { point, about: [point, ...across.map((other) => farthest(slice, other).world)] };
+  });
   ends.set(rig, made);
   return made;
 }
 
-/** An end is still seen when what stands before it does so this near to it, metres: the end of a wing hides itself. */
-const AT_THE_END_M = 0.4;
+/** An end is still seen when what stands before it does so this near to it, as a share of nose to tail and in metres at most: the end of a wing hides itself. */
+const AT_THE_END = { share: 0.12, mostM: 0.4 } as const;
+const nearAnEndM = (rig: PosedRig): number => Math.min(AT_THE_END.mostM, AT_THE_END.share * lengthOf(rig));
 
-/** Share of some points that lie in the picture. */
-function inFrame(rig: PosedRig, points: readonly Vec3[], lens: Lens, worldFromCamera: Pose, closely: boolean): number {
-  const cameraFromWorld = invert(worldFromCamera);
-  const inside = points.filter((point) => {
-    const pixel = projectDirectionToPixel(lens, transformPoint(cameraFromWorld, point));
-    const inside =
-      pixel !== null && pixel.u >= 0 && pixel.u <= lens.widthPx && pixel.v >= 0 && pixel.v <= lens.heightPx;
-    return inside && !(closely && isHidden(rig, worldFromCamera.position, point));
-  });
-  return inside.length / points.length;
+/** From nose to tail, metres. */
+const lengthOf = (rig: PosedRig): number => distance(endsOf(rig)[0]!.point, endsOf(rig)[1]!.point);
+
+/** A lens this near to an end of the craft, as a share of its length, stands at it: nobody misses that end in the picture. Estimate 0.1 to 0.25. */
+const STANDS_AT_SHARE = 0.2;
+
+/** Which ends of the craft the picture holds, and how it lies in it lengthwise. */
+function endsSeen(
+  rig: PosedRig,
+  lens: Lens,
+  worldFromCamera: Pose,
+  closely: boolean,
+): Pick<StanceFrame, 'endsInFrame' | 'lengthwise'> {
+  const ends = endsOf(rig);
+  const from = worldFromCamera.position;
+  const at = ends.map((end) => distance(from, end.point) < STANDS_AT_SHARE * lengthOf(rig));
+  const held = ends.map(
+    ({ point, about }, i) =>
+      at[i]! ||
+      (isInFrame(lens, worldFromCamera, point) &&
+        (!closely || about.some((p) => isInFrame(lens, worldFromCamera, p) && !isHidden(rig, from, p, BY_ANYTHING)))),
+  );
+  const [toNose, toTail] = [subtract(ends[0]!.point, from), subtract(ends[1]!.point, from)];
+  const spanDeg = toDeg(Math.acos(clamp(dot(normalize(toNose), normalize(toTail)), -1, 1)));
+  return {
+    endsInFrame: held.filter(Boolean).length / ends.length,
+    lengthwise: { bothEnds: held[0]! && held[1]!, spanDeg: at[0]! || at[1]! ? null : spanDeg },
+  };
 }
 
-/** Whether machine or people stand before a point. */
-function isHidden({ parts }: PosedRig, from: Vec3, point: Vec3): boolean {
+function isInFrame(lens: Lens, worldFromCamera: Pose, point: Vec3): boolean {
+  const pixel = projectDirectionToPixel(lens, transformPoint(invert(worldFromCamera), point));
+  return pixel !== null && pixel.u >= 0 && pixel.u <= lens.widthPx && pixel.v >= 0 && pixel.v <= lens.heightPx;
+}
+
+type Hiding = Pick<PosedRig['parts'][number], 'seeThrough'>;
+const BY_ANYTHING = (): boolean => true;
+const BY_SOLIDS = ({ seeThrough }: Hiding): boolean => !seeThrough;
+const BY_GLASS = ({ seeThrough }: Hiding): boolean => seeThrough === true;
+
+/** Less high over the lens a roof or canopy shuts it in, metres. Common practice, no source. */
+const ROOF_M = 1;
+
+/** Whether a part of the machine lies over a place; sails and wings on lines do not. */
+const hasRoofOver = ({ parts }: PosedRig, from: Vec3): boolean =>
+  parts.some(({ group, aloft, mesh, worldFromPart }) => {
+    if (group !== 'machine' || aloft) return false;
+    const partFromWorld = invert(worldFromPart);
+    return castRay(mesh, transformPoint(partFromWorld, from), transformDirection(partFromWorld, UP), ROOF_M) !== null;
+  });
+
+/** Nearer than this a head is no part of a figure seen whole, metres. Estimate 0.4 to 0.8. */
+const WHOLE_FROM_M = 0.6;
+
+/** Whether machine or people stand before a point. @param by which of their parts hide */
+function isHidden(rig: PosedRig, from: Vec3, point: Vec3, by: (part: Hiding) => boolean): boolean {
   const way = subtract(point, from);
   const far = length(way);
   const direction = scale(way, 1 / Math.max(far, 1e-9));
-  return parts.some(({ group, seeThrough, mesh, worldFromPart }) => {
-    if (seeThrough || group === 'subject' || group === 'own') return false;
-    const partFromWorld = invert(worldFromPart);
+  return rig.parts.some((part) => {
+    if (!by(part) || part.group === 'subject' || part.group === 'own') return false;
+    const partFromWorld = invert(part.worldFromPart);
     return (
       castRay(
-        mesh,
+        part.mesh,
         transformPoint(partFromWorld, from),
         transformDirection(partFromWorld, direction),
-        far - AT_THE_END_M,
+        far - nearAnEndM(rig),
       ) !== null
     );
   });

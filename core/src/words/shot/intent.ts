@@ -34,6 +34,8 @@ export interface Want {
   readonly nearM?: number;
   /** Least share of the craft's ends (nose, tail, both sides, top) that must lie in the picture, and with them whoever rides it. */
   readonly ends?: number;
+  /** A face that is to be seen from the front or the side, not from under the chin. */
+  readonly faceOn?: true;
   /** Asked only on what is held or steered by hand: who stands on a board with free hands has nothing of it before them. */
   readonly whereHeld?: true;
   /** Asked only on board (true) or only beside the course (false), where what carries the camera is no machine to show. */

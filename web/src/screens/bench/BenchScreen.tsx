@@ -34,7 +34,7 @@ export function BenchScreen() {
       <h1 className="sr-only">Bench: {shot.name}</h1>
       <section
         aria-label="Carrier and spots"
-        className="flex min-h-0 flex-col border-hair max-lg:order-3 max-lg:border-t lg:border-r"
+        className="flex min-h-0 flex-col border-hair max-lg:order-3 max-lg:border-t lg:overflow-y-auto lg:border-r"
       >
         <div className="h-72 lg:h-auto lg:min-h-40 lg:flex-1">
           <Suspense fallback={<p className="caption p-4">Carrier…</p>}>

@@ -21,7 +21,7 @@ const percent = (share: number) =>
 export function SharesTable({ report, frame }: { report: ShotReport | undefined; frame: StanceFrame | undefined }) {
   const { rig } = useShot();
   return (
-    <div className="border-hair px-3 py-1.5 max-sm:border-b sm:border-r">
+    <div className="min-h-0 overflow-y-auto border-hair px-3 py-1.5 max-sm:border-b sm:border-r">
       <table className="w-full">
         <caption className="caption text-left">
           <Explained id="share">Shares of the picture, %</Explained>

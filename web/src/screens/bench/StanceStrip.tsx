@@ -25,8 +25,8 @@ export function StanceStrip({ stances, chosen, onChoose }: StanceStripProps) {
           onClick={() => onChoose(stance.stanceId)}
         >
           <Thumb stanceId={stance.stanceId} />
-          <span className="flex justify-between gap-1 px-0.5">
-            <span className="label truncate font-[600]">{stance.name}</span>
+          <span className="flex flex-wrap justify-between gap-x-1 px-0.5 leading-tight">
+            <span className="label font-[600] wrap-anywhere max-sm:truncate">{stance.name}</span>
             <span className="reading text-[0.82rem] whitespace-nowrap max-sm:hidden">
               {stance.stanceId === SET_UP_STANCE_ID ? 'level' : `${Math.round(stance.share * 100)} %`}
             </span>

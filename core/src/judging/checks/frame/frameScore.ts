@@ -3,6 +3,7 @@ import { rangeMargin } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
 import { BEHIND_M, BELOW_SHOULDERS_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { sharpShare } from './focus';
+import { faceSeen, seenFromWithin } from './viewpoint';
 import { measureWant, nearestOf, smallerSide, wantsHere } from './wants';
 
 /** What lies far beside the height where it should is met so much less. A weight of ranking, no measurement. */
@@ -11,6 +12,8 @@ const OUT_OF_BAND_COSTS = 0.5;
 const ONE_SIDE_COSTS = 0.4;
 /** A craft without whoever rides it is met so far. A weight of ranking, no measurement. */
 const WITHOUT_RIDER = 0.4;
+/** One that is not seen from outside is met so far. A weight of ranking, no measurement. */
+const FROM_WITHIN = 0.5;
 
 /**
  * 0 to 1 for the ranking of spots: weighted mean of how far each want is met, the sky line counting as the heaviest and a lean to the side against it, times
@@ -28,7 +31,9 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     const ends =
       want.ends === undefined
         ? 1
-        : Math.min(1, action.endsInFrame / want.ends) * (action.riderInFrame === false ? WITHOUT_RIDER : 1);
+        : Math.min(1, action.endsInFrame / want.ends) *
+          (seenFromWithin(action) ? FROM_WITHIN : 1) *
+          (action.riderInFrame === false ? WITHOUT_RIDER : 1);
     const seen = measureWant(want, action.measures, framed.working);
     const extent = want.extent === undefined ? 1 : Math.min(1, seen.extent / want.extent);
     const nearest = want.nearM === undefined ? null : nearestOf(want, action.measures, framed.working);
@@ -36,7 +41,8 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     const band = want.heightBand;
     const placed = band && seen.height !== null ? 1 - OUT_OF_BAND_COSTS * (1 - inBand(seen.height, band)) : 1;
     const lacking = want.both ? Math.max(0, 1 - smallerSide(want, action.measures, framed.working) / (low / 4)) : 0;
-    return { weight: want.weight, met: met * ends * extent * close * placed * (1 - ONE_SIDE_COSTS * lacking) };
+    const on = want.faceOn ? faceSeen(action).counts : 1;
+    return { weight: want.weight, met: on * met * ends * extent * close * placed * (1 - ONE_SIDE_COSTS * lacking) };
   });
   if (intent.horizonBand) {
     points.push({ weight: 4, met: inBand(action.measures.horizon.heightFraction, intent.horizonBand) });

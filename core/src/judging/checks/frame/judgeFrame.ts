@@ -14,6 +14,7 @@ import type { IntentDefinition, Want } from '../../../words/shot/intent';
 import { focusFinding } from './focus';
 import { MISSED } from './limits';
 import { seamFinding } from './seam';
+import { faceSeen, seenFromWithin } from './viewpoint';
 import { cutParts, measureWant, nearestOf, wantsHere } from './wants';
 
 /** With fewer of its ends than this share of what is asked a craft is not whole. Estimate 0.5 to 0.75. */
@@ -59,6 +60,11 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
     verdict = 'watch';
     place += `; cut off at the edge: ${cutParts(want, action.stance.measures, framed.working).join(', ')}`;
   }
+  const face = want.faceOn && action ? faceSeen(action.stance) : null;
+  if (face && action) {
+    verdict = worseOf(verdict, face.verdict);
+    if (face.because) place += `; ${face.because} in ${action.stance.name.toLowerCase()}`;
+  }
   const nearest = want.nearM === undefined || !action ? null : nearestOf(want, action.stance.measures, framed.working);
   if (nearest !== null && nearest > want.nearM! * STILL_NEAR) {
     verdict = worseOf(verdict, 'watch');
@@ -68,6 +74,11 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
     verdict = worseOf(verdict, action.extent < want.extent * MISSED ? 'stop' : 'watch');
     place += `; it reaches over ${percentText(action.extent)} of the picture in ${action.stance.name.toLowerCase()}, ${percentText(want.extent)} is wanted: ${(action.extent / want.extent).toFixed(1)} times as near, or a lens so much narrower`;
   }
+  const inside = action ? seenFromWithin(action.stance) : null;
+  if (want.ends !== undefined && action && inside) {
+    verdict = worseOf(verdict, inside.verdict);
+    place += `; ${inside.because} in ${action.stance.name.toLowerCase()}`;
+  }
   if (want.ends !== undefined && action && action.stance.endsInFrame < want.ends) {
     verdict = worseOf(verdict, action.stance.endsInFrame < want.ends * ENDS_MISSED ? 'stop' : 'watch');
     place += `; only ${Math.round(action.stance.endsInFrame * 5)} of its 5 ends (nose, tail, sides, top) lie in the picture in ${action.stance.name.toLowerCase()}`;
@@ -76,9 +87,12 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
     verdict = 'stop';
     place += `; the rider’s head is not in the picture in ${action.stance.name.toLowerCase()}`;
   }
-  const whole = want.ends === undefined || !action || action.stance.endsInFrame >= want.ends;
-  const how =
-    share < want.share[0] ? 'too little' : share > want.share[1] ? 'too much' : whole ? 'enough' : 'not the whole';
+  const whole =
+    want.ends === undefined ||
+    !action ||
+    (action.stance.endsInFrame >= want.ends && !inside && action.stance.riderInFrame !== false);
+  const held = face?.because ? 'a poor view' : whole ? 'enough' : 'not the whole';
+  const how = share < want.share[0] ? 'too little' : share > want.share[1] ? 'too much' : held;
   return {
     id: want.id,
     label: want.label,

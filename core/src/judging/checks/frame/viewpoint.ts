@@ -1,0 +1,61 @@
+import type { StanceFrame } from '../../../physics/framing/stanceFrame';
+import { worseOf, type Verdict } from '../../../words/check/result';
+
+/** A craft whose nose and tail lie farther apart than this, as the lens sees them, is not seen from outside. Estimate 130 to 160. */
+const WIDEST_SPAN_DEG = 145;
+
+/**
+ * What a picture with most ends of a craft lacks to be one from outside: the verdict, and why, in words; null where it is one. Nose or tail hidden is a
+ * blemish where people sit in the open; behind glass as well there is no outside in it.
+ */
+export function seenFromWithin({
+  lengthwise: { bothEnds, spanDeg },
+  riderBehindGlass,
+  underRoof,
+}: StanceFrame): { readonly verdict: Verdict; readonly because: string } | null {
+  if (spanDeg !== null && spanDeg > WIDEST_SPAN_DEG)
+    return {
+      verdict: 'stop',
+      because: `from so near nose and tail lie ${Math.round(spanDeg)}° apart, ${WIDEST_SPAN_DEG}° at most is wanted`,
+    };
+  if (bothEnds) return null;
+  const hidden = 'nose or tail is hidden or cut off';
+  if (underRoof) return { verdict: 'stop', because: `${hidden}, and the lens is under the roof` };
+  if (riderBehindGlass) return { verdict: 'stop', because: `${hidden}, and who rides in it is behind glass` };
+  return { verdict: 'watch', because: hidden };
+}
+
+/** From how far below (or above) a face is still a face, degrees: up to the first it looks well, from the second on there is chin and nostrils. Common practice, no source. */
+const STEEP_DEG = { well: 45, spoilt: 60 } as const;
+/** How far from the side: up to a profile it looks well, from behind the ear it is none. Common practice, no source. */
+const ASIDE_DEG = { well: 80, spoilt: 105 } as const;
+/** What a face seen from where it is spoilt still counts. A weight of ranking, no measurement. */
+const SPOILT_COUNTS = 0.3;
+
+/** How a face is seen: the verdict, what it counts for in the ranking (0 to 1), and why, in words. */
+export function faceSeen({ faceFrom }: StanceFrame): {
+  readonly verdict: Verdict;
+  readonly counts: number;
+  readonly because: string;
+} {
+  if (!faceFrom) return { verdict: 'good', counts: 1, because: '' };
+  const { upDeg, asideDeg } = faceFrom;
+  const [steep, aside] = [over(Math.abs(upDeg), STEEP_DEG), over(asideDeg, ASIDE_DEG)];
+  const because = [
+    steep > 0
+      ? `it is seen from ${Math.round(Math.abs(upDeg))}° ${upDeg < 0 ? 'below, up the chin' : 'above'}: ${STEEP_DEG.well}° at most looks well`
+      : '',
+    aside > 0 ? `it is seen ${Math.round(asideDeg)}° from the front: ${ASIDE_DEG.well}° at most looks well` : '',
+  ];
+  return {
+    verdict: worseOf(verdictAt(steep), verdictAt(aside)),
+    counts: 1 - (1 - SPOILT_COUNTS) * Math.min(1, Math.max(steep, aside)),
+    because: because.filter(Boolean).join('; '),
+  };
+}
+
+/** 0 up to where it looks well, 1 where it is spoilt. */
+const over = (deg: number, { well, spoilt }: { readonly well: number; readonly spoilt: number }): number =>
+  Math.max(0, (deg - well) / (spoilt - well));
+
+const verdictAt = (share: number): Verdict => (share <= 0 ? 'good' : share <= 1 ? 'watch' : 'stop');
