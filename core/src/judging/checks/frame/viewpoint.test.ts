@@ -1,0 +1,52 @@
+import { shakeAt } from '../../../../testing/shakes';
+import { frameSetUp } from '../../../physics/framing/frameSetUp';
+import type { SetUp } from '../../../words/setUp/setUp';
+import { faceSeen, seenFromWithin } from './viewpoint';
+
+const stanceAt = (machineId: string, spotId: string, over: Partial<SetUp> = {}) => {
+  const { rig, setUp, actionStanceId } = shakeAt(machineId, spotId, { headId: 'ball-joint', ...over });
+  return frameSetUp(rig, setUp, actionStanceId, 24, actionStanceId).stances[0]!;
+};
+const sphere = { cameraId: 'two-lens-360', modeId: 'sphere', stabiliserId: 'off' } as const;
+
+describe('a whole craft is seen from outside', () => {
+  it('a sphere a metre over the rear of a buggy sees nose and tail; one on the bonnet of a closed car has the driver behind glass', () => {
+    const pole = [{ linkId: 'medium-pole', lengthM: 1, bendDeg: 0, turnDeg: 0 }];
+    const over = stanceAt('buggy', 'cage-side', { ...sphere, baseId: 'braced-pole-foot', links: pole });
+    expect(over.lengthwise.bothEnds).toBe(true);
+    expect(seenFromWithin(over)).toBeNull();
+    const bonnet = stanceAt('coupe', 'bonnet', { ...sphere, links: [] });
+    expect(bonnet.lengthwise.bothEnds).toBe(false);
+    expect(seenFromWithin(bonnet)).toMatchObject({ verdict: 'stop' });
+  });
+
+  it('from a rider’s boot nose and tail lie nearly opposite; a lens at an end has no such angle', () => {
+    const boot = stanceAt('road-bike', 'boot', { ...sphere, links: [] });
+    expect(boot.lengthwise.spanDeg!).toBeGreaterThan(145);
+    expect(seenFromWithin(boot)).toMatchObject({ verdict: 'stop' });
+    expect(stanceAt('kayak', 'bow-deck', { ...sphere, links: [] }).lengthwise.spanDeg).toBeNull();
+  });
+});
+
+describe('a face is seen from the front', () => {
+  it('from the panel and the windscreen nearly level, from the chest up the chin, from behind the head not at all', () => {
+    const from = (machineId: string, spotId: string) => {
+      const stance = stanceAt(machineId, spotId, { ...sphere, links: [] });
+      return { ...stance.faceFrom!, ...faceSeen(stance) };
+    };
+    expect(from('coupe', 'screen-inside')).toMatchObject({ verdict: 'good', counts: 1, because: '' });
+    const chest = from('motorcycle', 'chest');
+    expect(chest.upDeg).toBeLessThan(-60);
+    expect(chest).toMatchObject({ verdict: 'stop' });
+    expect(chest.because).toContain('below, up the chin');
+    expect(from('coupe', 'headrest')).toMatchObject({ verdict: 'stop' });
+    expect(from('coupe', 'headrest').asideDeg).toBeGreaterThan(105);
+  });
+
+  it('counts less the steeper it is, from what looks well to what is spoilt; nobody has no face', () => {
+    const steep = (upDeg: number) => faceSeen({ ...stanceAt('multirotor', 'nose'), faceFrom: { upDeg, asideDeg: 0 } });
+    [-45, -52.5, -60, -90].forEach((deg, i) => expect(steep(deg).counts).toBeCloseTo([1, 0.65, 0.3, 0.3][i]!, 12));
+    expect([45, 50, 60.1].map((deg) => steep(deg).verdict)).toEqual(['good', 'watch', 'stop']);
+    expect(faceSeen(stanceAt('multirotor', 'nose')).counts).toBe(1);
+  });
+});
