@@ -42,6 +42,8 @@ interface PlacementQuestion {
 const COLUMNS = 32;
 /** Struts that are looked at closely before others are tried. */
 const MOST_SURE = 3;
+/** What scores less is compared with what a hasty search finds. */
+const WILL_DO = { any: 0.6, wholeCraft: 0.85 };
 /** Spots that something is slid along, where all else failed. */
 const MOST_SLID = 4;
 /** A hasty search ends once it has found something at so many places. */
@@ -53,7 +55,7 @@ const POLE = 'medium-pole';
 const ARMS = ['long-arm', 'short-arm'] as const;
 
 /**
- * Where a new shot begins: the best plain strut that no check stops; where each is stopped, what a hasty search finds of all cameras and bases, on
+ * Where a new shot begins: the best plain strut that no check stops; where each is stopped, shows little or is borne for minutes only, what a hasty search finds of all cameras and bases, on
  * poles, on arms, and slid along a part, the poles first where a craft is wanted whole; where that finds nothing either, the best of all. Null where nothing shows
  * anything of it.
  */
@@ -73,13 +75,19 @@ export function firstPlacement(asked: PlacementQuestion): Placement | null {
   const onArm = () => searched(question, inOrder, { reaching, linkIds: ARMS });
   const slid = () => searched(question, inOrder, { reaching: bearsRain, slides: true });
   const whole = question.intent.wants.some(({ ends }) => ends !== undefined);
-  return (
-    open.find((place) => holdsUp(question, place)) ??
-    (whole ? (onPole() ?? tough() ?? onArm() ?? slid()) : (tough() ?? onArm() ?? slid() ?? onPole())) ??
-    anyCamera() ??
-    best
-  );
+  const sure = open.find((place) => holdsUp(question, place));
+  const enough = whole ? WILL_DO.wholeCraft : WILL_DO.any;
+  if (sure && sure.score >= enough && !forMinutes(question, sure)) return sure;
+  for (const search of whole ? [onPole, tough, onArm, slid] : [tough, onArm, slid, onPole]) {
+    const found = search();
+    if (found && found.score > (sure?.score ?? 0)) return found;
+  }
+  return sure ?? anyCamera() ?? best;
 }
+
+/** Teeth and an outstretched hand come first only where nothing better is found. */
+const forMinutes = ({ rig }: PlacementQuestion, { setUp }: Placement): boolean =>
+  kitWith(rig.ownKit).bases.find(({ id }) => id === setUp.baseId)?.forMinutes === true;
 
 const bearsRain = ({ lasting }: CameraDefinition): boolean => lasting.water === 'dips' || lasting.water === 'rain';
 
