@@ -1,7 +1,17 @@
 import { castRay } from '../../mathematics/geometry/bvh';
 import { meshPoint } from '../../mathematics/geometry/mesh';
 import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
-import { distance, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
+import {
+  distance,
+  dot,
+  length,
+  normalize,
+  scale,
+  subtract,
+  UP,
+  AHEAD,
+  type Vec3,
+} from '../../mathematics/geometry/vec3';
 import { clamp, toDeg } from '../../mathematics/units/angle';
 import { projectDirectionToPixel, unprojectPixelToDirection, type Lens } from '../../mathematics/lens/lens';
 import { heightAboveGround } from '../../posing/rig/groundHit';
@@ -28,19 +38,18 @@ export const whereFrom = (
   | 'throughGlass'
 > => {
   const head = rig.byId.get('head');
+  const holds = inFrame(lens, worldFromCamera);
+  const hides = closely ? hidesFrom(rig, worldFromCamera.position) : HIDES_NOTHING;
   const sees = (point: Vec3): boolean =>
-    isInFrame(lens, worldFromCamera, point) &&
-    distance(worldFromCamera.position, point) > WHOLE_FROM_M &&
-    !(closely && isHidden(rig, worldFromCamera.position, point, BY_SOLIDS));
+    holds(point) && distance(worldFromCamera.position, point) > WHOLE_FROM_M && !hides(point, BY_SOLIDS);
   return {
     lensHeightM: heightAboveGround(rig.ground, worldFromCamera.position),
     overShouldersM: rig.body ? worldFromCamera.position[1] - rig.body.neckBase[1] : null,
     aheadOfEyesM: rig.body && rig.eyes ? aheadOf(rig, rig.eyes.position, worldFromCamera.position) : null,
     faceFrom: rig.body && rig.eyes ? seenFrom(rig.eyes, worldFromCamera.position) : null,
-    ...endsSeen(rig, lens, worldFromCamera, closely),
+    ...endsSeen(rig, worldFromCamera.position, holds, hides),
     riderInFrame: head ? sees(head.worldFromPart.position) : null,
-    riderBehindGlass:
-      closely && head !== undefined && isHidden(rig, worldFromCamera.position, head.worldFromPart.position, BY_GLASS),
+    riderBehindGlass: head !== undefined && hides(head.worldFromPart.position, BY_GLASS),
     underRoof: closely && hasRoofOver(rig, worldFromCamera.position),
     throughGlass: closely ? throughGlass(rig, lens, worldFromCamera) : 0,
   };
@@ -79,29 +88,50 @@ const OUTWARD: readonly Vec3[] = [
 function endsOf(rig: PosedRig): readonly CraftEnd[] {
   const known = ends.get(rig);
   if (known) return known;
-  const machineFromWorld = invert(rig.worldFromMachine);
-  const points = rig.parts
-    .filter(({ group, aloft }) => group !== 'subject' && group !== 'own' && !aloft)
-    .flatMap(({ mesh, worldFromPart }) =>
-      Array.from({ length: mesh.positions.length / 3 }, (_, i) => {
-        const world = transformPoint(worldFromPart, meshPoint(mesh, i));
-        return { world, machine: transformPoint(machineFromWorld, world) };
-      }),
-    );
-  /** The farthest one way of some points. */
-  const farthest = (among: typeof points, way: Vec3) =>
-    among.reduce((best, point) => (dot(point.machine, way) > dot(best.machine, way) ? point : best), among[0]!);
-  const outermost = OUTWARD.map((way) => farthest(points, way));
-  const lengthM = distance(outermost[0]!.machine, outermost[1]!.machine);
+  const { world, machine, count } = pointsOf(rig);
+  const along = (i: number, [x, y, z]: Vec3): number =>
+    machine[3 * i]! * x + machine[3 * i + 1]! * y + machine[3 * i + 2]! * z;
+  /** The farthest one way, of those that lie far enough another. */
+  const farthest = (way: Vec3, within: { readonly way: Vec3; readonly reach: number } | null): number => {
+    let [best, most] = [0, -Infinity];
+    for (let i = 0; i < count; i++) {
+      const out = along(i, way);
+      if (out > most && (!within || along(i, within.way) >= within.reach)) [best, most] = [i, out];
+    }
+    return best;
+  };
+  const pointAt = (i: number): Vec3 => [world[3 * i]!, world[3 * i + 1]!, world[3 * i + 2]!];
+  const outermost = OUTWARD.map((way) => farthest(way, null));
+  const lengthM = along(outermost[0]!, AHEAD) - along(outermost[1]!, AHEAD);
   const made = OUTWARD.map((way, i) => {
-    const reach = dot(outermost[i]!.machine, way) - END_SHARE * lengthM;
-    const slice = points.filter(({ machine }) => dot(machine, way) >= reach);
+    const slice = { way, reach: along(outermost[i]!, way) - END_SHARE * lengthM };
     const across = OUTWARD.filter((other) => dot(other, way) === 0);
-    const point = outermost[i]!.world;
-    return { point, about: [point, ...across.map((other) => farthest(slice, other).world)] };
+    const point = pointAt(outermost[i]!);
+    return { point, about: [point, ...across.map((other) => pointAt(farthest(other, slice)))] };
   });
   ends.set(rig, made);
   return made;
+}
+
+/** Corners of all that belongs to the craft, three numbers each, in both frames. */
+function pointsOf(rig: PosedRig): {
+  readonly world: Float64Array;
+  readonly machine: Float64Array;
+  readonly count: number;
+} {
+  const machineFromWorld = invert(rig.worldFromMachine);
+  const parts = rig.parts.filter(({ group, aloft }) => group !== 'subject' && group !== 'own' && !aloft);
+  const count = parts.reduce((sum, { mesh }) => sum + mesh.positions.length / 3, 0);
+  const [world, machine] = [new Float64Array(3 * count), new Float64Array(3 * count)];
+  let at = 0;
+  for (const { mesh, worldFromPart } of parts) {
+    for (let i = 0; i < mesh.positions.length / 3; i++, at += 3) {
+      const point = transformPoint(worldFromPart, meshPoint(mesh, i));
+      world.set(point, at);
+      machine.set(transformPoint(machineFromWorld, point), at);
+    }
+  }
+  return { world, machine, count };
 }
 
 /** An end is still seen when what stands before it does so this near to it, as a share of nose to tail and in metres at most: the end of a wing hides itself. */
@@ -117,18 +147,14 @@ const STANDS_AT_SHARE = 0.2;
 /** Which ends of the craft the picture holds, and how it lies in it lengthwise. */
 function endsSeen(
   rig: PosedRig,
-  lens: Lens,
-  worldFromCamera: Pose,
-  closely: boolean,
+  from: Vec3,
+  holds: (point: Vec3) => boolean,
+  hides: Hides,
 ): Pick<StanceFrame, 'endsInFrame' | 'lengthwise'> {
   const ends = endsOf(rig);
-  const from = worldFromCamera.position;
   const at = ends.map((end) => distance(from, end.point) < STANDS_AT_SHARE * lengthOf(rig));
   const held = ends.map(
-    ({ point, about }, i) =>
-      at[i]! ||
-      (isInFrame(lens, worldFromCamera, point) &&
-        (!closely || about.some((p) => isInFrame(lens, worldFromCamera, p) && !isHidden(rig, from, p, BY_ANYTHING)))),
+    ({ point, about }, i) => at[i]! || (holds(point) && about.some((p) => holds(p) && !hides(p, BY_ANYTHING))),
   );
   const [toNose, toTail] = [subtract(ends[0]!.point, from), subtract(ends[1]!.point, from)];
   const spanDeg = toDeg(Math.acos(clamp(dot(normalize(toNose), normalize(toTail)), -1, 1)));
@@ -138,12 +164,17 @@ function endsSeen(
   };
 }
 
-function isInFrame(lens: Lens, worldFromCamera: Pose, point: Vec3): boolean {
-  const pixel = projectDirectionToPixel(lens, transformPoint(invert(worldFromCamera), point));
-  return pixel !== null && pixel.u >= 0 && pixel.u <= lens.widthPx && pixel.v >= 0 && pixel.v <= lens.heightPx;
+/** Tells whether a point lies in a picture. */
+function inFrame(lens: Lens, worldFromCamera: Pose): (point: Vec3) => boolean {
+  const cameraFromWorld = invert(worldFromCamera);
+  return (point) => {
+    const pixel = projectDirectionToPixel(lens, transformPoint(cameraFromWorld, point));
+    return pixel !== null && pixel.u >= 0 && pixel.u <= lens.widthPx && pixel.v >= 0 && pixel.v <= lens.heightPx;
+  };
 }
 
 type Hiding = Pick<PosedRig['parts'][number], 'seeThrough'>;
+const HIDES_NOTHING = (): boolean => false;
 const BY_ANYTHING = (): boolean => true;
 const BY_SOLIDS = ({ seeThrough }: Hiding): boolean => !seeThrough;
 const BY_GLASS = ({ seeThrough }: Hiding): boolean => seeThrough === true;
@@ -162,23 +193,26 @@ const hasRoofOver = ({ parts }: PosedRig, from: Vec3): boolean =>
 /** Nearer than this a head is no part of a figure seen whole, metres. Estimate 0.4 to 0.8. */
 const WHOLE_FROM_M = 0.6;
 
-/** Whether machine or people stand before a point. @param by which of their parts hide */
-function isHidden(rig: PosedRig, from: Vec3, point: Vec3, by: (part: Hiding) => boolean): boolean {
-  const way = subtract(point, from);
-  const far = length(way);
-  const direction = scale(way, 1 / Math.max(far, 1e-9));
-  return rig.parts.some((part) => {
-    if (!by(part) || part.group === 'subject' || part.group === 'own') return false;
-    const partFromWorld = invert(part.worldFromPart);
-    return (
-      castRay(
-        part.mesh,
-        transformPoint(partFromWorld, from),
-        transformDirection(partFromWorld, direction),
-        far - nearAnEndM(rig),
-      ) !== null
+/** Tells whether machine or people stand before a point, as seen from one place, and which of their parts may hide it. */
+type Hides = (point: Vec3, by: (part: Hiding) => boolean) => boolean;
+
+function hidesFrom(rig: PosedRig, from: Vec3): Hides {
+  const placed = rig.parts
+    .filter(({ group }) => group !== 'subject' && group !== 'own')
+    .map((part) => {
+      const partFromWorld = invert(part.worldFromPart);
+      return { part, partFromWorld, origin: transformPoint(partFromWorld, from) };
+    });
+  const nearM = nearAnEndM(rig);
+  return (point, by) => {
+    const way = subtract(point, from);
+    const far = length(way);
+    const direction = scale(way, 1 / Math.max(far, 1e-9));
+    return placed.some(
+      ({ part, partFromWorld, origin }) =>
+        by(part) && castRay(part.mesh, origin, transformDirection(partFromWorld, direction), far - nearM) !== null,
     );
-  });
+  };
 }
 
 /** Rays across and down by which the share of glass is found: within about a tenth. */
