@@ -1,7 +1,7 @@
 import './shell/theme.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { toast } from 'sonner';
+import { say } from './state/say';
 import { App } from './shell/App';
 import { keepForOffline } from './shell/newVersion';
 import { emptyBinOfOld } from './storage/bin';
@@ -11,10 +11,10 @@ import { trouble } from './storage/trouble';
 import { followShapes } from './storage/shapes';
 
 // What nobody waited for must not fail in silence.
-addEventListener('unhandledrejection', ({ reason }) => toast(`Something was not done: ${trouble(reason)}.`));
+addEventListener('unhandledrejection', ({ reason }) => say(`Something was not done: ${trouble(reason)}.`));
 
 openStore();
-followShapes((error) => toast(`Shapes of your own were not read: ${trouble(error)}.`));
+followShapes((error) => say(`Shapes of your own were not read: ${trouble(error)}.`));
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <App />

@@ -1,12 +1,15 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { Toaster } from 'sonner';
+import { lazy, Suspense } from 'react';
 import { OutingsScreen } from '../screens/outings/OutingsScreen';
 import { OutingsSheet } from './OutingsSheet';
 import { NotFound, Trouble } from '../ui/Trouble';
 import { Notices } from './Notices';
 import { StoreGate } from './StoreGate';
 import { useTheme } from '../state/useTheme';
+
+/** Nothing is told before there is something to read. */
+const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
 
 const devices = new QueryClient();
 /** Messages in the page's own letters and inks. */
@@ -126,11 +129,13 @@ export function App() {
       <StoreGate>
         <RouterProvider router={router} />
       </StoreGate>
-      <Toaster
-        theme={theme === 'dark' ? 'dark' : 'light'}
-        position="bottom-left"
-        toastOptions={{ duration: 6000, style: TOAST }}
-      />
+      <Suspense>
+        <Toaster
+          theme={theme === 'dark' ? 'dark' : 'light'}
+          position="bottom-left"
+          toastOptions={{ duration: 6000, style: TOAST }}
+        />
+      </Suspense>
     </QueryClientProvider>
   );
 }

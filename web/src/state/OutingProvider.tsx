@@ -1,6 +1,6 @@
 import type { Outing, Shot } from '@strut-spot/core';
 import { createContext, useContext, useMemo, useSyncExternalStore, type ReactNode } from 'react';
-import { toast } from 'sonner';
+import { say } from './say';
 import { UnreadableOuting } from './UnreadableOuting';
 import type { OpenOuting, Saving } from './OpenOuting';
 import { changeOuting, redo, undo } from './outingHistory';
@@ -51,7 +51,7 @@ function Opened({ open, children }: { open: OpenOuting; children: ReactNode }) {
   const access = useMemo<OutingAccess>(() => {
     const step: typeof open.step = (advance) => {
       const problem = open.step(advance);
-      if (problem) toast(`That was not done. ${problem}`);
+      if (problem) say(`That was not done. ${problem}`);
       return problem;
     };
     const change: OutingAccess['change'] = (edit, mergeKey) =>

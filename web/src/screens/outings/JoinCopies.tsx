@@ -1,6 +1,6 @@
 import { joinOutings, readOuting, type Outing } from '@strut-spot/core';
 import { Merge } from 'lucide-react';
-import { toast } from 'sonner';
+import { say } from '../../state/say';
 import { nowIso } from '../../state/newId';
 import { putIntoBin, takeOutOfBin } from '../../storage/bin';
 import { editStored, openStored } from '../../storage/outings';
@@ -22,7 +22,7 @@ async function join({ origin, copy }: Copies): Promise<void> {
   if (!read.ok) throw new Error(`together they are more than one outing holds (${read.problems[0]})`);
   if (!(await editStored(origin.id, () => joined))) throw new Error(`"${origin.name}" could not be written`);
   await putIntoBin(copy.id, nowIso());
-  toast(`Both are in "${origin.name}" now.`, {
+  say(`Both are in "${origin.name}" now.`, {
     action: {
       label: 'Undo',
       onClick: () => void editStored(origin.id, () => before).then(() => takeOutOfBin(copy.id)),

@@ -1,7 +1,7 @@
 import { serialiseOuting, type Outing } from '@strut-spot/core';
 import { Copy, FileDown, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
+import { say } from '../../state/say';
 import { download, fileNameOf } from '../../devices/download';
 import { copyName } from '../../state/copyName';
 import { newId, nowIso } from '../../state/newId';
@@ -45,7 +45,7 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
     } catch (error) {
       return onProblem(`${name} was not deleted: ${trouble(error)}.`);
     }
-    toast(`${name} is in the bin.`, { action: { label: 'Undo', onClick: () => void takeOutOfBin(id) } });
+    say(`${name} is in the bin.`, { action: { label: 'Undo', onClick: () => void takeOutOfBin(id) } });
   };
   return (
     <table className="w-full table-fixed border-collapse bg-sheet">

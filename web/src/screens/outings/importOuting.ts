@@ -1,5 +1,5 @@
 import { LARGEST_DOCUMENT, originOf } from '@strut-spot/core';
-import { toast } from 'sonner';
+import { say } from '../../state/say';
 import { copyName } from '../../state/copyName';
 import { newId } from '../../state/newId';
 import { askToKeep } from '../../storage/askToKeep';
@@ -50,7 +50,7 @@ export async function importText(text: string, source: string): Promise<Imported
     const origin = originOf(parsed.value, here);
     await saveOuting(copy);
     askToKeep();
-    toast(`"${copy.name}" is imported.`);
+    say(`"${copy.name}" is imported.`);
     return { problems: [], ...(origin ? { copies: { origin, copy } } : {}) };
   } catch (error) {
     return { problems: [`${source} was not imported, nothing is changed: ${trouble(error)}.`] };
