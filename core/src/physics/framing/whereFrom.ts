@@ -1,21 +1,11 @@
 import { castRay } from '../../mathematics/geometry/bvh';
-import { meshPoint } from '../../mathematics/geometry/mesh';
 import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
-import {
-  distance,
-  dot,
-  length,
-  normalize,
-  scale,
-  subtract,
-  UP,
-  AHEAD,
-  type Vec3,
-} from '../../mathematics/geometry/vec3';
+import { distance, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
 import { clamp, toDeg } from '../../mathematics/units/angle';
 import { projectDirectionToPixel, unprojectPixelToDirection, type Lens } from '../../mathematics/lens/lens';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import type { PosedRig } from '../../posing/rig/poseRig';
+import { endsOf } from './craftEnds';
 import type { StanceFrame } from './stanceFrame';
 
 /** From where a picture is taken, and what of the craft it holds. @param closely with what hides the ends, and how much is seen through glass */
@@ -63,75 +53,6 @@ function seenFrom(eyes: Pose, from: Vec3): StanceFrame['faceFrom'] {
 /** How far one point lies ahead of another as the machine goes, metres. */
 function aheadOf({ worldFromMachine: { rotation } }: PosedRig, from: Vec3, to: Vec3): number {
   return (to[0] - from[0]) * rotation[0]! + (to[1] - from[1]) * rotation[3]! + (to[2] - from[2]) * rotation[6]!;
-}
-
-/** An outermost point of the craft, and others of what lies as far out nearly: what is seen of any of them is that end. */
-interface CraftEnd {
-  readonly point: Vec3;
-  readonly about: readonly Vec3[];
-}
-
-const ends = new WeakMap<PosedRig, readonly CraftEnd[]>();
-
-/** So much of nose to tail belongs to an end. Estimate 0.05 to 0.12. */
-const END_SHARE = 0.08;
-/** Ahead, back, right, left, up; machine frame. */
-const OUTWARD: readonly Vec3[] = [
-  [1, 0, 0],
-  [-1, 0, 0],
-  [0, 0, 1],
-  [0, 0, -1],
-  [0, 1, 0],
-];
-
-/** The ends of machine and people on board: nose, tail, right, left and top, world frame; masts and sails left out. */
-function endsOf(rig: PosedRig): readonly CraftEnd[] {
-  const known = ends.get(rig);
-  if (known) return known;
-  const { world, machine, count } = pointsOf(rig);
-  const along = (i: number, [x, y, z]: Vec3): number =>
-    machine[3 * i]! * x + machine[3 * i + 1]! * y + machine[3 * i + 2]! * z;
-  /** The farthest one way, of those that lie far enough another. */
-  const farthest = (way: Vec3, within: { readonly way: Vec3; readonly reach: number } | null): number => {
-    let [best, most] = [0, -Infinity];
-    for (let i = 0; i < count; i++) {
-      const out = along(i, way);
-      if (out > most && (!within || along(i, within.way) >= within.reach)) [best, most] = [i, out];
-    }
-    return best;
-  };
-  const pointAt = (i: number): Vec3 => [world[3 * i]!, world[3 * i + 1]!, world[3 * i + 2]!];
-  const outermost = OUTWARD.map((way) => farthest(way, null));
-  const lengthM = along(outermost[0]!, AHEAD) - along(outermost[1]!, AHEAD);
-  const made = OUTWARD.map((way, i) => {
-    const slice = { way, reach: along(outermost[i]!, way) - END_SHARE * lengthM };
-    const across = OUTWARD.filter((other) => dot(other, way) === 0);
-    const point = pointAt(outermost[i]!);
-    return { point, about: [point, ...across.map((other) => pointAt(farthest(other, slice)))] };
-  });
-  ends.set(rig, made);
-  return made;
-}
-
-/** Corners of all that belongs to the craft, three numbers each, in both frames. */
-function pointsOf(rig: PosedRig): {
-  readonly world: Float64Array;
-  readonly machine: Float64Array;
-  readonly count: number;
-} {
-  const machineFromWorld = invert(rig.worldFromMachine);
-  const parts = rig.parts.filter(({ group, aloft }) => group !== 'subject' && group !== 'own' && !aloft);
-  const count = parts.reduce((sum, { mesh }) => sum + mesh.positions.length / 3, 0);
-  const [world, machine] = [new Float64Array(3 * count), new Float64Array(3 * count)];
-  let at = 0;
-  for (const { mesh, worldFromPart } of parts) {
-    for (let i = 0; i < mesh.positions.length / 3; i++, at += 3) {
-      const point = transformPoint(worldFromPart, meshPoint(mesh, i));
-      world.set(point, at);
-      machine.set(transformPoint(machineFromWorld, point), at);
-    }
-  }
-  return { world, machine, count };
 }
 
 /** An end is still seen when what stands before it does so this near to it, as a share of nose to tail and in metres at most: the end of a wing hides itself. */
