@@ -58,7 +58,7 @@ const FOR_VARIETY = 0.5;
 
 /**
  * The first few as different as good ones can be: each next one is the best after a deduction for its likeness to those already
- * there. The very best stays first; the rest follow by score.
+ * there. The very best is among them; they stand in the order of their scores, and the rest follow by score.
  */
 export function withVariety(ranked: readonly Ranked[], first: number): readonly Ranked[] {
   const left = [...ranked];
@@ -78,7 +78,8 @@ export function withVariety(ranked: readonly Ranked[], first: number): readonly 
       worst.set(r, Math.max(worst.get(r) ?? 0, likeness(chosen!.candidate, r.candidate)));
     }
   }
-  return [...taken, ...left];
+  const order = new Map(ranked.map((r, i) => [r, i]));
+  return [...taken.sort((a, b) => order.get(a)! - order.get(b)!), ...left];
 }
 
 /**
