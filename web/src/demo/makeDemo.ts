@@ -139,7 +139,10 @@ export function makeDemo(): Outing {
         name: 'Ina between the skerries',
         setUp: at('kayak', 'fore-deck', 'look-back-at-the-face', 'right'),
       }),
-      shot('kayak-ahead', 'kayak', 'hands-and-trail', { name: 'Paddle and bow' }),
+      shot('kayak-ahead', 'kayak', 'hands-and-trail', {
+        name: 'Paddle and bow',
+        setUp: at('kayak', 'chest', 'hands-and-trail', 'right', {}, 0.31),
+      }),
       shot('sister', 'kayak', 'far-subject', {
         name: 'Runa alongside',
         setUp: at('kayak', 'fore-deck', 'far-subject', 'right', { modeId: 'straight' }),
