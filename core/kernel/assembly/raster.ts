@@ -14,6 +14,8 @@ const F = memory.data(MOST * 4, 16);
 /** A polygon that is cut to a face, and the next one: at most nine corners of three numbers. */
 const CUT_A = memory.data(9 * 3 * 4, 16);
 const CUT_B = memory.data(9 * 3 * 4, 16);
+/** Rectangles of four triangles: first and last bins both ways. */
+const BINS = memory.data(4 * 4 * 4, 16);
 
 /** Rounding on a face, in bins. */
 const EDGE: f32 = 1e-4;
@@ -209,8 +211,9 @@ export function hold(
       v128.store(F + to, i32x4.add(face, v128.and(f32x4.lt(own, NONE), ONE)));
       const u = v128.bitselect(y, x, onX);
       const w = v128.bitselect(z, v128.bitselect(z, y, onY), onX);
-      v128.store(U + to, f32x4.add(f32x4.mul(f32x4.div(u, largest), HALF), HALF));
-      v128.store(W + to, f32x4.add(f32x4.mul(f32x4.div(w, largest), HALF), HALF));
+      const scale = f32x4.div(HALF, largest);
+      v128.store(U + to, f32x4.add(f32x4.mul(u, scale), HALF));
+      v128.store(W + to, f32x4.add(f32x4.mul(w, scale), HALF));
     }
     const t0 = patch << 6;
     const t1 = min<i32>(triangles, t0 + 64);
@@ -225,38 +228,86 @@ export function hold(
         facing = i32x4.bitmask(f32x4.gt(off, v128.load(nd + q)));
         if (facing == 0) continue;
       }
-      for (let lane = 0; lane < 4; lane++) {
-        if ((facing & (1 << lane)) == 0 || t + lane >= t1) continue;
-        const corner = <usize>(t + lane) << 1;
-        triangle(<i32>load<u16>(first + corner), <i32>load<u16>(second + corner), <i32>load<u16>(third + corner), t + lane);
-      }
+      if (t + 4 > t1) facing &= (1 << (t1 - t)) - 1;
+      four(t, facing, first + (<usize>t << 1), second + (<usize>t << 1), third + (<usize>t << 1));
     }
   }
 }
 
+/** Their places on the faces of the cube, of four corners at a time. */
 // @ts-ignore: decorator
 @inline
-function triangle(i: i32, j: i32, k: i32, number: i32): void {
-  const face = load<i32>(F + (<usize>i << 2));
-  if (face != load<i32>(F + (<usize>j << 2)) || face != load<i32>(F + (<usize>k << 2))) {
-    acrossFaces(i, j, k, number);
-    return;
+function lanes(list: usize, corners: usize): v128 {
+  const a = v128.load32_zero(list + (<usize>load<u16>(corners) << 2));
+  const b = v128.load32_lane(list + (<usize>load<u16>(corners, 2) << 2), a, 1);
+  const c = v128.load32_lane(list + (<usize>load<u16>(corners, 4) << 2), b, 2);
+  return v128.load32_lane(list + (<usize>load<u16>(corners, 6) << 2), c, 3);
+}
+
+/** Rectangle of bins of each of four triangles: those that hold no ray, or none in the window of their face, go together. */
+// @ts-ignore: decorator
+@inline
+function four(t: i32, facing: i32, first: usize, second: usize, third: usize): void {
+  const face = lanes(F, first);
+  const other = v128.or(v128.xor(face, lanes(F, second)), v128.xor(face, lanes(F, third)));
+  const onOne = i32x4.bitmask(i32x4.eq(other, i32x4.splat(0)));
+  const across = facing & ~onOne;
+  let here = facing & onOne;
+  if (here != 0) {
+    const a = lanes(U, first);
+    const b = lanes(U, second);
+    const c = lanes(U, third);
+    const d = lanes(W, first);
+    const e = lanes(W, second);
+    const f = lanes(W, third);
+    const before = f32x4.splat(centred ? <f32>-0.5 - EDGE : -EDGE);
+    const after = f32x4.splat(centred ? <f32>-0.5 + EDGE : EDGE);
+    let u0 = f32x4.add(f32x4.pmin(a, f32x4.pmin(b, c)), before);
+    let u1 = f32x4.add(f32x4.pmax(a, f32x4.pmax(b, c)), after);
+    let w0 = f32x4.add(f32x4.pmin(d, f32x4.pmin(e, f)), before);
+    let w1 = f32x4.add(f32x4.pmax(d, f32x4.pmax(e, f)), after);
+    u0 = centred ? f32x4.ceil(u0) : f32x4.floor(u0);
+    w0 = centred ? f32x4.ceil(w0) : f32x4.floor(w0);
+    u1 = f32x4.floor(u1);
+    w1 = f32x4.floor(w1);
+    here &= i32x4.bitmask(v128.and(f32x4.le(u0, u1), f32x4.le(w0, w1)));
+    if (here != 0) {
+      v128.store(BINS, i32x4.trunc_sat_f32x4_s(u0));
+      v128.store(BINS, i32x4.trunc_sat_f32x4_s(u1), 16);
+      v128.store(BINS, i32x4.trunc_sat_f32x4_s(w0), 32);
+      v128.store(BINS, i32x4.trunc_sat_f32x4_s(w1), 48);
+      do {
+        const lane = ctz<i32>(here);
+        here &= here - 1;
+        const corner = <usize>lane << 1;
+        const i = <i32>load<u16>(first + corner);
+        const window = faces + <usize>load<i32>(F + (<usize>i << 2)) * 28;
+        if (load<i32>(window) == 0) continue;
+        const bins = BINS + (<usize>lane << 2);
+        fill(
+          window,
+          i,
+          <i32>load<u16>(second + corner),
+          <i32>load<u16>(third + corner),
+          t + lane,
+          load<i32>(bins),
+          load<i32>(bins, 16),
+          load<i32>(bins, 32),
+          load<i32>(bins, 48),
+        );
+      } while (here != 0);
+    }
   }
-  const window = faces + <usize>face * 28;
-  if (load<i32>(window) == 0) return;
-  const a = at(U, i);
-  const b = at(U, j);
-  const c = at(U, k);
-  const u0 = firstBin(min<f32>(a, min<f32>(b, c)));
-  const u1 = lastBin(max<f32>(a, max<f32>(b, c)));
-  if (u0 > u1 || u0 > load<i32>(window + 8) || u1 < load<i32>(window + 4)) return;
-  const d = at(W, i);
-  const e = at(W, j);
-  const f = at(W, k);
-  const w0 = firstBin(min<f32>(d, min<f32>(e, f)));
-  const w1 = lastBin(max<f32>(d, max<f32>(e, f)));
-  if (w0 > w1 || w0 > load<i32>(window + 16) || w1 < load<i32>(window + 12)) return;
-  fill(window, i, j, k, number, u0, u1, w0, w1);
+  for (let left = across; left != 0; left &= left - 1) {
+    const lane = ctz<i32>(left);
+    const corner = <usize>lane << 1;
+    acrossFaces(
+      <i32>load<u16>(first + corner),
+      <i32>load<u16>(second + corner),
+      <i32>load<u16>(third + corner),
+      t + lane,
+    );
+  }
 }
 
 /**
@@ -363,9 +414,40 @@ function acrossFaces(i: i32, j: i32, k: i32, number: i32): void {
     const u = axis == 0 ? Y : X;
     const w = axis == 2 ? Y : Z;
     const sign: f32 = (face & 1) == 0 ? 1 : -1;
-    corner(0, sign * at(own, i), at(u, i), at(w, i));
-    corner(1, sign * at(own, j), at(u, j), at(w, j));
-    corner(2, sign * at(own, k), at(u, k), at(w, k));
+    const mi = sign * at(own, i);
+    const mj = sign * at(own, j);
+    const mk = sign * at(own, k);
+    // Most faces have the whole triangle on the far side of one of their edges.
+    if (mi <= 0 && mj <= 0 && mk <= 0) continue;
+    const ui = at(u, i);
+    const uj = at(u, j);
+    const uk = at(u, k);
+    if ((ui > mi && uj > mj && uk > mk) || (-ui > mi && -uj > mj && -uk > mk)) continue;
+    const wi = at(w, i);
+    const wj = at(w, j);
+    const wk = at(w, k);
+    if ((wi > mi && wj > mj && wk > mk) || (-wi > mi && -wj > mj && -wk > mk)) continue;
+    if (mi > 0 && mj > 0 && mk > 0) {
+      // In front of the face as a whole: its corners bound it, no cut is needed.
+      const si = half / mi;
+      const sj = half / mj;
+      const sk = half / mk;
+      fill(
+        window,
+        i,
+        j,
+        k,
+        number,
+        firstBin(max<f32>(0, min<f32>(ui * si, min<f32>(uj * sj, uk * sk)) + half)),
+        lastBin(min<f32>(<f32>size, max<f32>(ui * si, max<f32>(uj * sj, uk * sk)) + half)),
+        firstBin(max<f32>(0, min<f32>(wi * si, min<f32>(wj * sj, wk * sk)) + half)),
+        lastBin(min<f32>(<f32>size, max<f32>(wi * si, max<f32>(wj * sj, wk * sk)) + half)),
+      );
+      continue;
+    }
+    corner(0, mi, ui, wi);
+    corner(1, mj, uj, wj);
+    corner(2, mk, uk, wk);
     const count = cutToFace();
     if (count == 0) continue;
     let lowU: f32 = <f32>size;
