@@ -5,6 +5,10 @@ import { join } from 'node:path';
 import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome';
 
+/**
+ * This machine has no graphics card. The page is put together as a browser does it by itself where there is none; only what is drawn in 3D goes by way
+ * of an emulated card, as it then does too.
+ */
 const FLAGS = [
   '--headless=new',
   '--no-sandbox',
@@ -12,17 +16,16 @@ const FLAGS = [
   '--hide-scrollbars',
   '--use-angle=swiftshader',
   '--enable-unsafe-swiftshader',
+  '--disable-gpu-compositing',
+  '--disable-gpu-rasterization',
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
   '--no-first-run',
   '--window-size=1280,943',
 ];
-/**
- * What makes tests quick: the page itself is put together without the emulated graphics card, which would take a quarter of the time (what is
- * drawn in 3D keeps it), and no code is translated at its best, as no worker lives long enough in a test for that.
- */
-const QUICK_FLAGS = ['--disable-gpu-compositing', '--disable-gpu-rasterization', '--js-flags=--no-turbofan'];
+/** What makes tests quick: no code is translated at its best, as no worker lives long enough in a test for that. */
+const QUICK_FLAGS = ['--js-flags=--no-turbofan'];
 /** Half of a shared machine may be taken away for an hour: then everything takes three times as long. */
 const WAIT_MS = 50_000;
 /** How often what is waited for is looked at. */
@@ -41,7 +44,7 @@ export class Page {
     private readonly flags: readonly string[],
   ) {}
 
-  /** Run from the project's folder. @param asUsed translated and drawn as in anybody's browser, not as quickly as tests can do with */
+  /** Run from the project's folder. @param asUsed translated as in anybody's browser, not as quickly as tests can do with */
   static async start({ asUsed = false } = {}): Promise<Page> {
     const folder = mkdtempSync(join(tmpdir(), 'strut-spot-e2e-'));
     const server = spawn(process.execPath, ['server/dist/main.js'], {

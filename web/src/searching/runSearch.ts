@@ -14,6 +14,8 @@ import { candidatesOf, NOTHING, triedIn, type SearchState } from './searchState'
 /** Of the best, as different as can be, so many are cast exactly and checked in full. */
 const FINALISTS = 12;
 const ROUNDS = 8;
+/** The count is told so often: each time the page is put together anew, which takes from the search where there is no graphics card. */
+const TOLD_EVERY_MS = 400;
 /** Pictures on the sheet's first screens that must differ. */
 export const VARIED = 8;
 
@@ -42,7 +44,12 @@ export async function runSearch(
   const jobs = await workers[0]!.searchJobs(question);
   become({ jobs: jobs.length });
   const under = new Map<SearchJob, number>();
-  const count = () => tried(triedIn(state.spots) + [...under.values()].reduce((a, b) => a + b, 0));
+  let lastTold = -Infinity;
+  const count = () => {
+    if (performance.now() - lastTold < TOLD_EVERY_MS) return;
+    lastTold = performance.now();
+    tried(triedIn(state.spots) + [...under.values()].reduce((a, b) => a + b, 0));
+  };
   // In the order of the carrier's spots, whoever was quicker.
   const order = (s: SpotResult) => jobs.findIndex((j) => j.carrierId === s.carrierId && j.spotId === s.spotId);
   await dealOut({
@@ -65,6 +72,7 @@ export async function runSearch(
     },
   });
   if (!goesOn()) return null;
+  tried(triedIn(state.spots));
   become({ phase: 'checking' });
   // What an exact check stops makes room for the next one, which is then checked in its turn.
   for (let round = 0; round < ROUNDS && goesOn(); round++) {
