@@ -3,6 +3,7 @@ import type { Remote } from 'comlink';
 import type { CoreWorker } from './core.worker';
 import { pictures } from './atRest';
 import { failingWorker } from './failing';
+import { KeptAnswers } from './keepAnswers';
 
 /** Shapes of the user's own that every worker must know, whenever it is started. */
 let shapes: readonly OwnShape[] = [];
@@ -22,6 +23,9 @@ function start(ended: () => void): Remote<CoreWorker> {
   return worker;
 }
 
+/** Whoever answered: all workers know the same. */
+const kept = new KeptAnswers();
+
 type Asked = (...asked: unknown[]) => Promise<unknown>;
 
 /**
@@ -34,7 +38,9 @@ function startedWhenAsked(asking: (question: () => Promise<unknown>) => Promise<
     get:
       (_, name: keyof CoreWorker) =>
       (...asked: unknown[]) =>
-        asking(() => ((worker ??= start(() => (worker = null)))[name] as unknown as Asked)(...asked)),
+        kept.of(name, asked, () =>
+          asking(() => ((worker ??= start(() => (worker = null)))[name] as unknown as Asked)(...asked)),
+        ),
   });
 }
 
@@ -58,5 +64,6 @@ export const searching = (): readonly Remote<CoreWorker>[] =>
 /** Makes shapes known to every worker; what is asked afterwards finds them. */
 export async function registerShapes(known: readonly OwnShape[]): Promise<void> {
   shapes = known;
+  kept.forget();
   await Promise.all([...started].map((worker) => worker.registerShapes(known)));
 }
