@@ -1,6 +1,6 @@
 /**
  * First hits of rays from one point, four at a time: what physics/framing/raster.ts does in TypeScript, in AssemblyScript with SIMD. Plain memory, nothing
- * is allocated here; where things lie is told by physics/framing/kernel/memory.ts.
+ * is allocated here; where things lie is told by physics/framing/kernel.
  */
 
 /** Corners of one patch seen from the lens: place, face of the cube, place on that face in bins. */
@@ -77,6 +77,18 @@ export function clear(count: i32): void {
     v128.store(hitPart + at, nothing);
     v128.store(hitTriangle + at, nothing);
     v128.store(hitDistance + at, far);
+  }
+}
+
+/** Puts the hits of so many rays, a multiple of eight, where they stay: parts in two bytes each, and distances. */
+export function keep(count: i32, parts: usize, distances: usize): void {
+  for (let i = 0; i < count; i += 8) {
+    const from = <usize>i << 2;
+    const low = v128.load(hitPart + from);
+    const high = v128.load(hitPart + from, 16);
+    v128.store(parts + (<usize>i << 1), i16x8.narrow_i32x4_s(low, high));
+    v128.store(distances + from, v128.load(hitDistance + from));
+    v128.store(distances + from, v128.load(hitDistance + from, 16), 16);
   }
 }
 

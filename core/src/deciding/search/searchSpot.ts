@@ -25,7 +25,7 @@ import { otherBases } from './onBase';
 import { placesWith, softLinks } from './places';
 import { scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
-import { byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
+import { BETTER_OVER_ALL, byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
 import { slidAlong, slidOn, type FramedSketch } from './slidAlong';
 import { basesByHabit } from '../../posing/strut/plainSetUp';
 import { viewsOf } from './views';
@@ -289,9 +289,6 @@ function refusalAt({ intent, carrier, scene }: Spotted, { partId }: Spot): Rejec
     };
   return null;
 }
-
-/** Over all stances a picture is hardly ever better than in the action stance by more. Estimate 0.02 to 0.1. */
-const BETTER_OVER_ALL = 0;
 
 /** Straight on its base, or with a riser between. */
 const isPlain = ({ resolved }: Sketch): boolean =>

@@ -3,7 +3,7 @@ import { forget, sightlinesFrom } from '../../physics/framing/sightlines';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { slides, type SpotZone } from '../../words/carrier/spotZone';
-import { sketchOf, type Sketch, type Spotted } from './sketch';
+import { BETTER_OVER_ALL, sketchOf, type Sketch, type Spotted } from './sketch';
 
 /** With its pictures in all stances, and its score over them. */
 export type FramedSketch = Sketch & { readonly framed: FramedSetUp };
@@ -81,6 +81,7 @@ function bestAlong(
   const better = (share: number) => {
     const sketched = Math.abs(share) > 1 ? null : look(share);
     if (!sketched) return;
+    if (best && sketched.score < best.found.score - BETTER_OVER_ALL) return forget(sketched.sightlines);
     const found = inAll(sketched);
     const beaten = best && best.found.score >= found.score ? found : best?.found;
     if (beaten !== found) best = { share, found };

@@ -35,16 +35,18 @@ export interface FrameMeasures {
 }
 
 /** The way: ground more than this far ahead of the place under the carrier and within this bearing of the direction of travel. */
-const WAY = { fromM: 1.5, halfBearingDeg: 45 } as const;
-const WAY_SLOPE = Math.tan((WAY.halfBearingDeg * Math.PI) / 180);
+export const WAY = { fromM: 1.5, halfBearingDeg: 45 } as const;
+export const WAY_SLOPE = Math.tan((WAY.halfBearingDeg * Math.PI) / 180);
 // Hot enough that looking up Math each time counts.
 const { abs, min } = Math;
 
 /** What is seen of each part so far, by its number; used again for each picture. */
-let seen = seenFor(128);
+let room = seenFor(128);
 
 function seenFor(parts: number) {
   return {
+    /** Of the picture, in cells. */
+    size: { columns: 0, rows: 0 },
     cells: new Int32Array(parts),
     inner: new Int32Array(parts),
     u: new Float64Array(parts),
@@ -58,22 +60,36 @@ function seenFor(parts: number) {
   };
 }
 
-function freshSeen(parts: number): typeof seen {
-  if (seen.cells.length < parts) seen = seenFor(2 * parts);
-  seen.cells.fill(0);
-  seen.inner.fill(0);
-  seen.u.fill(0);
-  seen.v.fill(0);
-  seen.cut.fill(0);
-  seen.left.fill(1 << 20);
-  seen.right.fill(-1);
-  seen.top.fill(1 << 20);
-  seen.bottom.fill(-1);
-  seen.nearestM.fill(Infinity);
-  return seen;
+/** What is seen of the parts, by their numbers, and of what lies open: sums over cells. */
+export interface Tallied {
+  readonly seen: ReturnType<typeof seenFor>;
+  /** Cells with an image, and those of them in the middle half. */
+  readonly image: number;
+  readonly innerImage: number;
+  /** Cells of sky, way and ground so far. */
+  readonly shares: Record<FrameGroup, number>;
+  readonly middle: Record<FrameGroup, number>;
 }
 
-const noShares = (): Record<FrameGroup, number> => ({
+/** Room for what is seen of so many parts, nothing yet; the last one given out is written over. */
+export function freshSeen(parts: number, columns: number, rows: number): Tallied['seen'] {
+  if (room.cells.length < parts) room = seenFor(2 * parts);
+  const { size, cells, inner, u, v, cut, left, right, top, bottom, nearestM } = room;
+  Object.assign(size, { columns, rows });
+  cells.fill(0);
+  inner.fill(0);
+  u.fill(0);
+  v.fill(0);
+  cut.fill(0);
+  left.fill(1 << 20);
+  right.fill(-1);
+  top.fill(1 << 20);
+  bottom.fill(-1);
+  nearestM.fill(Infinity);
+  return room;
+}
+
+export const noShares = (): Record<FrameGroup, number> => ({
   way: 0,
   ground: 0,
   sky: 0,
@@ -98,7 +114,8 @@ export function measureFrame(
   const shares = noShares();
   const middle = noShares();
   const [left0, right0, top0, bottom0] = [columns / 4, (columns * 3) / 4, rows / 4, (rows * 3) / 4];
-  const { cells, inner, u, v, cut, left, right, top, bottom, nearestM } = freshSeen(parts.length);
+  const seen = freshSeen(parts.length, columns, rows);
+  const { cells, inner, u, v, cut, left, right, top, bottom, nearestM } = seen;
   const sky = skyPlanes(worldFromCamera.rotation, ground);
   const corner = cornerSkyness(lens, sky, columns, rows);
   const isWay = wayTest(worldFromCamera.position, ground);
@@ -149,6 +166,19 @@ export function measureFrame(
       if (cast.distanceM[index]! < nearestM[part]!) nearestM[part] = cast.distanceM[index]!;
     }
   }
+  return measuresOf({ seen, image, innerImage, shares, middle }, parts, lens, worldFromCamera, ground);
+}
+
+/** Shares, parts and sky line of a picture whose cells were counted. */
+export function measuresOf(
+  { seen, image, innerImage, shares, middle }: Tallied,
+  parts: readonly PosedPart[],
+  lens: Lens,
+  worldFromCamera: Pose,
+  ground: Ground,
+): FrameMeasures {
+  const { cells, inner, u, v, cut, left, right, top, bottom, nearestM } = seen;
+  const { columns, rows } = seen.size;
   const inFrame: PartInFrame[] = [];
   for (let index = 0; index < parts.length; index++) {
     const count = cells[index]!;
@@ -221,12 +251,12 @@ function wayTest(origin: Vec3, ground: Ground): (x: number, y: number, z: number
 }
 
 /** The two planes that a direction in the camera frame is held against for the sky: the local ground's and the level one. */
-interface SkyPlanes {
+export interface SkyPlanes {
   readonly ground: Vec3;
   readonly level: Vec3;
 }
 
-function skyPlanes(worldFromCamera: Rotation, ground: Ground): SkyPlanes {
+export function skyPlanes(worldFromCamera: Rotation, ground: Ground): SkyPlanes {
   const cameraFromWorld = inverseRotation(worldFromCamera);
   return { ground: rotate(cameraFromWorld, ground.normal), level: rotate(cameraFromWorld, UP) };
 }
@@ -255,7 +285,7 @@ function cornerSkyness(lens: Lens, sky: SkyPlanes, columns: number, rows: number
 const corners = new WeakMap<Lens, Map<string, Float64Array>>();
 
 /** Directions of the cells' corners, three numbers each; NaN where the lens has no image. */
-function cornerDirections(lens: Lens, columns: number, rows: number): Float64Array {
+export function cornerDirections(lens: Lens, columns: number, rows: number): Float64Array {
   const known = corners.get(lens) ?? new Map<string, Float64Array>();
   corners.set(lens, known);
   const key = `${columns}/${rows}`;

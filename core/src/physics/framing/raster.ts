@@ -5,7 +5,7 @@ import { cutToFace, MOST_CORNERS } from './cutToFace';
 import type { RayBins } from './rayBins';
 import type { Patches } from './patches';
 import { leastSinOf, outOfSight, partsInSight, type Hits } from './rayHits';
-import { rasteriseBySimd } from './simdRaster';
+import { rasteriseBySimd } from './kernel/simdRaster';
 
 // Hot enough that looking up Math each time counts.
 const { ceil, floor, max, min, sqrt } = Math;

@@ -10,6 +10,7 @@ import {
   type VisibilityCube,
 } from './visibilityCube';
 import { measureFrame, type FrameMeasures } from './measureFrame';
+import { measureLooked } from './measureLooked';
 import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import { fieldOfViewDeg, type Lens } from '../../mathematics/lens/lens';
@@ -81,40 +82,46 @@ export function coarseStance(
   const { parts, cube } = seenIn(sightlines, posed);
   const strut = poseStrut(resolved, sightlines.scene.setUpRig, posed.rig);
   const grid = rayGridOf(lens, COARSE_COLUMNS[what]);
-  // A narrow lens sees finer than the cube: its picture is cast.
-  const cast =
-    !sightlines.rough && fieldOfViewDeg(lens, 'horizontal') < NARROW_DEG
+  const { ground } = posed.rig;
+  const { worldFromCamera } = strut;
+  let measures: FrameMeasures;
+  let speedFeel: number | null = null;
+  if (what === 'ranked' && !isNarrow(sightlines, lens)) {
+    measures = measureLooked(cube, grid, parts, lens, worldFromCamera, ground);
+  } else {
+    // A narrow lens sees finer than the cube: its picture is cast.
+    const cast = isNarrow(sightlines, lens)
       ? castFrame(
-          partsFromAfar(parts, strut.worldFromCamera.position, columnRad(lens, grid.columns)),
-          strut.worldFromCamera,
+          partsFromAfar(parts, worldFromCamera.position, columnRad(lens, grid.columns)),
+          worldFromCamera,
           grid,
           sharedFrame(grid.columns, grid.rows),
         )
-      : lookUpFrame(cube, strut.worldFromCamera.rotation, grid);
-  const { ground } = posed.rig;
-  // The cube's own place: half a decimetre beside the lens at most.
-  let speedFeel: number | null = null;
-  if (what === 'judged' && posed.rig.eyes) {
-    speedFeel =
-      screenStreaming(cast, grid, lens, strut.worldFromCamera, ground) /
-      eyeStreaming(lens, heightAboveGround(ground, posed.rig.eyes.position));
+      : lookUpFrame(cube, worldFromCamera.rotation, grid);
+    measures = measureFrame(cast, parts, lens, worldFromCamera, ground, false);
+    // The cube's own place: half a decimetre beside the lens at most.
+    if (what === 'judged' && posed.rig.eyes) {
+      speedFeel =
+        screenStreaming(cast, grid, lens, worldFromCamera, ground) /
+        eyeStreaming(lens, heightAboveGround(ground, posed.rig.eyes.position));
+    }
   }
+  const own =
+    what === 'judged' && resolved.links.length > 0 ? ownShare(resolved, strut, grid, ground, sightlines.rough) : null;
   return {
     stanceId: posed.stance.id,
     name: posed.stance.name,
     share: posed.stance.share,
-    measures: withOwnSeen(
-      measureFrame(cast, parts, lens, strut.worldFromCamera, ground, false),
-      what === 'judged' && resolved.links.length > 0
-        ? ownShare(resolved, strut, grid, posed.rig.ground, sightlines.rough)
-        : null,
-    ),
+    measures: withOwnSeen(measures, own),
     speedFeel,
-    ...whereFrom(posed.rig, lens, strut.worldFromCamera, { closely: what === 'judged' }),
+    ...whereFrom(posed.rig, lens, worldFromCamera, { closely: what === 'judged' }),
     gimbalRunsOut: strut.gimbal?.runsOut ?? null,
     stitched: [],
   };
 }
+
+const isNarrow = ({ rough }: Sightlines, lens: Lens): boolean =>
+  !rough && fieldOfViewDeg(lens, 'horizontal') < NARROW_DEG;
 
 /** The strut's own share as the lens itself sees it: so near, half a decimetre beside it is another picture. */
 function ownShare(

@@ -11,6 +11,7 @@ import { castFrame } from './castFrame';
 import { partsFromAfar } from './fromAfar';
 import { FRAME_GROUPS } from '../../words/shot/frameGroup';
 import { measureFrame } from './measureFrame';
+import { measureLooked } from './measureLooked';
 import { cubeBins, rayBins } from './rayBins';
 import { castCube, lookUpFrame, recycleCube, ROUGH_CUBE_SIZE } from './visibilityCube';
 
@@ -55,6 +56,43 @@ it('shares looked up with fewer triangles far away lie within 3.5 points of thos
 
 it('a rough cube still ranks: within 6 points of what is cast', () => {
   for (const scene of scenes(14)) expect(Math.max(...lookedUpOff(scene, ROUGH_CUBE_SIZE))).toBeLessThan(0.06);
+});
+
+describe('looked up and measured by the kernel', () => {
+  const measured = ({ parts, ground, place }: ReturnType<typeof scenes>[number], fovDeg: number) => {
+    const lens = lensOf(fovDeg);
+    const grid = rayGrid(lens, 16, 9);
+    const cube = castCube(parts, place.position);
+    expect(cube.slot).not.toBeNull();
+    const plain = measureFrame(lookUpFrame(cube, place.rotation, grid), parts, lens, place, ground, false);
+    const simd = measureLooked(cube, grid, parts, lens, place, ground);
+    const without = measureLooked({ ...cube, slot: null }, grid, parts, lens, place, ground);
+    recycleCube(cube);
+    return { plain, simd, without };
+  };
+
+  it('shares, parts and sky line are those of the plain way to a thousandth, over every carrier and kind of lens', () => {
+    for (const [i, scene] of scenes(16).entries()) {
+      const { plain, simd } = measured(scene, [60, 118, 170][i % 3]!);
+      for (const group of FRAME_GROUPS) {
+        expect(simd.shares[group]).toBeCloseTo(plain.shares[group], 3);
+        expect(simd.middle[group]).toBeCloseTo(plain.middle[group], 3);
+      }
+      expect(simd.horizon).toEqual(plain.horizon);
+      const byId = ({ parts }: typeof plain) => [...parts].sort((a, b) => a.id.localeCompare(b.id));
+      const told = byId(simd).map(({ id, cut }) => [id, cut]);
+      expect(told).toEqual(byId(plain).map(({ id, cut }) => [id, cut]));
+      byId(simd).forEach((part, k) => {
+        for (const figure of ['share', 'centroidU', 'centroidV', 'extent', 'nearestM'] as const)
+          expect(part[figure]).toBeCloseTo(byId(plain)[k]![figure], 3);
+      });
+    }
+  });
+
+  it('without a kernel it is the plain way', () => {
+    const { plain, without } = measured(scenes(17)[0]!, 118);
+    expect(without).toEqual(plain);
+  });
 });
 
 it('a cube whose memory was given away is as good as a new one', () => {

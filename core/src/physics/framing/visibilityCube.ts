@@ -6,6 +6,7 @@ import type { RayGrid } from '../../mathematics/lens/rayGrid';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { emptyFrame, NO_IMAGE, NO_PART, type CastFrame } from './castFrame';
 import { partsFromAfar } from './fromAfar';
+import { cubeBySimd, giveBack, type CubeSlot } from './kernel/simdLook';
 import { rasterise } from './raster';
 import { cubeBins } from './rayBins';
 
@@ -16,7 +17,9 @@ import { cubeBins } from './rayBins';
 export interface VisibilityCube {
   readonly size: number;
   readonly part: Int16Array;
-  readonly distanceM: Float64Array;
+  readonly distanceM: Float32Array | Float64Array;
+  /** Where it lies in the kernel's memory; null where it was cast without. */
+  readonly slot: CubeSlot | null;
 }
 
 /** Directions along a face's edge: 1.9° apart in its middle. */
@@ -27,21 +30,33 @@ export const CUBE_SIZE = 36;
 /** The same of a cube that places are ranked by. */
 export const ROUGH_CUBE_SIZE = 24;
 
-/** What is told apart in the cube of CUBE_SIZE, as a share of the distance: about a direction, 0.033 in the middle of a face. */
+/** What is told apart in the cube of CUBE_SIZE, as a share of the distance: three quarters of a direction. */
 const TOLD_APART = 0.033;
 
-/** Cubes that nobody needs any more, by their number of cells. */
-const free = new Map<number, Pick<VisibilityCube, 'part' | 'distanceM'>[]>();
-
-function room(cells: number): Pick<VisibilityCube, 'part' | 'distanceM'> {
-  return free.get(cells)?.pop() ?? { part: new Int16Array(cells), distanceM: new Float64Array(cells) };
+interface Room {
+  readonly part: Int16Array;
+  readonly distanceM: Float64Array;
 }
 
+/** Cubes that nobody needs any more, by their number of cells. */
+const free = new Map<number, Room[]>();
+const room = (cells: number): Room =>
+  free.get(cells)?.pop() ?? { part: new Int16Array(cells), distanceM: new Float64Array(cells) };
+
+/** Those that a search which was stopped leaves behind. */
+const leftBehind = new FinalizationRegistry(giveBack);
+
 /** Gives a cube's memory to the next one: it must not be looked at again. */
-export function recycleCube({ part, distanceM }: VisibilityCube): void {
-  const known = free.get(part.length) ?? [];
-  free.set(part.length, known);
-  known.push({ part, distanceM });
+export function recycleCube(cube: VisibilityCube): void {
+  const { part, distanceM, slot } = cube;
+  if (slot) {
+    leftBehind.unregister(cube);
+    giveBack(slot);
+  } else if (distanceM instanceof Float64Array) {
+    const known = free.get(part.length) ?? [];
+    free.set(part.length, known);
+    known.push({ part, distanceM });
+  }
 }
 
 /** Written and never read: which triangle it was is of no use here. */
@@ -53,17 +68,20 @@ export function castCube(
   from: Vec3,
   { size = CUBE_SIZE, exact = false }: { size?: number; exact?: boolean } = {},
 ): VisibilityCube {
+  const shown = exact ? parts : partsFromAfar(parts, from, (TOLD_APART * CUBE_SIZE) / size);
+  const slot = cubeBySimd(shown, from, size);
+  if (slot) {
+    const cube: VisibilityCube = { size, part: slot.part, distanceM: slot.distanceM, slot };
+    leftBehind.register(cube, slot, cube);
+    return cube;
+  }
   const cells = 6 * size * size;
   const { part, distanceM } = room(cells);
   part.fill(NO_PART);
   distanceM.fill(Infinity);
   if (triangles.length < cells) triangles = new Int32Array(cells);
-  rasterise(exact ? parts : partsFromAfar(parts, from, (TOLD_APART * CUBE_SIZE) / size), poseAt(from), cubeBins(size), {
-    part,
-    distanceM,
-    triangle: triangles,
-  });
-  return { size, part, distanceM };
+  rasterise(shown, poseAt(from), cubeBins(size), { part, distanceM, triangle: triangles });
+  return { size, part, distanceM, slot: null };
 }
 
 const frames = new Map<string, CastFrame>();

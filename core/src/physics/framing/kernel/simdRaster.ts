@@ -1,83 +1,13 @@
-import { RASTER_WASM } from '../../../kernel/raster.generated';
-import type { Pose } from '../../mathematics/geometry/pose';
-import type { PosedPart } from '../../words/carrier/posedPart';
-import type { Patches } from './patches';
-import type { RayBins } from './rayBins';
-import { partsInSight, type Hits } from './rayHits';
-
-/** What core/kernel/assembly/raster.ts exports. */
-interface Kernel {
-  readonly memory: { readonly buffer: ArrayBuffer };
-  readonly rays: (...numbers: readonly number[]) => void;
-  readonly clear: (count: number) => void;
-  readonly hold: (...numbers: readonly number[]) => void;
-}
-
-/** As much of WebAssembly as is needed here: pages, workers and Node have it, whatever their type libraries say. */
-interface Assembly {
-  readonly Module: new (bytes: Uint8Array) => object;
-  readonly Instance: new (module: object) => { readonly exports: unknown };
-}
-
-/** The kernel where this machine has SIMD; null where it has not, or where compiling is forbidden: then it is done in TypeScript. Chosen once. */
-function started(): Kernel | null {
-  const { WebAssembly: assembly, atob: bytesOf } = globalThis as {
-    WebAssembly?: Assembly;
-    atob?: (base64: string) => string;
-  };
-  if (!assembly || !bytesOf) return null;
-  try {
-    const bytes = Uint8Array.from(bytesOf(RASTER_WASM), (character) => character.charCodeAt(0));
-    return new assembly.Instance(new assembly.Module(bytes)).exports as Kernel;
-  } catch {
-    return null;
-  }
-}
-
-let kernel: Kernel | null | undefined;
-const kernelHere = (): Kernel | null => (kernel === undefined ? (kernel = started()) : kernel);
-
-/** A stretch of the kernel's memory that is filled from its beginning; full, it is begun anew, and what lay there is brought again when it is needed. */
-class Arena {
-  /** Counts how often it was begun anew: what was put there before is gone. */
-  round = 0;
-  private next: number;
-
-  constructor(
-    private readonly from: number,
-    private readonly to: number,
-  ) {
-    this.next = from;
-  }
-
-  /** Where so many bytes lie, on a multiple of 16; null where they never fit. */
-  take(bytes: number): number | null {
-    const size = (bytes + 15) & ~15;
-    if (size > this.to - this.from) return null;
-    if (this.next + size > this.to) {
-      this.next = this.from;
-      this.round++;
-    }
-    const at = this.next;
-    this.next += size;
-    return at;
-  }
-}
-
-const MB = 1 << 20;
-/** The kernel's own room lies below; its memory has 64 MB, of which only what is used is really taken. Rays of a picture of 1600 × 900 fit. */
-const RAYS = new Arena(MB >> 4, 40 * MB);
-const MESHES = new Arena(40 * MB, 64 * MB);
-
-interface Placed {
-  readonly round: number;
-  readonly at: number;
-}
+import type { Pose } from '../../../mathematics/geometry/pose';
+import type { PosedPart } from '../../../words/carrier/posedPart';
+import type { Patches } from '../patches';
+import type { RayBins } from '../rayBins';
+import { partsInSight, type Hits } from '../rayHits';
+import { kernelHere, type Kernel } from './kernelHere';
+import { MESHES, padded, RAYS, type Placed } from './memory';
 
 const raysPlaced = new WeakMap<RayBins, Placed>();
 const meshesPlaced = new WeakMap<Patches, Placed>();
-
-const padded = (count: number): number => (count + 7) & ~3;
 
 /** Rays as the kernel takes them: windows, starts, directions apart, and room for hits behind. */
 interface RayRoom {
@@ -200,17 +130,16 @@ function placeMesh({ memory }: Kernel, patches: Patches): number | null {
   return at;
 }
 
-/** First hits by the kernel. @returns false where it is not there or has no room for so many rays: nothing was done then */
-export function rasteriseBySimd(
+/** Holds all parts against the rays, where there is a kernel with room for so many. @returns where the hits lie; null: nothing was done */
+export function heldBySimd(
+  here: Kernel,
   parts: readonly PosedPart[],
   worldFromLens: Pose,
   bins: RayBins,
-  { part, distanceM, triangle }: Hits,
-): boolean {
-  const here = kernelHere();
-  if (!here || bins.rays.length === 0) return false;
+): Pick<RayRoom, 'part' | 'triangle' | 'distance'> | null {
+  if (bins.rays.length === 0) return null;
   const room = placeRays(here, bins);
-  if (!room) return false;
+  if (!room) return null;
   const { rays, size, centred, leastCos } = bins;
   here.rays(
     size,
@@ -235,7 +164,20 @@ export function rasteriseBySimd(
     here.hold(at, index, r0, r1, r2, r3, r4, r5, r6, r7, r8, tx, ty, tz);
     return true;
   });
-  if (!fits) return false;
+  return fits ? room : null;
+}
+
+/** First hits by the kernel. @returns false where it is not there or has no room for so many rays: nothing was done then */
+export function rasteriseBySimd(
+  parts: readonly PosedPart[],
+  worldFromLens: Pose,
+  bins: RayBins,
+  { part, distanceM, triangle }: Hits,
+): boolean {
+  const here = kernelHere();
+  const room = here && heldBySimd(here, parts, worldFromLens, bins);
+  if (!here || !room) return false;
+  const { rays } = bins;
   const hit = new Int32Array(here.memory.buffer, room.part, rays.length);
   const triangles = new Int32Array(here.memory.buffer, room.triangle, rays.length);
   const far = new Float32Array(here.memory.buffer, room.distance, rays.length);
