@@ -29,6 +29,7 @@ export default {
       testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
       setupFiles: ['<rootDir>/testing/jsdomGaps.ts'],
       ...shared,
+      setupFilesAfterEnv: [...shared.setupFilesAfterEnv, '<rootDir>/testing/quickQueries.ts'],
       moduleNameMapper: {
         ...shared.moduleNameMapper,
         '\\.css$': '<rootDir>/testing/emptyStyle.ts',
