@@ -24,6 +24,7 @@ import { Inks, type ScenePalette } from './inks';
 import { empty, place } from './objects';
 import { overlayLine, type SceneLine } from './overlayLines';
 import type { SpotPin } from './pins';
+import { slowGraphics } from './slowGraphics';
 import { isDark, solid } from './solid';
 import { SpotPins, type Stretch } from './SpotPins';
 
@@ -47,6 +48,11 @@ const WEDGE_M = 0.55;
 /** So much of the carrier is seen round the chosen spot from near. Metres. */
 const NEAR_M = 1.1;
 
+/** Without a graphics card it is drawn with so many dots to a pixel when nothing has changed for so long: four of them smooth an edge. */
+const FINE_DOTS = 2;
+const FINER_AFTER_MS = 900;
+const HAND_MOVES = ['pointermove', 'pointerdown', 'keydown', 'wheel'] as const;
+
 /** The carrier in the round: plaster with ink edges; the strut, its view and the chosen spot in the loud colour. Drawn on demand. */
 export class CarrierScene {
   private readonly renderer: WebGLRenderer;
@@ -59,6 +65,11 @@ export class CarrierScene {
   private readonly overlay = new Group();
   private readonly inks: Inks;
   private waiting = 0;
+  private readonly slow = slowGraphics();
+  /** Dots to a pixel of the page. */
+  private ratio = 1;
+  private finer = 0;
+  private isCoarse = false;
   private size = { width: 1, height: 1 };
 
   constructor(
@@ -70,7 +81,7 @@ export class CarrierScene {
   ) {
     this.inks = new Inks(palette);
     this.pins = new SpotPins(this.inks);
-    this.renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true });
+    this.renderer = new WebGLRenderer({ canvas, antialias: !this.slow, alpha: true });
     // Reading the compiler's log back stops the page until the graphics process has caught up.
     this.renderer.debug.checkShaderErrors = false;
     this.scene.add(
@@ -98,6 +109,7 @@ export class CarrierScene {
     canvas.addEventListener('pointercancel', this.letGo);
     canvas.addEventListener('pointerup', this.pick);
     canvas.addEventListener('pointermove', this.hover);
+    if (this.slow) HAND_MOVES.forEach((name) => window.addEventListener(name, this.smoothLater, { passive: true }));
   }
 
   private pressed: { x: number; y: number } | null = null;
@@ -201,9 +213,7 @@ export class CarrierScene {
 
   resize(width: number, height: number): void {
     if (width < 2 || height < 2) return;
-    const ratio = Math.min(2, window.devicePixelRatio);
-    // Room for the picture is made anew each time, which costs more than to draw it.
-    if (ratio !== this.renderer.getPixelRatio()) this.renderer.setPixelRatio(ratio);
+    this.ratio = Math.min(2, window.devicePixelRatio);
     if (width === this.size.width && height === this.size.height) return this.draw();
     this.renderer.setSize(width, height, false);
     const before = this.seenHalf();
@@ -330,12 +340,32 @@ export class CarrierScene {
       this.camera.updateMatrixWorld(true);
       this.cutAway();
       this.pins.layOut(this.camera, this.size);
-      this.renderer.render(this.scene, this.camera);
+      this.render(this.slow ? 1 : this.ratio);
+      this.isCoarse = this.slow;
+      this.smoothLater();
     });
+  }
+
+  /** Edges are smooth once nothing moves any more, here or elsewhere on the page. */
+  private readonly smoothLater = () => {
+    if (!this.isCoarse) return;
+    window.clearTimeout(this.finer);
+    this.finer = window.setTimeout(() => {
+      this.isCoarse = false;
+      this.render(FINE_DOTS);
+    }, FINER_AFTER_MS);
+  };
+
+  private render(ratio: number): void {
+    // Room for the picture is made anew each time, which costs more than to draw it.
+    if (ratio !== this.renderer.getPixelRatio()) this.renderer.setPixelRatio(ratio);
+    this.renderer.render(this.scene, this.camera);
   }
 
   dispose(): void {
     cancelAnimationFrame(this.waiting);
+    window.clearTimeout(this.finer);
+    HAND_MOVES.forEach((name) => window.removeEventListener(name, this.smoothLater));
     this.canvas.removeEventListener('pointerdown', this.remember, { capture: true });
     this.canvas.removeEventListener('pointermove', this.slide);
     this.canvas.removeEventListener('pointercancel', this.letGo);

@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useTheme } from '../state/useTheme';
 import { computing } from '../workers/core';
 import { useLatest } from '../workers/useLatest';
+import { slowGraphics } from './slowGraphics';
 import { useRested } from '../workers/useRested';
 import { CarrierScene, type SurfacePlace } from './CarrierScene';
 import type { ScenePalette } from './inks';
@@ -17,7 +18,8 @@ const PALETTES: Record<'light' | 'dark' | 'sun', ScenePalette> = {
   sun: { paper: '#ffffff', ink: '#000000', hivis: '#ff6416', plaster: '#e6e6e6', dark: '#909090' },
 };
 
-const REST_MS = 120;
+/** How long the hand rests before the view in the round follows. */
+const REST_MS = { card: 120, none: 450 } as const;
 /** Of its depth; something is left to point at. */
 const MOST_CUT = 0.8;
 const NO_LINES: readonly SceneLine[] = [];
@@ -72,7 +74,7 @@ export default function CarrierView({
   const meshes = useLatest(rigKey, () => computing.carrierMeshes(rig, stanceId));
   const places = useLatest(rigKey, () => computing.spotPlaces(rig, stanceId));
   // Without a graphics card a drawing takes long: the view in the round follows when the hand rests, the picture at once.
-  const rested = useRested(JSON.stringify([rig, setUp, stanceId]), REST_MS);
+  const rested = useRested(JSON.stringify([rig, setUp, stanceId]), slowGraphics() ? REST_MS.none : REST_MS.card);
   const strut = useLatest(setUp ? rested : null, () => computing.strut(rig, setUp!, stanceId));
   const frameKey = JSON.stringify([rig.machineId, rig.fit]);
   const stretch = useLatest(setUp ? JSON.stringify([rig, setUp.spotId, stanceId]) : null, () =>
