@@ -2,14 +2,13 @@
 import { Buffer } from 'node:buffer';
 import { spawn } from 'node:child_process';
 import { mkdirSync, readdirSync, rmSync } from 'node:fs';
-import { build, installBrowser, installPackages, readJson, run } from './setUp.mjs';
+import { build, installPackages, readJson, run } from './setUp.mjs';
 
 const began = Date.now();
 /** What is begun, and how long all before it took. */
 const heading = (name) => console.error(`\n== ${name} (after ${Math.round((Date.now() - began) / 1000)} s)`);
 
 installPackages();
-installBrowser();
 rmSync('.reports', { recursive: true, force: true });
 mkdirSync('.reports', { recursive: true });
 build();
@@ -32,11 +31,12 @@ const together = (steps) =>
         }),
     ),
   );
-// None of these has a limit of time, as a page in a browser has: they share the processors.
+// None of these has a limit of time, as a page in a browser has: they share the processors. The browser comes meanwhile.
 const [, ...checked] = await together([
   ['what practice expects', process.execPath, ['scripts/outcomes.mjs', 'groups', '.reports']],
   ['types', 'npm', ['run', 'typecheck', '--silent']],
   ['lint', 'npm', ['run', 'lint', '--silent']],
+  ['the browser', process.execPath, ['-e', "import('./scripts/setUp.mjs').then((setUp) => setUp.installBrowser())"]],
 ]);
 let failedSteps = checked.filter((code) => code !== 0).length;
 
