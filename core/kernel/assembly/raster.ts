@@ -3,6 +3,8 @@
  * is allocated here; where things lie is told by physics/framing/kernel.
  */
 
+import { corner, CUT, cutToFace } from './cut';
+
 /** Corners of one patch seen from the lens: place, face of the cube, place on that face in bins. */
 const MOST = 256;
 const X = memory.data(MOST * 4, 16);
@@ -11,9 +13,6 @@ const Z = memory.data(MOST * 4, 16);
 const U = memory.data(MOST * 4, 16);
 const W = memory.data(MOST * 4, 16);
 const F = memory.data(MOST * 4, 16);
-/** A polygon that is cut to a face, and the next one: at most nine corners of three numbers. */
-const CUT_A = memory.data(9 * 3 * 4, 16);
-const CUT_B = memory.data(9 * 3 * 4, 16);
 /** Rectangles of four triangles: first and last bins both ways. */
 const BINS = memory.data(4 * 4 * 4, 16);
 
@@ -467,7 +466,7 @@ function acrossFaces(i: i32, j: i32, k: i32, number: i32): void {
     let lowW: f32 = <f32>size;
     let highW: f32 = 0;
     for (let n = 0; n < count; n++) {
-      const m = at(CUT_A, n * 3);
+      const m = at(CUT, n * 3);
       // At the lens itself it may lie anywhere on the face.
       if (m <= 1e-9) {
         lowU = 0;
@@ -476,8 +475,8 @@ function acrossFaces(i: i32, j: i32, k: i32, number: i32): void {
         highW = <f32>size;
         break;
       }
-      const placeU = (at(CUT_A, n * 3 + 1) / m) * half + half;
-      const placeW = (at(CUT_A, n * 3 + 2) / m) * half + half;
+      const placeU = (at(CUT, n * 3 + 1) / m) * half + half;
+      const placeW = (at(CUT, n * 3 + 2) / m) * half + half;
       lowU = min<f32>(lowU, placeU);
       highU = max<f32>(highU, placeU);
       lowW = min<f32>(lowW, placeW);
@@ -485,51 +484,4 @@ function acrossFaces(i: i32, j: i32, k: i32, number: i32): void {
     }
     fill(window, i, j, k, number, firstBin(lowU), lastBin(highU), firstBin(lowW), lastBin(highW));
   }
-}
-
-// @ts-ignore: decorator
-@inline
-function corner(n: i32, m: f32, u: f32, w: f32): void {
-  const to = CUT_A + <usize>n * 12;
-  store<f32>(to, m);
-  store<f32>(to + 4, u);
-  store<f32>(to + 8, w);
-}
-
-/** Cuts the triangle in CUT_A to |u| and |w| at most as large as the way along the axis; what is left lies there (Sutherland & Hodgman 1974). */
-function cutToFace(): i32 {
-  let now = CUT_A;
-  let next = CUT_B;
-  let count = 3;
-  for (let plane = 0; plane < 4 && count > 0; plane++) {
-    const q: usize = plane < 2 ? 4 : 8;
-    const s: f32 = (plane & 1) == 0 ? 1 : -1;
-    let kept: usize = 0;
-    for (let n = 0; n < count; n++) {
-      const a = now + <usize>n * 12;
-      const b = now + <usize>((n + 1) % count) * 12;
-      const da = load<f32>(a) - s * load<f32>(a + q);
-      const db = load<f32>(b) - s * load<f32>(b + q);
-      if (da >= 0) {
-        const to = next + kept * 12;
-        store<f32>(to, load<f32>(a));
-        store<f32>(to + 4, load<f32>(a + 4));
-        store<f32>(to + 8, load<f32>(a + 8));
-        kept++;
-      }
-      if (da >= 0 != db >= 0) {
-        const share = da / (da - db);
-        const to = next + kept * 12;
-        store<f32>(to, load<f32>(a) + share * (load<f32>(b) - load<f32>(a)));
-        store<f32>(to + 4, load<f32>(a + 4) + share * (load<f32>(b + 4) - load<f32>(a + 4)));
-        store<f32>(to + 8, load<f32>(a + 8) + share * (load<f32>(b + 8) - load<f32>(a + 8)));
-        kept++;
-      }
-    }
-    const swap = now;
-    now = next;
-    next = swap;
-    count = <i32>kept;
-  }
-  return count;
 }

@@ -50,14 +50,8 @@ export function measureLooked(
   if (!found) return measureFrame(lookUpFrame(cube, rotation, grid), parts, lens, worldFromCamera, ground, false);
   const { whole, real } = found;
   const [shares, middle] = [noShares(), noShares()];
-  [shares.sky, shares.way, shares.ground, middle.sky, middle.way, middle.ground] = real.subarray(2, 8) as unknown as [
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-  ];
+  Object.assign(shares, { sky: real[2]!, way: real[3]!, ground: real[4]! });
+  Object.assign(middle, { sky: real[5]!, way: real[6]!, ground: real[7]! });
   const seen = freshSeen(parts.length, columns, rows);
   for (let part = 0; part < parts.length; part++) {
     const at = TALLY.head + part * TALLY.part;

@@ -21,12 +21,12 @@ export function StanceStrip({ stances, chosen, onChoose }: StanceStripProps) {
           type="button"
           role="radio"
           aria-checked={stance.stanceId === chosen}
-          className={`min-w-0 border-r border-hair p-1 text-left last:border-r-0 hover:bg-paper-2 ${stance.stanceId === chosen ? 'bg-ink text-paper hover:bg-ink' : ''}`}
+          className={`flex min-w-0 flex-col justify-start border-r border-hair p-1 text-left last:border-r-0 hover:bg-paper-2 ${stance.stanceId === chosen ? 'bg-ink text-paper hover:bg-ink' : ''}`}
           onClick={() => onChoose(stance.stanceId)}
         >
           <Thumb stanceId={stance.stanceId} />
-          <span className="flex flex-wrap justify-between gap-x-1 px-0.5 leading-tight">
-            <span className="label font-[600] wrap-anywhere max-sm:truncate">{stance.name}</span>
+          <span className="flex w-full flex-wrap justify-between gap-x-1 px-0.5 leading-tight">
+            <span className="label font-[600] wrap-anywhere">{stance.name}</span>
             <span className="reading text-[0.82rem] whitespace-nowrap max-sm:hidden">
               {stance.stanceId === SET_UP_STANCE_ID ? 'level' : `${Math.round(stance.share * 100)} %`}
             </span>
