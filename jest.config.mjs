@@ -40,6 +40,6 @@ export default {
       },
     },
     { displayName: 'server', rootDir: 'server', testEnvironment: 'node', ...shared },
-    { displayName: 'e2e', rootDir: 'e2e', testEnvironment: 'node', ...shared },
+    { displayName: 'e2e', rootDir: 'e2e', testEnvironment: '<rootDir>/../jest.oneBrowser.mjs', ...shared },
   ],
 };

@@ -1,6 +1,6 @@
 /**
- * Unit and reference tests as npm test runs them: those of the core share a few contexts instead of having one each. What the engine has
- * learnt of the core's code is then learnt twice, not a hundred times, which takes a third off their time.
+ * Tests as npm test runs them: those of the core share a few contexts instead of having one each, and those of the real page share one browser. What
+ * the engine has learnt of the code is then learnt twice, not a hundred times, which takes a third off their time.
  */
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
@@ -8,43 +8,49 @@ import { fileURLToPath } from 'node:url';
 import { rolldown } from 'rolldown';
 import apart from './jest.config.mjs';
 
-const CONTEXTS = 2;
 const root = dirname(fileURLToPath(import.meta.url));
-const core = join(root, 'core');
-const together = join(core, 'dist/together');
 
-rmSync(together, { recursive: true, force: true });
-mkdirSync(together, { recursive: true });
-const tests = readdirSync(core, { recursive: true, encoding: 'utf8' })
-  .filter((name) => name.endsWith('.test.ts') && !/^(dist|node_modules)\b/.test(name))
-  .sort();
-for (let n = 0; n < CONTEXTS; n++) {
-  const lines = tests
-    .filter((_, i) => i % CONTEXTS === n)
-    .map((name) => {
-      const path = relative(together, join(core, name)).replace(/\.ts$/, '');
-      return `describe(${JSON.stringify(`core/${name}`)}, () => {\n  require(${JSON.stringify(path)});\n});\n`;
-    });
-  writeFileSync(join(together, `${n + 1}.test.js`), lines.join(''));
+/** Puts the tests of a project into so many files, each of which is one context to the runner. @returns the folder that they lie in */
+function gathered(project, contexts) {
+  const folder = join(root, project);
+  const together = join(folder, 'dist/together');
+  rmSync(together, { recursive: true, force: true });
+  mkdirSync(together, { recursive: true });
+  const tests = readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((name) => name.endsWith('.test.ts') && !/^(dist|node_modules)\b/.test(name))
+    .sort();
+  for (let n = 0; n < contexts; n++) {
+    const lines = tests
+      .filter((_, i) => i % contexts === n)
+      .map((name) => {
+        const path = relative(together, join(folder, name)).replace(/\.ts$/, '');
+        return `describe(${JSON.stringify(`${project}/${name}`)}, () => {\n  require(${JSON.stringify(path)});\n});\n`;
+      });
+    writeFileSync(join(together, `${n + 1}.test.js`), lines.join(''));
+  }
+  return together;
 }
+const CONTEXTS = { core: 2, e2e: 1 };
+const [together] = Object.entries(CONTEXTS).map(([project, contexts]) => gathered(project, contexts));
 
-const bundle = await rolldown({ input: join(core, 'src/index.ts'), platform: 'node', logLevel: 'warn' });
+const bundle = await rolldown({ input: join(root, 'core/src/index.ts'), platform: 'node', logLevel: 'warn' });
 await bundle.write({ file: join(together, 'core.cjs'), format: 'cjs' });
 
-/** Tests of page and server take the core ready made. */
+/** These take the core ready made. @param environment one that hands it in; else each file reads it in */
 const withSharedCore = (project, environment) => ({
   ...project,
-  testEnvironment: `<rootDir>/../${environment}`,
+  testEnvironment: environment ? `<rootDir>/../${environment}` : project.testEnvironment,
   moduleNameMapper: { ...project.moduleNameMapper, '^@strut-spot/core$': '<rootDir>/../web/testing/sharedCore.cjs' },
 });
 
+const asRunTogether = {
+  core: (project) => ({ ...project, testMatch: ['<rootDir>/dist/together/*.test.js'] }),
+  web: (project) => withSharedCore(project, 'jest.page.mjs'),
+  server: (project) => withSharedCore(project, 'jest.server.mjs'),
+  e2e: (project) => ({ ...withSharedCore(project), testMatch: ['<rootDir>/dist/together/*.test.js'] }),
+};
+
 export default {
-  projects: apart.projects
-    .filter(({ displayName }) => displayName !== 'e2e')
-    .map((project) =>
-      project.displayName === 'core'
-        ? { ...project, testMatch: ['<rootDir>/dist/together/*.test.js'] }
-        : withSharedCore(project, project.displayName === 'web' ? 'jest.page.mjs' : 'jest.server.mjs'),
-    ),
+  projects: apart.projects.map((project) => asRunTogether[project.displayName](project)),
   testSequencer: './jest.longestFirst.mjs',
 };

@@ -18,7 +18,7 @@ const WRITE = `
   return Date.now();`;
 
 it(`killed in the middle of editing, ${ROUNDS} times: every outing opens, and no edit older than half a second is lost`, async () => {
-  let page = await Page.start();
+  let page = await Page.start({ own: true });
   await page.open('/');
   await page.click(await page.at('//a[contains(., "Late winter on Skerra")]'));
   const address = '/outing/skerra-late-winter';

@@ -2,7 +2,7 @@
 import { Buffer } from 'node:buffer';
 import { spawn } from 'node:child_process';
 import { mkdirSync, readdirSync, rmSync } from 'node:fs';
-import { build, installPackages, readJson, run } from './setUp.mjs';
+import { installPackages, readJson, run } from './setUp.mjs';
 
 const began = Date.now();
 /** What is begun, and how long all before it took. */
@@ -11,39 +11,50 @@ const heading = (name) => console.error(`\n== ${name} (after ${Math.round((Date.
 installPackages();
 rmSync('.reports', { recursive: true, force: true });
 mkdirSync('.reports', { recursive: true });
-build();
-heading('what practice expects, types, lint');
+run('npm', ['run', 'catalog', '--silent']);
 
-/** Runs several commands at a time; what each says is printed when it ends. */
-const together = (steps) =>
-  Promise.all(
-    steps.map(
-      ([name, command, args]) =>
-        new Promise((resolve) => {
-          const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'] });
-          const said = [];
-          for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => said.push(data));
-          child.once('close', (code) => {
-            heading(`${name}, done`);
-            console.error(`${Buffer.concat(said)}`);
-            resolve(code);
-          });
-        }),
-    ),
-  );
-// None of these has a limit of time, as a page in a browser has: they share the processors. The browser comes meanwhile.
-const [, ...checked] = await together([
-  ['what practice expects', process.execPath, ['scripts/outcomes.mjs', 'groups', '.reports']],
-  ['types', 'npm', ['run', 'typecheck', '--silent']],
-  ['lint', 'npm', ['run', 'lint', '--silent']],
-  ['the browser', process.execPath, ['-e', "import('./scripts/setUp.mjs').then((setUp) => setUp.installBrowser())"]],
+/** A command to its end; its status. */
+const ended = (command, args, stdio) => {
+  const child = spawn(command, args, { stdio });
+  return [child, new Promise((resolve) => child.once('close', (code) => resolve(code ?? 1)))];
+};
+/** A step whose words are printed all at once when it ends, as others run beside it. */
+const aside = async (name, command, args) => {
+  const [child, status] = ended(command, args, ['ignore', 'pipe', 'pipe']);
+  const said = [];
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => said.push(data));
+  await status;
+  heading(`${name}, done`);
+  console.error(`${Buffer.concat(said)}`);
+  return status;
+};
+/** The same with what no other step has use for: a browser leaves a fifth of two processors idle. */
+const inIdleTime = (name, ...command) => aside(name, 'nice', ['-n', '19', ...command]);
+/** A step that has the screen for itself. */
+const alone = (name, command, args) => {
+  heading(name);
+  return ended(command, args, ['ignore', 2, 2])[1];
+};
+const setUp = (what) => ['-e', `import('./scripts/setUp.mjs').then((setUp) => setUp.${what}())`];
+
+heading('what practice expects, the build and the browser; types and lint whenever there is time');
+const inspected = [
+  inIdleTime('types', 'npm', 'run', 'typecheck', '--silent'),
+  inIdleTime('lint', 'npm', 'run', 'lint', '--silent'),
+];
+const [practised, ...prepared] = await Promise.all([
+  aside('what practice expects', process.execPath, ['scripts/outcomes.mjs', 'groups', '.reports']),
+  aside('the build', process.execPath, setUp('build')),
+  aside('the browser', process.execPath, setUp('installBrowser')),
 ]);
-let failedSteps = checked.filter((code) => code !== 0).length;
+if (prepared.some((status) => status !== 0)) throw new Error('the page was not built, or there is no browser');
+let failedSteps = Number(practised !== 0);
 
 const counts = { passed: 0, failed: 0, skipped: 0 };
 const reportOf = (projects) => `.reports/${projects.join('-')}.json`;
 const jestArguments = (projects, extra) => [
   'jest',
+  '--config=jest.together.mjs',
   '--selectProjects',
   ...projects,
   '--json',
@@ -77,16 +88,12 @@ const practice = () => {
 };
 practice();
 const units = ['core', 'web', 'server'];
-heading('unit and reference tests');
 // Left to itself the runner keeps one core free, which of two is half.
-count(
-  'unit and reference tests',
-  units,
-  run('npx', jestArguments(units, ['--config=jest.together.mjs', '--maxWorkers=2'])),
-);
-heading('the real page');
-// One browser at a time fills two processors.
-count('the real page', ['e2e'], run('npx', jestArguments(['e2e'], ['--runInBand'])));
+const unit = jestArguments(units, ['--maxWorkers=2']);
+count('unit and reference tests', units, await alone('unit and reference tests', 'npx', unit));
+const page = jestArguments(['e2e'], ['--runInBand']);
+count('the real page', ['e2e'], await alone('the real page', 'npx', page));
+for (const status of await Promise.all(inspected)) failedSteps += Number(status !== 0);
 
 heading('the end');
 if (failedSteps > 0) console.error(`\n${failedSteps} of types, lint and runs failed; they count as failed below.`);

@@ -44,8 +44,26 @@ export class Page {
     private readonly flags: readonly string[],
   ) {}
 
-  /** Run from the project's folder. @param asUsed translated as in anybody's browser, not as quickly as tests can do with */
-  static async start({ asUsed = false } = {}): Promise<Page> {
+  /** One browser for all files of tests that lie in one run: what it has translated of the page is translated once. */
+  private static shared: Page | undefined;
+
+  /**
+   * Run from the project's folder. Gives the run's one browser, with nothing in its store.
+   * @param own a browser of one's own, which `stop` ends
+   * @param asUsed one's own, translated as in anybody's browser, not as quickly as tests can do with
+   */
+  static async start({ asUsed = false, own = asUsed } = {}): Promise<Page> {
+    if (own) return Page.withServer(asUsed);
+    if (Page.shared) await Page.shared.emptied();
+    else {
+      Page.shared = await Page.withServer(false);
+      // The tests' environment calls it after the last of them.
+      Object.assign(globalThis, { endBrowser: () => Page.shared!.quit() });
+    }
+    return Page.shared;
+  }
+
+  private static async withServer(asUsed: boolean): Promise<Page> {
     const folder = mkdtempSync(join(tmpdir(), 'strut-spot-e2e-'));
     const server = spawn(process.execPath, ['server/dist/main.js'], {
       // Files of tests that run side by side do not begin at the same port.
@@ -153,7 +171,28 @@ export class Page {
     });
   }
 
+  /** As it was begun: one window, as large as a laptop's, on line, with an empty store, and no complaints. */
+  private async emptied(): Promise<void> {
+    const [first, ...further] = await this.driver.getAllWindowHandles();
+    for (const handle of further) {
+      await this.driver.switchTo().window(handle);
+      await this.driver.close();
+    }
+    await this.driver.switchTo().window(first!);
+    await this.offline(false);
+    await this.lessMotion(false);
+    await this.driver.get('about:blank');
+    await this.tools('Storage.clearDataForOrigin', { origin: new URL(this.address).origin, storageTypes: 'all' });
+    await this.resize(1280, 800, false);
+    await this.errors();
+  }
+
+  /** The run's one browser goes on for the next file of tests. */
   async stop(): Promise<void> {
+    if (this !== Page.shared) await this.quit();
+  }
+
+  private async quit(): Promise<void> {
     await this.driver.quit();
     this.server.kill();
     rmSync(this.folder, { recursive: true, force: true, maxRetries: 5 });
@@ -165,7 +204,7 @@ export class Page {
   /** Goes to another path as a link within the page does: nothing is loaded anew, and what is warm stays so. */
   async go(path: string): Promise<void> {
     const here = new URL(await this.driver.getCurrentUrl());
-    if (here.pathname === path) return this.open(path);
+    if (!here.href.startsWith(this.address) || here.pathname === path) return this.open(path);
     await this.driver.executeScript(
       `window.leftMain = document.querySelector('main');
        history.pushState({}, '', arguments[0]);
