@@ -50,10 +50,10 @@ export class Page {
   /**
    * Run from the project's folder. Gives the run's one browser, with nothing in its store.
    * @param own a browser of one's own, which `stop` ends
-   * @param asUsed one's own, translated as in anybody's browser, not as quickly as tests can do with
+   * @param asUsed the same, translated as in anybody's browser, not as quickly as tests can do with
    */
-  static async start({ asUsed = false, own = asUsed } = {}): Promise<Page> {
-    if (own) return Page.withServer(asUsed);
+  static async start({ asUsed = false, own = false } = {}): Promise<Page> {
+    if (own || asUsed) return Page.withServer(asUsed);
     if (Page.shared) await Page.shared.emptied();
     else {
       Page.shared = await Page.withServer(false);

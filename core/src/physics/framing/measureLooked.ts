@@ -5,17 +5,8 @@ import type { RayGrid } from '../../mathematics/lens/rayGrid';
 import type { Ground } from '../../words/carrier/land';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { lookBySimd, TALLY } from './kernel/simdLook';
-import {
-  cornerDirections,
-  freshSeen,
-  measuresOf,
-  measureFrame,
-  noShares,
-  skyPlanes,
-  WAY,
-  WAY_SLOPE,
-  type FrameMeasures,
-} from './measureFrame';
+import { freshSeen, measuresOf, measureFrame, noShares, WAY, WAY_SLOPE, type FrameMeasures } from './measureFrame';
+import { cornerDirections, skyPlanes } from './skyLine';
 import { lookUpFrame, type VisibilityCube } from './visibilityCube';
 
 /**
