@@ -5,16 +5,13 @@
 
 import { corner, CUT, cutToFace } from './cut';
 
-/** Corners of one patch seen from the lens: place, face of the cube, place on that face in bins. */
+/** Corners of one patch seen from the lens: place, face of the cube, and where on that face, in bins: (u, w, −u, −w), so that the greatest of several bounds them. */
 const MOST = 256;
 const X = memory.data(MOST * 4, 16);
 const Y = memory.data(MOST * 4, 16);
 const Z = memory.data(MOST * 4, 16);
-const U = memory.data(MOST * 4, 16);
-const W = memory.data(MOST * 4, 16);
 const F = memory.data(MOST * 4, 16);
-/** Rectangles of four triangles: first and last bins both ways. */
-const BINS = memory.data(4 * 4 * 4, 16);
+const BOUND = memory.data(MOST * 16, 16);
 
 /** Rounding on a face, in bins. */
 const EDGE: f32 = 1e-4;
@@ -25,7 +22,8 @@ const INSIDE_M: f32 = 0.001;
 // The rays, see `rays`.
 let size: i32 = 0;
 let half: f32 = 0;
-let centred: bool = false;
+/** From bounds to last bins, and to first ones with their sign turned, by rounding down. */
+let margin: v128 = f32x4.splat(0);
 let leastCos: f32 = 0;
 let leastSin: f32 = 0;
 let faces: usize = 0;
@@ -38,7 +36,7 @@ let hitTriangle: usize = 0;
 let hitDistance: usize = 0;
 let part: i32 = 0;
 
-/** Rays that the next parts are held against. @param windows per face: rays on it, lowU, highU, lowW, highW, base, width */
+/** Rays that the next parts are held against. @param windows per face: highU, highW, −lowU, −lowW, base, width and two to spare */
 export function rays(
   binsAlong: i32,
   inTheMiddle: i32,
@@ -54,7 +52,8 @@ export function rays(
 ): void {
   size = binsAlong;
   half = <f32>binsAlong / 2;
-  centred = inTheMiddle != 0;
+  // A ray in the middle of its bin is reached half a bin later; one that may lie anywhere in it, as soon as the bin is.
+  margin = inTheMiddle != 0 ? f32x4(EDGE - 0.5, EDGE - 0.5, EDGE + 0.5, EDGE + 0.5) : f32x4(EDGE, EDGE, EDGE + 1, EDGE + 1);
   leastCos = cos;
   leastSin = sqrt<f32>(max<f32>(0, 1 - cos * cos));
   faces = windows;
@@ -102,18 +101,6 @@ function outOfSight(x: f32, square: f32, radius: f32): bool {
 @inline
 function at(list: usize, index: i32): f32 {
   return load<f32>(list + (<usize>index << 2));
-}
-
-// @ts-ignore: decorator
-@inline
-function firstBin(low: f32): i32 {
-  return <i32>(centred ? ceil<f32>(low - 0.5 - EDGE) : floor<f32>(low - EDGE));
-}
-
-// @ts-ignore: decorator
-@inline
-function lastBin(high: f32): i32 {
-  return <i32>(centred ? floor<f32>(high - 0.5 + EDGE) : floor<f32>(high + EDGE));
 }
 
 /**
@@ -223,8 +210,17 @@ export function hold(
       const u = v128.bitselect(y, x, onX);
       const w = v128.bitselect(z, v128.bitselect(z, y, onY), onX);
       const scale = f32x4.div(HALF, largest);
-      v128.store(U + to, f32x4.add(f32x4.mul(u, scale), HALF));
-      v128.store(W + to, f32x4.add(f32x4.mul(w, scale), HALF));
+      const placeU = f32x4.add(f32x4.mul(u, scale), HALF);
+      const placeW = f32x4.add(f32x4.mul(w, scale), HALF);
+      const low = v128.shuffle<i32>(placeU, placeW, 0, 4, 1, 5);
+      const high = v128.shuffle<i32>(placeU, placeW, 2, 6, 3, 7);
+      const lowest = f32x4.neg(low);
+      const highest = f32x4.neg(high);
+      const bound = BOUND + (<usize>i << 4);
+      v128.store(bound, v128.shuffle<i64>(low, lowest, 0, 2));
+      v128.store(bound, v128.shuffle<i64>(low, lowest, 1, 3), 16);
+      v128.store(bound, v128.shuffle<i64>(high, highest, 0, 2), 32);
+      v128.store(bound, v128.shuffle<i64>(high, highest, 1, 3), 48);
     }
     const t0 = patch << 6;
     const t1 = min<i32>(triangles, t0 + 64);
@@ -240,153 +236,92 @@ export function hold(
         if (facing == 0) continue;
       }
       if (t + 4 > t1) facing &= (1 << (t1 - t)) - 1;
-      four(t, facing, first + (<usize>t << 1), second + (<usize>t << 1), third + (<usize>t << 1));
-    }
-  }
-}
-
-/** Their places on the faces of the cube, of four corners at a time. */
-// @ts-ignore: decorator
-@inline
-function lanes(list: usize, corners: usize): v128 {
-  const a = v128.load32_zero(list + (<usize>load<u16>(corners) << 2));
-  const b = v128.load32_lane(list + (<usize>load<u16>(corners, 2) << 2), a, 1);
-  const c = v128.load32_lane(list + (<usize>load<u16>(corners, 4) << 2), b, 2);
-  return v128.load32_lane(list + (<usize>load<u16>(corners, 6) << 2), c, 3);
-}
-
-/** Rectangle of bins of each of four triangles: those that hold no ray, or none in the window of their face, go together. */
-// @ts-ignore: decorator
-@inline
-function four(t: i32, facing: i32, first: usize, second: usize, third: usize): void {
-  const face = lanes(F, first);
-  const other = v128.or(v128.xor(face, lanes(F, second)), v128.xor(face, lanes(F, third)));
-  const onOne = i32x4.bitmask(i32x4.eq(other, i32x4.splat(0)));
-  const across = facing & ~onOne;
-  let here = facing & onOne;
-  if (here != 0) {
-    const a = lanes(U, first);
-    const b = lanes(U, second);
-    const c = lanes(U, third);
-    const d = lanes(W, first);
-    const e = lanes(W, second);
-    const f = lanes(W, third);
-    const before = f32x4.splat(centred ? <f32>-0.5 - EDGE : -EDGE);
-    const after = f32x4.splat(centred ? <f32>-0.5 + EDGE : EDGE);
-    let u0 = f32x4.add(f32x4.pmin(a, f32x4.pmin(b, c)), before);
-    let u1 = f32x4.add(f32x4.pmax(a, f32x4.pmax(b, c)), after);
-    let w0 = f32x4.add(f32x4.pmin(d, f32x4.pmin(e, f)), before);
-    let w1 = f32x4.add(f32x4.pmax(d, f32x4.pmax(e, f)), after);
-    u0 = centred ? f32x4.ceil(u0) : f32x4.floor(u0);
-    w0 = centred ? f32x4.ceil(w0) : f32x4.floor(w0);
-    u1 = f32x4.floor(u1);
-    w1 = f32x4.floor(w1);
-    here &= i32x4.bitmask(v128.and(f32x4.le(u0, u1), f32x4.le(w0, w1)));
-    if (here != 0) {
-      v128.store(BINS, i32x4.trunc_sat_f32x4_s(u0));
-      v128.store(BINS, i32x4.trunc_sat_f32x4_s(u1), 16);
-      v128.store(BINS, i32x4.trunc_sat_f32x4_s(w0), 32);
-      v128.store(BINS, i32x4.trunc_sat_f32x4_s(w1), 48);
-      do {
-        const lane = ctz<i32>(here);
-        here &= here - 1;
-        const corner = <usize>lane << 1;
-        const i = <i32>load<u16>(first + corner);
-        const window = faces + <usize>load<i32>(F + (<usize>i << 2)) * 28;
-        if (load<i32>(window) == 0) continue;
-        const bins = BINS + (<usize>lane << 2);
-        fill(
-          window,
-          i,
-          <i32>load<u16>(second + corner),
-          <i32>load<u16>(third + corner),
-          t + lane,
-          load<i32>(bins),
-          load<i32>(bins, 16),
-          load<i32>(bins, 32),
-          load<i32>(bins, 48),
+      while (facing != 0) {
+        const number = t + ctz<i32>(facing);
+        facing &= facing - 1;
+        const at = <usize>number << 1;
+        const i = <i32>load<u16>(first + at);
+        const j = <i32>load<u16>(second + at);
+        const k = <i32>load<u16>(third + at);
+        const face = load<i32>(F + (<usize>i << 2));
+        if (face != load<i32>(F + (<usize>j << 2)) || face != load<i32>(F + (<usize>k << 2))) {
+          acrossFaces(i, j, k, number);
+          continue;
+        }
+        const bounds = f32x4.pmax(
+          v128.load(BOUND + (<usize>i << 4)),
+          f32x4.pmax(v128.load(BOUND + (<usize>j << 4)), v128.load(BOUND + (<usize>k << 4))),
         );
-      } while (here != 0);
+        inBounds(face, bounds, i, j, k, number);
+      }
     }
   }
-  for (let left = across; left != 0; left &= left - 1) {
-    const lane = ctz<i32>(left);
-    const corner = <usize>lane << 1;
-    acrossFaces(
-      <i32>load<u16>(first + corner),
-      <i32>load<u16>(second + corner),
-      <i32>load<u16>(third + corner),
-      t + lane,
-    );
+}
+
+/** The triangle against the rays of a face within these bounds (u, w, −u, −w); many a small one lies between the rays. */
+// @ts-ignore: decorator
+@inline
+function inBounds(face: i32, bounds: v128, i: i32, j: i32, k: i32, number: i32): void {
+  const window = faces + (<usize>face << 5);
+  // Last bins, and first ones with their sign turned: within the window, and none where they have crossed.
+  const bins = i32x4.min_s(i32x4.trunc_sat_f32x4_s(f32x4.floor(f32x4.add(bounds, margin))), v128.load(window));
+  if (i32x4.bitmask(i32x4.add(bins, v128.shuffle<i64>(bins, bins, 1, 0))) != 0) return;
+  const lastU = i32x4.extract_lane(bins, 0);
+  const lastW = i32x4.extract_lane(bins, 1);
+  const firstU = -i32x4.extract_lane(bins, 2);
+  let w = -i32x4.extract_lane(bins, 3);
+  const width = <usize>load<i32>(window, 20) << 2;
+  // Counted from the window's own first bins.
+  let row =
+    start + (<usize>(load<i32>(window, 16) + load<i32>(window, 8) + firstU) << 2) + <usize>(w + load<i32>(window, 12)) * width;
+  const across = <usize>(lastU - firstU + 1) << 2;
+  while (load<i32>(row) == load<i32>(row + across)) {
+    if (++w > lastW) return;
+    row += width;
   }
+  fill(row, across, width, lastW - w, i, j, k, number);
 }
 
 /**
- * Holds the triangle against the rays of its rectangle of bins on a face. With i its first corner, e1 and e2 its edges from there and n their product, a
+ * Holds the triangle against the rays of a rectangle of bins. With i its first corner, e1 and e2 its edges from there and n their product, a
  * ray d meets its plane at (i·n)/(d·n), and lies inside where d·(e2 × i), d·(i × e1) and what is left of d·n have one sign: products of edges, so that
- * a small triangle far away is as well told as a near one.
+ * a small triangle far away is as well told as a near one. @param row where the first row's starts lie @param across from there to its end, bytes
+ * @param width from one row to the next, bytes @param further rows after the first
  */
-function fill(window: usize, i: i32, j: i32, k: i32, number: i32, fromU: i32, toU: i32, fromW: i32, toW: i32): void {
-  const lowU = load<i32>(window + 4);
-  const lowW = load<i32>(window + 12);
-  const base = load<i32>(window + 20);
-  const width = load<i32>(window + 24);
-  const u0 = max<i32>(fromU, lowU);
-  const u1 = min<i32>(toU, load<i32>(window + 8));
-  const w0 = max<i32>(fromW, lowW);
-  const w1 = min<i32>(toW, load<i32>(window + 16));
-  if (u0 > u1 || w0 > w1) return;
-  let ready = false;
-  let volume: f32 = 0;
-  let NX = f32x4.splat(0);
-  let NY = NX;
-  let NZ = NX;
-  let BX = NX;
-  let BY = NX;
-  let BZ = NX;
-  let CX = NX;
-  let CY = NX;
-  let CZ = NX;
-  let VOLUME = NX;
+function fill(row: usize, across: usize, width: usize, further: i32, i: i32, j: i32, k: i32, number: i32): void {
+  const xi = at(X, i);
+  const yi = at(Y, i);
+  const zi = at(Z, i);
+  const px = at(X, j) - xi;
+  const py = at(Y, j) - yi;
+  const pz = at(Z, j) - zi;
+  const qx = at(X, k) - xi;
+  const qy = at(Y, k) - yi;
+  const qz = at(Z, k) - zi;
+  const nx = py * qz - pz * qy;
+  const ny = pz * qx - px * qz;
+  const nz = px * qy - py * qx;
+  const volume = xi * nx + yi * ny + zi * nz;
+  if (volume == 0) return;
+  const sign: f32 = volume < 0 ? -1 : 1;
+  const NX = f32x4.splat(nx * sign);
+  const NY = f32x4.splat(ny * sign);
+  const NZ = f32x4.splat(nz * sign);
+  const BX = f32x4.splat((qy * zi - qz * yi) * sign);
+  const BY = f32x4.splat((qz * xi - qx * zi) * sign);
+  const BZ = f32x4.splat((qx * yi - qy * xi) * sign);
+  const CX = f32x4.splat((yi * pz - zi * py) * sign);
+  const CY = f32x4.splat((zi * px - xi * pz) * sign);
+  const CZ = f32x4.splat((xi * py - yi * px) * sign);
+  const VOLUME = f32x4.splat(volume * sign);
   const slack = f32x4.splat(SLACK);
   const nought = f32x4.splat(0);
   const nearest = f32x4.splat(1e-9);
   const PART = i32x4.splat(part);
   const NUMBER = i32x4.splat(number);
-  for (let w = w0; w <= w1; w++) {
-    const row = base + (w - lowW) * width - lowU;
-    const from = load<i32>(start + (<usize>(row + u0) << 2));
-    const to = load<i32>(start + (<usize>(row + u1 + 1) << 2));
-    if (from == to) continue;
-    if (!ready) {
-      ready = true;
-      const xi = at(X, i);
-      const yi = at(Y, i);
-      const zi = at(Z, i);
-      const px = at(X, j) - xi;
-      const py = at(Y, j) - yi;
-      const pz = at(Z, j) - zi;
-      const qx = at(X, k) - xi;
-      const qy = at(Y, k) - yi;
-      const qz = at(Z, k) - zi;
-      const nx = py * qz - pz * qy;
-      const ny = pz * qx - px * qz;
-      const nz = px * qy - py * qx;
-      volume = xi * nx + yi * ny + zi * nz;
-      if (volume == 0) return;
-      const sign: f32 = volume < 0 ? -1 : 1;
-      volume *= sign;
-      NX = f32x4.splat(nx * sign);
-      NY = f32x4.splat(ny * sign);
-      NZ = f32x4.splat(nz * sign);
-      BX = f32x4.splat((qy * zi - qz * yi) * sign);
-      BY = f32x4.splat((qz * xi - qx * zi) * sign);
-      BZ = f32x4.splat((qx * yi - qy * xi) * sign);
-      CX = f32x4.splat((yi * pz - zi * py) * sign);
-      CY = f32x4.splat((zi * px - xi * pz) * sign);
-      CZ = f32x4.splat((xi * py - yi * px) * sign);
-      VOLUME = f32x4.splat(volume);
-    }
+  for (; further >= 0; further--, row += width) {
+    const from = load<i32>(row);
+    const to = load<i32>(row + across);
     for (let s = from; s < to; s += 4) {
       const q = <usize>s << 2;
       const x = v128.load(dirX + q);
@@ -418,8 +353,9 @@ function fill(window: usize, i: i32, j: i32, k: i32, number: i32, fromU: i32, to
 /** A triangle whose corners lie on different faces: cut to the pyramid of each for its rectangle of bins there. */
 function acrossFaces(i: i32, j: i32, k: i32, number: i32): void {
   for (let face = 0; face < 6; face++) {
-    const window = faces + <usize>face * 28;
-    if (load<i32>(window) == 0) continue;
+    const window = faces + (<usize>face << 5);
+    // Holds no ray.
+    if (load<i32>(window) < 0) continue;
     const axis = face >> 1;
     const own = axis == 0 ? X : axis == 1 ? Y : Z;
     const u = axis == 0 ? Y : X;
@@ -443,16 +379,18 @@ function acrossFaces(i: i32, j: i32, k: i32, number: i32): void {
       const si = half / mi;
       const sj = half / mj;
       const sk = half / mk;
-      fill(
-        window,
+      inBounds(
+        face,
+        f32x4(
+          max<f32>(ui * si, max<f32>(uj * sj, uk * sk)) + half,
+          max<f32>(wi * si, max<f32>(wj * sj, wk * sk)) + half,
+          -min<f32>(ui * si, min<f32>(uj * sj, uk * sk)) - half,
+          -min<f32>(wi * si, min<f32>(wj * sj, wk * sk)) - half,
+        ),
         i,
         j,
         k,
         number,
-        firstBin(max<f32>(0, min<f32>(ui * si, min<f32>(uj * sj, uk * sk)) + half)),
-        lastBin(min<f32>(<f32>size, max<f32>(ui * si, max<f32>(uj * sj, uk * sk)) + half)),
-        firstBin(max<f32>(0, min<f32>(wi * si, min<f32>(wj * sj, wk * sk)) + half)),
-        lastBin(min<f32>(<f32>size, max<f32>(wi * si, max<f32>(wj * sj, wk * sk)) + half)),
       );
       continue;
     }
@@ -482,6 +420,6 @@ function acrossFaces(i: i32, j: i32, k: i32, number: i32): void {
       lowW = min<f32>(lowW, placeW);
       highW = max<f32>(highW, placeW);
     }
-    fill(window, i, j, k, number, firstBin(lowU), lastBin(highU), firstBin(lowW), lastBin(highW));
+    inBounds(face, f32x4(highU, highW, -lowU, -lowW), i, j, k, number);
   }
 }

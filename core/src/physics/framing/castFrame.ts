@@ -39,16 +39,16 @@ export function castFrame(
   room = emptyFrame(grid.columns, grid.rows),
 ): CastFrame {
   const { part, directions, distanceM, triangle } = room;
-  const cells = grid.columns * grid.rows;
+  const { directions: local } = grid;
   part.fill(NO_PART);
   distanceM.fill(Infinity);
   triangle.fill(-1);
   const [r0, r1, r2, r3, r4, r5, r6, r7, r8] = worldFromCamera.rotation;
-  for (let i = 0; i < cells * 3; i += 3) {
-    const x = grid.directions[i]!;
-    const y = grid.directions[i + 1]!;
-    const z = grid.directions[i + 2]!;
-    if (Number.isNaN(x)) part[i / 3] = NO_IMAGE;
+  for (let i = 0; i < local.length; i += 3) {
+    const x = local[i]!;
+    const y = local[i + 1]!;
+    const z = local[i + 2]!;
+    if (x !== x) part[i / 3] = NO_IMAGE;
     directions[i] = r0 * x + r1 * y + r2 * z;
     directions[i + 1] = r3 * x + r4 * y + r5 * z;
     directions[i + 2] = r6 * x + r7 * y + r8 * z;

@@ -24,7 +24,7 @@ interface RayRoom {
 
 function raysAt(at: number, { start, rays }: RayBins): RayRoom {
   const list = 4 * padded(rays.length);
-  const starts = at + 176;
+  const starts = at + 6 * 32;
   const x = (starts + 4 * start.length + 15) & ~15;
   const after = (n: number) => x + n * list;
   return {
@@ -47,10 +47,10 @@ function placeRays({ memory }: Kernel, bins: RayBins): RayRoom | null {
   if (at === null) return null;
   raysPlaced.set(bins, { round: RAYS.round, at });
   const room = raysAt(at, bins);
-  const { onFace, windows, start, rays, directions } = bins;
-  const whole = new Int32Array(memory.buffer, room.windows, 6 * 7);
+  const { windows, start, rays, directions } = bins;
+  const whole = new Int32Array(memory.buffer, room.windows, 6 * 8);
   windows.forEach(({ lowU, highU, lowW, highW, base, width }, face) =>
-    whole.set([onFace[face]!, lowU, highU, lowW, highW, base, width], face * 7),
+    whole.set([highU, highW, -lowU, -lowW, base, width, 0, 0], face * 8),
   );
   new Int32Array(memory.buffer, room.starts, start.length).set(start);
   [room.x, room.y, room.z].forEach((list, axis) => {
