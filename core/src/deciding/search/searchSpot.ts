@@ -152,7 +152,7 @@ export function* searchSteps(
   const places = placesWith(inKit(kit.links), bases).filter((links) => {
     let first: Rejection | null = null;
     for (const base of bases) {
-      const stop = stopAtPlace(spotted, spot.id, base, links, lightest(cameras));
+      const stop = stopAtPlace(spotted, spot.id, base, links, lightest(cameras), options.hasty !== undefined);
       if (!stop) return true;
       first ??= stop;
     }
@@ -317,12 +317,13 @@ function stopAtPlace(
   base: BaseDefinition,
   links: readonly LinkUse[],
   camera: CameraDefinition,
+  inHaste: boolean,
 ): Rejection | null {
   const [view] = viewsOf(camera, { ...spotted.question.ask, format: 'wide' }, spotted.intent);
   if (!view) return null;
   const scene = sceneAt(spotted, plainAt(spotted, spotId, base, links, view), null);
   for (const { searchTerm } of spotted.checks) {
-    const stop = searchTerm.atPlace?.(scene);
+    const stop = searchTerm.atPlace?.(scene) ?? (inHaste ? searchTerm.aboutPlace?.(scene) : null);
     if (stop) return stop;
   }
   return null;

@@ -37,6 +37,8 @@ export interface SearchTerm {
   readonly judge: (scene: ShotScene) => Judged;
   /** What can be said of a place before anything is seen from it: a rejection here saves looking. */
   readonly atPlace?: (scene: ShotScene) => Rejection | null;
+  /** The same for searches in haste: another camera, whose lens lies some centimetres off, might see a little more. */
+  readonly aboutPlace?: (scene: ShotScene) => Rejection | null;
 }
 
 /** A change that may mend something; what it does is found out by trying it. */

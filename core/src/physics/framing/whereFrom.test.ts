@@ -1,5 +1,9 @@
 import { shakeAt } from '../../../testing/shakes';
+import { poseRig } from '../../posing/rig/poseRig';
+import { poseStrut } from '../../posing/strut/kinematics';
+import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { frameSetUp } from './frameSetUp';
+import { mostSeenFrom } from './whereFrom';
 
 const from = (machineId: string, spotId: string, over: Parameters<typeof shakeAt>[2] = {}) => {
   const { rig, setUp, actionStanceId } = shakeAt(machineId, spotId, over);
@@ -48,3 +52,23 @@ it('whoever films from the own helmet is not in the picture; from the fore deck 
   expect(frameSetUp(rig, back, actionStanceId, 24, actionStanceId).stances[0]!.riderInFrame).toBe(true);
   expect(from('multirotor', 'nose').riderInFrame).toBeNull();
 });
+
+it.each(['coupe', 'kayak', 'motorcycle', 'buggy', 'road-bike'])(
+  '%s: no picture holds more of the craft than the most that is seen from its place, whichever way it is turned',
+  (machineId) => {
+    const { rig, setUp: plain, actionStanceId } = shakeAt(machineId, 'chest', { headId: 'ball-joint' });
+    const action = poseRig(rig, actionStanceId);
+    let held = 0;
+    for (const panDeg of [0, 90, 180, 270]) {
+      const setUp = { ...plain, modeId: 'tallest', angles: { panDeg, tiltDeg: 0, rollDeg: 0 } };
+      const [seen] = frameSetUp(rig, setUp, actionStanceId, 24, actionStanceId).stances;
+      const { position } = poseStrut(resolveSetUp(rig, setUp), poseRig(rig, 'set-up'), action).worldFromCamera;
+      const most = mostSeenFrom(action, position);
+      expect(seen!.endsInFrame).toBeLessThanOrEqual(most.endsInFrame);
+      expect(most.lengthwise.bothEnds || !seen!.lengthwise.bothEnds).toBe(true);
+      expect([most.underRoof, most.riderBehindGlass]).toEqual([seen!.underRoof, seen!.riderBehindGlass]);
+      held = Math.max(held, seen!.endsInFrame);
+    }
+    expect(held).toBeGreaterThan(0);
+  },
+);

@@ -45,6 +45,20 @@ export const whereFrom = (
   };
 };
 
+/** The most that a picture from a place could hold of the craft, whatever lens is aimed from there and however. */
+export function mostSeenFrom(
+  rig: PosedRig,
+  from: Vec3,
+): Pick<StanceFrame, 'endsInFrame' | 'lengthwise' | 'riderBehindGlass' | 'underRoof'> {
+  const head = rig.byId.get('head');
+  const hides = hidesFrom(rig, from);
+  return {
+    ...endsSeen(rig, from, () => true, hides),
+    riderBehindGlass: head !== undefined && hides(head.worldFromPart.position, BY_GLASS),
+    underRoof: hasRoofOver(rig, from),
+  };
+}
+
 function seenFrom(eyes: Pose, from: Vec3): StanceFrame['faceFrom'] {
   const [ahead, up, right] = normalize(transformPoint(invert(eyes), from));
   return { upDeg: toDeg(Math.asin(clamp(up, -1, 1))), asideDeg: toDeg(Math.atan2(Math.abs(right), ahead)) };

@@ -1,9 +1,12 @@
+import { mostSeenFrom } from '../../../physics/framing/whereFrom';
 import { slopeShown } from '../../../physics/framing/slopeShown';
 import { clamp } from '../../../mathematics/units/angle';
+import { poseStrut } from '../../../posing/strut/kinematics';
 import type { SearchTerm } from '../../check/check';
 import { frameScore } from './frameScore';
 import { judgeFrame } from './judgeFrame';
 import { MISSED_IN_SEAM } from './seam';
+import { neverWhole } from './viewpoint';
 
 /** The speed feel, as a factor of what the eyes see, that counts as calm and as fast. Common practice, no source. */
 const CALM_FEEL = 0.6;
@@ -22,6 +25,14 @@ const LOOKS_ABOUT = 0.8;
 /** The picture against what is asked, and how fast it feels. */
 export const frameTerm: SearchTerm = {
   cost: 'cheap',
+  aboutPlace({ intent, resolved, carrier }) {
+    const ends = Math.max(0, ...intent.wants.map((want) => want.ends ?? 0));
+    const [action] = carrier.ridden;
+    if (ends === 0 || !action) return null;
+    const { position } = poseStrut(resolved, carrier.setUpRig, action.rig).worldFromCamera;
+    const because = neverWhole(mostSeenFrom(action.rig, position), ends);
+    return because === null ? null : { check: 'frame', because, mend: 'farther out' };
+  },
   judge(scene) {
     const { intent, carrier } = scene;
     const framed = scene.framed();

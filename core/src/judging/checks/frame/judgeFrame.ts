@@ -14,11 +14,9 @@ import type { IntentDefinition, Want } from '../../../words/shot/intent';
 import { focusFinding } from './focus';
 import { MISSED } from './limits';
 import { seamFinding } from './seam';
-import { faceSeen, seenFromWithin } from './viewpoint';
+import { ENDS_MISSED, faceSeen, seenFromWithin } from './viewpoint';
 import { cutParts, measureWant, nearestOf, wantsHere } from './wants';
 
-/** With fewer of its ends than this share of what is asked a craft is not whole. Estimate 0.5 to 0.75. */
-const ENDS_MISSED = 0.6;
 /** Farther off than this times what counts as close it is told. Estimate 1.1 to 1.5. */
 const STILL_NEAR = 1.25;
 /** The sky line this far outside its band, as a fraction of the picture's height, is still only worth a look. Estimate 0.05 to 0.12. */

@@ -1,7 +1,7 @@
 import { shakeAt } from '../../../../testing/shakes';
 import { frameSetUp } from '../../../physics/framing/frameSetUp';
 import type { SetUp } from '../../../words/setUp/setUp';
-import { faceSeen, seenFromWithin } from './viewpoint';
+import { faceSeen, neverWhole, seenFromWithin } from './viewpoint';
 
 const stanceAt = (machineId: string, spotId: string, over: Partial<SetUp> = {}) => {
   const { rig, setUp, actionStanceId } = shakeAt(machineId, spotId, { headId: 'ball-joint', ...over });
@@ -26,6 +26,21 @@ describe('a whole craft is seen from outside', () => {
     expect(seenFromWithin(boot)).toMatchObject({ verdict: 'stop' });
     expect(stanceAt('kayak', 'bow-deck', { ...sphere, links: [] }).lengthwise.spanDeg).toBeNull();
   });
+});
+
+it('from where nose and tail lie opposite, or few ends are to be seen, no picture of the whole is ever taken; from a pole behind it is', () => {
+  const open = {
+    endsInFrame: 0.8,
+    lengthwise: { bothEnds: true, spanDeg: 100 },
+    riderBehindGlass: false,
+    underRoof: false,
+  };
+  expect(neverWhole(open, 0.8)).toBeNull();
+  expect(neverWhole({ ...open, lengthwise: { bothEnds: true, spanDeg: 160 } }, 0.8)).toMatch(/160° apart/);
+  expect(neverWhole({ ...open, lengthwise: { bothEnds: false, spanDeg: 90 }, underRoof: true }, 0.8)).toMatch(/roof/);
+  // Hidden alone is a blemish, as where people sit in the open.
+  expect(neverWhole({ ...open, lengthwise: { bothEnds: false, spanDeg: 90 } }, 0.8)).toBeNull();
+  expect(neverWhole({ ...open, endsInFrame: 0.4 }, 0.8)).toMatch(/hidden/);
 });
 
 describe('a face is seen from the front', () => {

@@ -1,3 +1,4 @@
+import type { mostSeenFrom } from '../../../physics/framing/whereFrom';
 import type { StanceFrame } from '../../../physics/framing/stanceFrame';
 import { worseOf, type Verdict } from '../../../words/check/result';
 
@@ -12,7 +13,10 @@ export function seenFromWithin({
   lengthwise: { bothEnds, spanDeg },
   riderBehindGlass,
   underRoof,
-}: StanceFrame): { readonly verdict: Verdict; readonly because: string } | null {
+}: Pick<StanceFrame, 'lengthwise' | 'riderBehindGlass' | 'underRoof'>): {
+  readonly verdict: Verdict;
+  readonly because: string;
+} | null {
   if (spanDeg !== null && spanDeg > WIDEST_SPAN_DEG)
     return {
       verdict: 'stop',
@@ -23,6 +27,16 @@ export function seenFromWithin({
   if (underRoof) return { verdict: 'stop', because: `${hidden}, and the lens is under the roof` };
   if (riderBehindGlass) return { verdict: 'stop', because: `${hidden}, and who rides in it is behind glass` };
   return { verdict: 'watch', because: hidden };
+}
+
+/** With fewer of its ends than this share of what is asked a craft is not whole. Estimate 0.5 to 0.75. */
+export const ENDS_MISSED = 0.6;
+
+/** What stops every picture of a whole craft from a place, in words; null where one may be taken. @param ends of the craft that are wanted, as a share of all */
+export function neverWhole(most: ReturnType<typeof mostSeenFrom>, ends: number): string | null {
+  const within = seenFromWithin(most);
+  if (within?.verdict === 'stop') return within.because;
+  return most.endsInFrame < ends * ENDS_MISSED ? 'most ends of the craft are hidden from there' : null;
 }
 
 /** From how far below (or above) a face is still a face, degrees: up to the first it looks well, from the second on there is chin and nostrils. Common practice, no source. */
