@@ -25,7 +25,7 @@ import { empty, place } from './objects';
 import { overlayLine, type SceneLine } from './overlayLines';
 import type { SpotPin } from './pins';
 import { slowGraphics } from './slowGraphics';
-import { isDark, solid } from './solid';
+import { isDark, OUTLINES, solid } from './solid';
 import { SpotPins, type Stretch } from './SpotPins';
 
 interface StrutView {
@@ -340,7 +340,7 @@ export class CarrierScene {
       this.camera.updateMatrixWorld(true);
       this.cutAway();
       this.pins.layOut(this.camera, this.size);
-      this.render(this.slow ? 1 : this.ratio);
+      this.render(this.slow ? 'plain' : 'fine');
       this.isCoarse = this.slow;
       this.smoothLater();
     });
@@ -352,11 +352,14 @@ export class CarrierScene {
     window.clearTimeout(this.finer);
     this.finer = window.setTimeout(() => {
       this.isCoarse = false;
-      this.render(FINE_DOTS);
+      this.render('fine');
     }, FINER_AFTER_MS);
   };
 
-  private render(ratio: number): void {
+  private render(how: 'plain' | 'fine'): void {
+    // Outlines take as long again as all the rest.
+    this.inks.show(OUTLINES, how === 'fine');
+    const ratio = !this.slow ? this.ratio : how === 'fine' ? FINE_DOTS : 1;
     // Room for the picture is made anew each time, which costs more than to draw it.
     if (ratio !== this.renderer.getPixelRatio()) this.renderer.setPixelRatio(ratio);
     this.renderer.render(this.scene, this.camera);

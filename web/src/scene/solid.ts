@@ -19,6 +19,8 @@ import { place } from './objects';
 const DARK_TONES = new Set(['black', 'tyre', 'rubber', 'glove', 'lens', 'strap', 'shoe']);
 /** Knobs and spokes have so many edges that ink would fill them. */
 const PLAIN_TONES = new Set(['tyre', 'metal', 'rubber']);
+/** Name of the ink of outlines: all of the carrier is drawn a second time for them. */
+export const OUTLINES = 'outline';
 /** Ink outline's width as a fraction of the distance. */
 const OUTLINE = 0.0014;
 
@@ -55,7 +57,7 @@ export function solid(inks: Inks, mesh: DrawnMesh, colour: string): Object3D {
     group.add(
       new Mesh(
         geometry,
-        inks.material('outline', () => outlineMaterial(inks.palette.ink)),
+        inks.material(OUTLINES, () => outlineMaterial(inks.palette.ink)),
       ),
     );
   }
