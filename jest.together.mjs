@@ -2,7 +2,7 @@
  * Tests as npm test runs them: those of the core share a few contexts instead of having one each, and those of the real page share one browser. What
  * the engine has learnt of the code is then learnt twice, not a hundred times, which takes a third off their time.
  */
-import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { rolldown } from 'rolldown';
@@ -10,23 +10,31 @@ import apart from './jest.config.mjs';
 
 const root = dirname(fileURLToPath(import.meta.url));
 
+/** Leaves a file that is as it should be: the units and the real page are tested side by side, and each reads this. */
+function written(path, text) {
+  if (!existsSync(path) || readFileSync(path, 'utf8') !== text) writeFileSync(path, text);
+}
+
 /** Puts the tests of a project into so many files, each of which is one context to the runner. @returns the folder that they lie in */
 function gathered(project, contexts) {
   const folder = join(root, project);
   const together = join(folder, 'dist/together');
-  rmSync(together, { recursive: true, force: true });
   mkdirSync(together, { recursive: true });
   const tests = readdirSync(folder, { recursive: true, encoding: 'utf8' })
     .filter((name) => name.endsWith('.test.ts') && !/^(dist|node_modules)\b/.test(name))
     .sort();
-  for (let n = 0; n < contexts; n++) {
+  const names = Array.from({ length: contexts }, (_, n) => `${n + 1}.test.js`);
+  for (const name of readdirSync(together)) {
+    if (name.endsWith('.test.js') && !names.includes(name)) rmSync(join(together, name));
+  }
+  for (const [n, file] of names.entries()) {
     const lines = tests
       .filter((_, i) => i % contexts === n)
       .map((name) => {
         const path = relative(together, join(folder, name)).replace(/\.ts$/, '');
         return `describe(${JSON.stringify(`${project}/${name}`)}, () => {\n  require(${JSON.stringify(path)});\n});\n`;
       });
-    writeFileSync(join(together, `${n + 1}.test.js`), lines.join(''));
+    written(join(together, file), lines.join(''));
   }
   return together;
 }
@@ -34,7 +42,10 @@ const CONTEXTS = { core: 2, e2e: 1 };
 const [together] = Object.entries(CONTEXTS).map(([project, contexts]) => gathered(project, contexts));
 
 const bundle = await rolldown({ input: join(root, 'core/src/index.ts'), platform: 'node', logLevel: 'warn' });
-await bundle.write({ file: join(together, 'core.cjs'), format: 'cjs' });
+const {
+  output: [core],
+} = await bundle.generate({ format: 'cjs' });
+written(join(together, 'core.cjs'), core.code);
 
 /** These take the core ready made. @param environment one that hands it in; else each file reads it in */
 const withSharedCore = (project, environment) => ({

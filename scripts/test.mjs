@@ -28,28 +28,19 @@ const aside = async (name, command, args) => {
   console.error(`${Buffer.concat(said)}`);
   return status;
 };
-/** The same with what no other step has use for: a browser leaves a fifth of two processors idle. */
-const inIdleTime = (name, ...command) => aside(name, 'nice', ['-n', '19', ...command]);
+/**
+ * The same with what no other step has use for: a browser with its page, which the whole run waits for, leaves half of two processors idle.
+ * What waits by the clock, as tests of screens do, must not wait for long.
+ */
+const inIdleTime = (name, ...command) => aside(name, 'nice', ['-n', '5', ...command]);
 /** A step that has the screen for itself. */
-const alone = (name, command, args) => {
+const onScreen = (name, command, args) => {
   heading(name);
   return ended(command, args, ['ignore', 2, 2])[1];
 };
 const setUp = (what) => ['-e', `import('./scripts/setUp.mjs').then((setUp) => setUp.${what}())`];
 
-heading('what practice expects, the build and the browser; types and lint whenever there is time');
-const inspected = [
-  inIdleTime('types', 'npm', 'run', 'typecheck', '--silent'),
-  inIdleTime('lint', 'npm', 'run', 'lint', '--silent'),
-];
-const [practised, ...prepared] = await Promise.all([
-  aside('what practice expects', process.execPath, ['scripts/outcomes.mjs', 'groups', '.reports']),
-  aside('the build', process.execPath, setUp('build')),
-  aside('the browser', process.execPath, setUp('installBrowser')),
-]);
-if (prepared.some((status) => status !== 0)) throw new Error('the page was not built, or there is no browser');
-let failedSteps = Number(practised !== 0);
-
+let failedSteps = 0;
 const counts = { passed: 0, failed: 0, skipped: 0 };
 const reportOf = (projects) => `.reports/${projects.join('-')}.json`;
 const jestArguments = (projects, extra) => [
@@ -86,14 +77,37 @@ const practice = () => {
     counts.failed += failed;
   }
 };
-practice();
-const units = ['core', 'web', 'server'];
-// Left to itself the runner keeps one core free, which of two is half.
-const unit = jestArguments(units, ['--maxWorkers=2']);
-count('unit and reference tests', units, await alone('unit and reference tests', 'npx', unit));
-const page = jestArguments(['e2e'], ['--runInBand']);
-count('the real page', ['e2e'], await alone('the real page', 'npx', page));
-for (const status of await Promise.all(inspected)) failedSteps += Number(status !== 0);
+
+/** What needs no page, one after the other, each on both processors. */
+async function withoutPage() {
+  const outcomes = [process.execPath, 'scripts/outcomes.mjs', 'groups', '.reports'];
+  const practised = await inIdleTime('what practice expects', ...outcomes);
+  failedSteps += Number(practised !== 0);
+  practice();
+  const units = ['core', 'web', 'server'];
+  // Left to itself the runner keeps one core free, which of two is half.
+  const unit = jestArguments(units, ['--maxWorkers=2']);
+  count('unit and reference tests', units, await inIdleTime('unit and reference tests', 'npx', ...unit));
+  for (const what of ['typecheck', 'lint'])
+    failedSteps += Number((await inIdleTime(what, 'npm', 'run', what, '--silent')) !== 0);
+}
+
+async function realPage() {
+  const prepared = await Promise.all([
+    aside('the build', process.execPath, setUp('build')),
+    aside('the browser', process.execPath, setUp('installBrowser')),
+  ]);
+  if (prepared.some((status) => status !== 0)) {
+    console.error('the page was not built, or there is no browser');
+    failedSteps++;
+    return;
+  }
+  const page = jestArguments(['e2e'], ['--runInBand']);
+  count('the real page', ['e2e'], await onScreen('the real page', 'npx', page));
+}
+
+heading('the real page; beside it what practice expects, unit tests, types and lint, printed as they end');
+await Promise.all([withoutPage(), realPage()]);
 
 heading('the end');
 if (failedSteps > 0) console.error(`\n${failedSteps} of types, lint and runs failed; they count as failed below.`);

@@ -1,14 +1,11 @@
 import { newOuting, newShot, intentOf, type Outing } from '@strut-spot/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, configure, render, screen, waitFor } from '@testing-library/react';
+import { act, render, screen, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { database } from '../src/storage/database';
 import { OutingProvider } from '../src/state/OutingProvider';
 import { openStored, saveOuting } from '../src/storage/outings';
-
-// What is really computed takes its time on a busy machine.
-configure({ asyncUtilTimeout: 20_000 });
 
 const NOW = '2027-02-14T08:00:00.000Z';
 

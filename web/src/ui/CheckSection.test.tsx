@@ -94,7 +94,7 @@ describe('a mend', () => {
     const mend = { text: 'the chest instead', spotId: setUp.spotId === 'chest' ? 'chin-bar' : 'chest' };
     const { stored } = await open(check('stop', finding('f', 'stop', { mend })));
     fireEvent.click(screen.getByRole('button', { name: mend.text }));
-    await waitFor(async () => expect((await stored()).shots[0]!.setUp.spotId).toBe(mend.spotId), { timeout: 10000 });
+    await waitFor(async () => expect((await stored()).shots[0]!.setUp.spotId).toBe(mend.spotId));
   });
 
   it('that only words can tell is no button', async () => {

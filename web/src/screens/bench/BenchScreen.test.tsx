@@ -7,7 +7,7 @@ const checks = () => within(screen.getByTestId('checks'));
 
 it('shows picture, shares, strut and checks of the shot as they are computed', async () => {
   await openSheet(<BenchScreen />);
-  await waitFor(() => expect(checks().getByText('Frame')).toBeTruthy(), { timeout: 20000 });
+  await waitFor(() => expect(checks().getByText('Frame')).toBeTruthy());
   for (const name of ['Steady', 'Hold']) expect(checks().getByText(name)).toBeTruthy();
   expect(screen.getByRole('table', { name: /Shares of the picture/ }).textContent).toMatch(/way ahead\d/);
   expect(screen.getByTestId('swing').textContent).toMatch(/Swings at about \d+/);
@@ -19,7 +19,7 @@ it('a tilt that films the sky is stopped, with the way back; taking it mends the
   const { stored } = await openSheet(<BenchScreen />);
   fireEvent.change(tilt(), { target: { value: '80' } });
   fireEvent.blur(tilt());
-  const mend = await waitFor(() => checks().getAllByRole('button', { name: /tilt down \d+°/ })[0]!, { timeout: 20000 });
+  const mend = await waitFor(() => checks().getAllByRole('button', { name: /tilt down \d+°/ })[0]!);
   expect((await stored()).shots[0]!.setUp.angles.tiltDeg).toBe(80);
   fireEvent.click(mend);
   await waitFor(() => expect(screen.getByTestId('level-reading').textContent).not.toMatch(/80/));
@@ -37,7 +37,7 @@ const onChest = () => ({
 it('a spot with a stretch is put by tape or by hand; beyond its ends it is refused', async () => {
   const { stored } = await openSheet(<BenchScreen />, { outing: onChest() });
   const slideM = async () => (await stored()).shots[0]!.setUp.slideM;
-  const field = await screen.findByLabelText<HTMLInputElement>('Below the collar', {}, { timeout: 20000 });
+  const field = await screen.findByLabelText<HTMLInputElement>('Below the collar');
   const usualMm = Number(field.value);
   fireEvent.change(field, { target: { value: String(usualMm + 60) } });
   fireEvent.blur(field);

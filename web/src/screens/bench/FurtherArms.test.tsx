@@ -28,7 +28,7 @@ it('a camera in a cage takes a second arm where it steadies most, told from the 
   const { stored } = await onDoor('cage-camera');
   const arms = async () => (await stored()).shots[0]!.setUp.furtherArms ?? [];
   fireEvent.click(screen.getByRole('button', { name: /Add a second arm/ }));
-  await waitFor(async () => expect(await arms()).toHaveLength(1), { timeout: 20000 });
+  await waitFor(async () => expect(await arms()).toHaveLength(1));
   // On a door what lies across is higher or lower.
   expect(await screen.findByLabelText('Base above')).toBeTruthy();
   expect(screen.getByText(/comes out/).textContent).toMatch(/\d+ mm long/);
@@ -36,7 +36,7 @@ it('a camera in a cage takes a second arm where it steadies most, told from the 
   const offered = [...screen.getByLabelText<HTMLSelectElement>('Second arm').options].map((o) => o.text);
   expect(offered).not.toContain('Riser');
   fireEvent.click(screen.getByRole('button', { name: /Add a third arm/ }));
-  await waitFor(async () => expect(await arms()).toHaveLength(2), { timeout: 20000 });
+  await waitFor(async () => expect(await arms()).toHaveLength(2));
   expect(screen.queryByRole('button', { name: /Add a/ })).toBeNull();
   fireEvent.click(screen.getByRole('button', { name: 'Take the third arm off' }));
   await waitFor(async () => expect(await arms()).toHaveLength(1));
@@ -45,7 +45,7 @@ it('a camera in a cage takes a second arm where it steadies most, told from the 
 it('put too far away it says what it would take', async () => {
   const { stored } = await onDoor('cage-camera');
   fireEvent.click(screen.getByRole('button', { name: /Add a second arm/ }));
-  const ahead = await screen.findByLabelText('Base ahead', undefined, { timeout: 20000 });
+  const ahead = await screen.findByLabelText('Base ahead');
   fireEvent.change(ahead, { target: { value: '600' } });
   fireEvent.blur(ahead);
   await waitFor(async () => expect((await stored()).shots[0]!.setUp.furtherArms![0]!.alongM).toBe(0.6));

@@ -4,9 +4,7 @@ import { CardScreen } from './CardScreen';
 
 it('says what to set, in what order, what to mind, and what every check says', async () => {
   await openSheet(<CardScreen />);
-  expect((await screen.findByTestId('card-level', {}, { timeout: 20000 })).textContent).toMatch(
-    /\d+(\.5)?° (up|down)|level/,
-  );
+  expect((await screen.findByTestId('card-level')).textContent).toMatch(/\d+(\.5)?° (up|down)|level/);
   const checks = within(screen.getByTestId('card-checks'));
   for (const name of ['Frame', 'Steady', 'Hold', 'Clear']) expect(checks.getByText(name)).toBeTruthy();
   const article = screen.getByRole('article').textContent!;
@@ -20,6 +18,6 @@ it('a stop is written out on the card with its reason', async () => {
   const [shot] = outing.shots;
   const angles = { panDeg: 0, tiltDeg: 85, rollDeg: 0 };
   await openSheet(<CardScreen />, { outing: { ...outing, shots: [{ ...shot!, setUp: { ...shot!.setUp, angles } }] } });
-  const checks = within(await screen.findByTestId('card-checks', {}, { timeout: 20000 }));
+  const checks = within(await screen.findByTestId('card-checks'));
   await waitFor(() => expect(checks.getByText(/the horizon is below the picture/)).toBeTruthy());
 });

@@ -15,7 +15,6 @@ const SMALL_BOX = ['cube-camera', 'strap-round-base', 'chest-harness', 'adhesive
 const { heads } = kitWith(NO_OWN_KIT);
 const found = () =>
   waitFor(() => expect(screen.getByTestId('search-progress').getAttribute('data-phase')).toBe('done'), {
-    timeout: 90_000,
     interval: 200,
   });
 

@@ -7,7 +7,7 @@ const checks = () => within(screen.getByTestId('hold-checks'));
 
 it('shows loads, pull test, distances and sight, the same figures as the report', async () => {
   await openSheet(<HoldScreen />);
-  await waitFor(() => expect(checks().getByText('Clear')).toBeTruthy(), { timeout: 20000 });
+  await waitFor(() => expect(checks().getByText('Clear')).toBeTruthy());
   const outing = outingWithShot();
   const report = shotReport(shotQuestion(outing, outing.shots[0]!));
   expect(screen.getByTestId('pull-test').textContent).toContain(`${foundBy(report, 'hold').pullTest.newton} N`);
@@ -17,7 +17,7 @@ it('shows loads, pull test, distances and sight, the same figures as the report'
 
 it('a pull that is strong enough is written down, a weak one is no proof', async () => {
   const { stored } = await openSheet(<HoldScreen />);
-  const thumb = await screen.findByRole('slider', { name: /Pull on the scale/ }, { timeout: 20000 });
+  const thumb = await screen.findByRole('slider', { name: /Pull on the scale/ });
   const held = screen.getByRole<HTMLButtonElement>('button', { name: 'It held' });
   expect(held.disabled).toBe(true);
   fireEvent.keyDown(thumb, { key: 'End' });
@@ -29,7 +29,7 @@ it('a pull that is strong enough is written down, a weak one is no proof', async
 
 it('what was gone through stays ticked', async () => {
   const { stored } = await openSheet(<HoldScreen />);
-  const walk = within(await screen.findByTestId('walk-through', {}, { timeout: 20000 }));
+  const walk = within(await screen.findByTestId('walk-through'));
   const [first] = walk.getAllByRole<HTMLInputElement>('checkbox');
   fireEvent.click(first!);
   await waitFor(async () => expect((await stored()).shots[0]!.acknowledged).toHaveLength(1));

@@ -122,9 +122,7 @@ it('filmed until some hour it is told by the worst of that time, and the hour th
   fireEvent.change(await screen.findByLabelText('Until'), { target: { value: '16:40' } });
   await waitFor(async () => expect((await stored()).shots[0]!.hour).toMatchObject({ at: '16:00', until: '16:40' }));
   expect(screen.getByText('40 min')).toBeTruthy();
-  const way = await waitFor(() => checks().getByText(/^(film it at \d\d:\d\d|ride it the other way).*mends it/), {
-    timeout: 30_000,
-  });
+  const way = await waitFor(() => checks().getByText(/^(film it at \d\d:\d\d|ride it the other way).*mends it/));
   fireEvent.click(way);
   await waitFor(async () => {
     const { hour } = (await stored()).shots[0]!;

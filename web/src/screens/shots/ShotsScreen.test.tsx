@@ -18,9 +18,7 @@ it('a row says carrier, spot, kind of shot, what the level reads, and the worst 
   await open();
   const row = (await screen.findByRole('link', { name: /1\. Hands and trail/ })).closest('li')!;
   expect(row.textContent).toMatch(/Mountain bike/);
-  await waitFor(() => expect(within(row).getByTestId('worst').textContent).toMatch(/good|watch|stop/), {
-    timeout: 20000,
-  });
+  await waitFor(() => expect(within(row).getByTestId('worst').textContent).toMatch(/good|watch|stop/));
   expect(row.textContent).toMatch(/level reads[\d.]+° (up|down)|level readslevel/);
 });
 
@@ -30,14 +28,14 @@ it('a stop in any check is seen in the row, with the check’s name', async () =
   // A metre of pole on the chin bar: Hold lets go whatever the picture shows.
   const links = [{ linkId: 'medium-pole', lengthM: 1, bendDeg: 0, turnDeg: 0 }];
   await open({ ...outing, shots: [{ ...shot!, setUp: { ...shot!.setUp, links } }] });
-  await waitFor(() => expect(screen.getByTestId('worst').textContent).toMatch(/stop/), { timeout: 20000 });
+  await waitFor(() => expect(screen.getByTestId('worst').textContent).toMatch(/stop/));
   expect(screen.getByTestId('worst').textContent).toMatch(/Frame|Steady|Hold|Clear/);
 });
 
 it('a shot is added at a place that no check stops, duplicated and deleted', async () => {
   const { stored } = await open();
   fireEvent.click(screen.getByRole('button', { name: /Clear ahead/ }));
-  await waitFor(async () => expect((await stored()).shots).toHaveLength(2), { timeout: 20000 });
+  await waitFor(async () => expect((await stored()).shots).toHaveLength(2));
   expect((await stored()).shots[1]!.intentId).toBe('clear-ahead');
   fireEvent.click(screen.getByRole('button', { name: 'Duplicate Clear ahead' }));
   await waitFor(async () => expect((await stored()).shots).toHaveLength(3));
@@ -122,7 +120,7 @@ it('a second camera of the same kind films the other way on the same ride', asyn
   const { stored } = await open();
   const [first] = (await stored()).shots;
   fireEvent.click(screen.getByRole('button', { name: /A second camera the other way/ }));
-  await waitFor(async () => expect((await stored()).shots).toHaveLength(2), { timeout: 20000 });
+  await waitFor(async () => expect((await stored()).shots).toHaveLength(2));
   const [, other] = (await stored()).shots;
   expect(other).toMatchObject({ intentId: 'who-follows', name: `${first!.name}, and behind`, seconds: first!.seconds });
   expect(other!.setUp.cameraId).toBe(first!.setUp.cameraId);

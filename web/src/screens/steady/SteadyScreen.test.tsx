@@ -19,18 +19,15 @@ const onHook = () => {
 it('names figures, cause and verdict', async () => {
   await openSheet(<SteadyScreen />);
   const verdict = within(await screen.findByTestId('steady-verdict'));
-  await waitFor(
-    () => expect(verdict.getByTestId('cause').textContent).toMatch(/Worst: (jump|jelly|blur)\. \d+ % of it from/),
-    {
-      timeout: 20000,
-    },
+  await waitFor(() =>
+    expect(verdict.getByTestId('cause').textContent).toMatch(/Worst: (jump|jelly|blur)\. \d+ % of it from/),
   );
   for (const figure of ['jump', 'jelly', 'blur']) expect(verdict.getAllByText(figure).length).toBeGreaterThan(0);
 });
 
 it('a swinging strut is stopped; the mends were tried, and what takes the strut down is among them and is taken', async () => {
   const { stored } = await openSheet(<SteadyScreen />, { outing: onHook() });
-  const mends = within(await screen.findByTestId('mends', {}, { timeout: 30000 }));
+  const mends = within(await screen.findByTestId('mends'));
   const [less] = mends.getAllByRole('button').filter((b) => /hook|straight on its base|shorten/.test(b.textContent));
   fireEvent.click(less!);
   await waitFor(async () => expect((await stored()).shots[0]!.setUp.links.length).toBeLessThan(2));
@@ -54,5 +51,5 @@ it('where an engine turns there is a sheet of other engine speeds, and none wher
   await openSheet(<SteadyScreen />, { outing: { ...outing, carriers: [carrier], shots: [shot] } });
   fireEvent.click(screen.getByRole('tab', { name: 'Engine' }));
   expect(screen.getByRole('tab', { name: 'Engine' }).getAttribute('aria-selected')).toBe('true');
-  await waitFor(() => expect(document.querySelector('#chart')!.textContent).toBe('chart'), { timeout: 20000 });
+  await waitFor(() => expect(document.querySelector('#chart')!.textContent).toBe('chart'));
 });

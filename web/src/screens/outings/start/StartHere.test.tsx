@@ -63,7 +63,7 @@ it('three choices and a press give pictures of places; the one that is taken sta
   const intent = INTENTS.find(({ id }) => !(id in refused))!;
   await choose('The film should show', intent.name);
   await find();
-  await waitFor(() => expect(screen.getByTestId('start-progress').dataset.phase).toBe('done'), { timeout: 90_000 });
+  await waitFor(() => expect(screen.getByTestId('start-progress').dataset.phase).toBe('done'));
   const places = within(screen.getByTestId('start-places')).getAllByRole('listitem');
   const names = places.map((place) => place.querySelector('.text-\\[1\\.1rem\\]')!.textContent);
   // One picture a place.
@@ -103,7 +103,7 @@ it('where a check stops every place with the camera that was named, it says so a
   await find();
   // What was found before is done as well: the words are of this question.
   const told = () => screen.getByTestId('start-progress').textContent;
-  await waitFor(() => expect(told()).toMatch(/a check stops every place/), { timeout: 90_000 });
+  await waitFor(() => expect(told()).toMatch(/a check stops every place/));
   fireEvent.click(screen.getByText('All places, with every camera in the box'));
   expect(await screen.findByText(/^bench .*find$/)).toBeTruthy();
 });
