@@ -32,7 +32,7 @@ const aside = async (name, command, args) => {
  * The same with what no other step has use for: a browser with its page, which the whole run waits for, leaves half of two processors idle.
  * What waits by the clock, as tests of screens do, must not wait for long.
  */
-const inIdleTime = (name, ...command) => aside(name, 'nice', ['-n', '5', ...command]);
+const inIdleTime = (name, ...command) => aside(name, 'nice', ['-n', '10', ...command]);
 /** A step that has the screen for itself. */
 const onScreen = (name, command, args) => {
   heading(name);
@@ -78,18 +78,24 @@ const practice = () => {
   }
 };
 
-/** What needs no page, one after the other, each on both processors. */
+/** What runs, cases of practice and then units, each on both processors. */
 async function withoutPage() {
   const outcomes = [process.execPath, 'scripts/outcomes.mjs', 'groups', '.reports'];
   const practised = await inIdleTime('what practice expects', ...outcomes);
-  failedSteps += Number(practised !== 0);
+  if (practised !== 0) failedSteps++;
   practice();
   const units = ['core', 'web', 'server'];
   // Left to itself the runner keeps one core free, which of two is half.
   const unit = jestArguments(units, ['--maxWorkers=2']);
   count('unit and reference tests', units, await inIdleTime('unit and reference tests', 'npx', ...unit));
-  for (const what of ['typecheck', 'lint'])
-    failedSteps += Number((await inIdleTime(what, 'npm', 'run', what, '--silent')) !== 0);
+}
+
+/** What is read, each on one. */
+async function inspected() {
+  for (const what of ['typecheck', 'lint']) {
+    const status = await inIdleTime(what, 'npm', 'run', what, '--silent');
+    if (status !== 0) failedSteps++;
+  }
 }
 
 async function realPage() {
@@ -106,8 +112,8 @@ async function realPage() {
   count('the real page', ['e2e'], await onScreen('the real page', 'npx', page));
 }
 
-heading('the real page; beside it what practice expects, unit tests, types and lint, printed as they end');
-await Promise.all([withoutPage(), realPage()]);
+heading('the real page; beside it what practice expects, unit tests, types and lint, each printed when it ends');
+await Promise.all([withoutPage(), inspected(), realPage()]);
 
 heading('the end');
 if (failedSteps > 0) console.error(`\n${failedSteps} of types, lint and runs failed; they count as failed below.`);

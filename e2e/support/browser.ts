@@ -28,8 +28,8 @@ const FLAGS = [
 const QUICK_FLAGS = ['--js-flags=--no-turbofan'];
 /** Half of a shared machine may be taken away for an hour: then everything takes three times as long. */
 const WAIT_MS = 50_000;
-/** How often what is waited for is looked at. */
-const LOOK_EVERY_MS = 50;
+/** How often what is waited for is looked at: each look takes time from page and browser. */
+const LOOK_EVERY_MS = 150;
 
 /** Name of the film that the browser's camera sees, in the scratch folder. */
 export const CAMERA_FILM = 'camera.y4m';

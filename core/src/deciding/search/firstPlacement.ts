@@ -4,6 +4,10 @@ import type { RigSpec } from '../../words/rig/rigSpec';
 import { litFor } from '../../words/shot/ownLight';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import type { SetUp } from '../../words/setUp/setUp';
+import { keepLatest } from '../../mathematics/caching/keepLatest';
+import { sameFor } from '../../mathematics/caching/sameFor';
+import type { MachineDefinition } from '../../words/carrier/machine';
+import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { IntentDefinition } from '../../words/shot/intent';
 import type { CameraDefinition } from '../../words/kit/camera';
 import { baseRefusal } from '../../posing/strut/baseRefusal';
@@ -61,6 +65,14 @@ const ARMS = ['long-arm', 'short-arm'] as const;
  */
 export function firstPlacement(asked: PlacementQuestion): Placement | null {
   const question = { ...asked, ride: litFor(asked.ride, asked.intent) };
+  // A shape of one's own keeps its id when it is changed, and becomes another machine.
+  const { machine } = resolveRig({ ...asked.rig, stanceShares: undefined });
+  return placedOn(machine)(JSON.stringify(question), () => found(question));
+}
+
+const placedOn = sameFor((_: MachineDefinition) => keepLatest<Placement | null>(24));
+
+function found(question: PlacementQuestion): Placement | null {
   const plain = placements(question);
   const [best] = plain;
   if (!best) return null;
@@ -79,8 +91,8 @@ export function firstPlacement(asked: PlacementQuestion): Placement | null {
   const enough = whole ? WILL_DO.wholeCraft : WILL_DO.any;
   if (sure && sure.score >= enough && !forMinutes(question, sure)) return sure;
   for (const search of whole ? [onPole, tough, onArm, slid] : [tough, onArm, slid, onPole]) {
-    const found = search();
-    if (found && found.score > (sure?.score ?? 0)) return found;
+    const better = search();
+    if (better && better.score > (sure?.score ?? 0)) return better;
   }
   return sure ?? anyCamera() ?? best;
 }

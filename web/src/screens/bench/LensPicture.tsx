@@ -11,7 +11,10 @@ import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { useShot } from '../../state/useShot';
 import { GESTURE } from '../../state/outingHistory';
 import { PictureCanvas } from '../../ui/PictureCanvas';
-import { useLensPicture } from './useLensPicture';
+import { useLensPicture } from '../../ui/useLensPicture';
+
+/** So long a hand rests before the fine picture is drawn. */
+const REST_MS = 160;
 
 const halfDegree = (deg: number) => Math.round(deg * 2) / 2;
 const clampTilt = (deg: number) => Math.min(120, Math.max(-120, deg));
@@ -19,7 +22,12 @@ const clampTilt = (deg: number) => Math.min(120, Math.max(-120, deg));
 /** The hero: what the lens sees, with the crop, the wanted horizon and the place where the horizon comes to lie. Drag it to tilt. */
 export function LensPicture({ stanceId, report }: { stanceId: string; report: ShotReport | undefined }) {
   const { shot, changeSetUp, rig, question } = useShot();
-  const { picture, fine } = useLensPicture(rig, shot.setUp, stanceId, pictureLightOf(question));
+  const light = pictureLightOf(question);
+  const { picture, fine, onShown } = useLensPicture(
+    { rig, setUp: shot.setUp, stanceId, uncropped: true, light },
+    { ...light, hasty: true },
+    REST_MS,
+  );
   const drag = useRef<{ y: number; x: number; tiltDeg: number; panDeg: number; key: string } | null>(null);
   const { setUp } = shot;
   const camera = cameraOf(rig.ownKit, setUp);
@@ -97,7 +105,12 @@ export function LensPicture({ stanceId, report }: { stanceId: string; report: Sh
         data-testid="lens-picture"
         data-fine={fine ? 'yes' : 'no'}
       >
-        <PictureCanvas picture={picture} label={describe(report, stanceId)} className="absolute inset-0 size-full" />
+        <PictureCanvas
+          picture={picture}
+          label={describe(report, stanceId)}
+          className="absolute inset-0 size-full"
+          onShown={onShown}
+        />
         <svg
           viewBox={`0 0 ${width} ${height}`}
           className="pointer-events-none absolute inset-0 size-full"

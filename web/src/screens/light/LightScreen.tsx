@@ -6,15 +6,14 @@ import { CheckSection } from '../../ui/CheckSection';
 import { GainAndLock, GlassAndShutter } from '../../ui/ExposureFields';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { StanceChoice } from '../../ui/StanceChoice';
-import { computing, drawing, judging } from '../../workers/core';
+import { useLensPicture } from '../../ui/useLensPicture';
+import { computing, judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';
 import { DayOfSun } from './DayOfSun';
 import { LightFacts } from './LightFacts';
 import { WhereAndWhen, type HourEdit } from './WhereAndWhen';
 
-const COARSE_PX = 128;
-const FINE_PX = 640;
 const REST_MS = 250;
 
 /** What says nothing is left out. */
@@ -47,18 +46,8 @@ export function LightScreen() {
   const rested = useRested(JSON.stringify(wholeDay ?? null), REST_MS);
   const day = useLatest(rested, async () => (wholeDay ? judging.lightOfDay(wholeDay) : null));
 
-  const key = JSON.stringify([rig, shot.setUp, stanceId, pictureLightOf(question)]);
-  const ask = (widthPx: number) => ({
-    rig,
-    setUp: shot.setUp,
-    stanceId,
-    widthPx,
-    uncropped: false,
-    light: { ...pictureLightOf(question), outlined: true },
-  });
-  const coarse = useLatest(key, () => drawing.picture(ask(COARSE_PX)));
-  const fine = useLatest(useRested(key, REST_MS), async () => ({ key, picture: await drawing.picture(ask(FINE_PX)) }));
-  const picture = fine.value?.key === key ? fine.value.picture : coarse.value;
+  const light = { ...pictureLightOf(question), outlined: true };
+  const lensPicture = useLensPicture({ rig, setUp: shot.setUp, stanceId, uncropped: false, light }, light, REST_MS);
   const found = report.value ? foundBy(report.value, 'light') : null;
 
   return (
@@ -79,9 +68,10 @@ export function LightScreen() {
       <div className="flex min-h-0 min-w-0 flex-col max-lg:order-2">
         <div className="flex min-h-0 items-center justify-center bg-paper-2 p-2 max-lg:h-64 lg:flex-1">
           <PictureCanvas
-            picture={picture}
+            picture={lensPicture.picture}
             label={`Picture through the lens${moment && moment.headingDeg !== null ? ` at ${moment.at}, with the sun and its shadows` : ''}`}
-            className="max-h-full max-w-full object-contain"
+            className="size-full object-contain"
+            onShown={lensPicture.onShown}
           />
         </div>
         <StanceChoice machine={machine} chosen={stanceId} onChoose={setStanceId} />

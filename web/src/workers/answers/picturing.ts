@@ -51,28 +51,47 @@ const PAUSED_EVERY_MS = 12;
 const mirrored = ({ ownKit }: RigSpec, { polariser }: SetUp) =>
   polariser ? { mirrorLeft: polariserOf(kitWith(ownKit)).mirrorLeft?.value ?? 1 } : {};
 
+function stepsOf({ rig, setUp, stanceId, widthPx, uncropped, light }: PictureRequest) {
+  const { resolved, lens } = lensOf(rig, setUp, uncropped);
+  const posed = poseRig(rig, stanceId);
+  const strut = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), posed);
+  return pictureSteps(
+    [...posed.parts, ...ownParts(resolved, strut, posed)],
+    strut.worldFromCamera,
+    resized(lens, widthPx),
+    posed.ground,
+    widthPx,
+    rowsFor(lens, widthPx),
+    {
+      ...(light ? pictureLit(resolved, posed.ground, light) : {}),
+      seam: seamOf(resolved, strut),
+      ...mirrored(rig, setUp),
+    },
+  );
+}
+
+/** How often fine pictures were dropped. */
+let dropped = 0;
+
 /** Pictures: through the lens, of a carrier, of a piece of the kit. */
 export const picturing = {
-  async picture({ rig, setUp, stanceId, widthPx, uncropped, light }: PictureRequest) {
-    const { resolved, lens } = lensOf(rig, setUp, uncropped);
-    const posed = poseRig(rig, stanceId);
-    const strut = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), posed);
-    const small = resized(lens, widthPx);
-    const steps = pictureSteps(
-      [...posed.parts, ...ownParts(resolved, strut, posed)],
-      strut.worldFromCamera,
-      small,
-      posed.ground,
-      widthPx,
-      rowsFor(lens, widthPx),
-      {
-        ...(light ? pictureLit(resolved, posed.ground, light) : {}),
-        seam: seamOf(resolved, strut),
-        ...mirrored(rig, setUp),
-      },
-    );
-    const picture = await inSlices(steps, { everyMs: PAUSED_EVERY_MS });
+  async picture(request: PictureRequest) {
+    const picture = await inSlices(stepsOf(request), { everyMs: PAUSED_EVERY_MS });
     return transfer(picture, [picture.rgba.buffer]);
+  },
+
+  /** The same, which may be dropped on the way. @throws Error where it was */
+  async finePicture(request: PictureRequest) {
+    const mine = dropped;
+    const pauses = { everyMs: PAUSED_EVERY_MS, stopped: () => mine !== dropped };
+    const picture = await inSlices(stepsOf(request), pauses);
+    if (!picture) throw new Error('the picture was dropped, as another is wanted');
+    return transfer(picture, [picture.rgba.buffer]);
+  },
+
+  /** Ends the fine pictures that are under way. */
+  dropPictures(): void {
+    dropped++;
   },
 
   /** A carrier as somebody standing off sees it. */
