@@ -70,7 +70,8 @@ export function firstPlacement(asked: PlacementQuestion): Placement | null {
   return placedOn(machine)(JSON.stringify(question), () => found(question));
 }
 
-const placedOn = sameFor((_: MachineDefinition) => keepLatest<Placement | null>(24));
+/** The latest answers, by question. */
+const placedOn = sameFor<MachineDefinition, ReturnType<typeof keepLatest<Placement | null>>>(() => keepLatest(24));
 
 function found(question: PlacementQuestion): Placement | null {
   const plain = placements(question);
