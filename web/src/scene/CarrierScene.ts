@@ -6,6 +6,7 @@ import {
   DirectionalLight,
   Group,
   HemisphereLight,
+  Light,
   LineBasicMaterial,
   LineSegments,
   PerspectiveCamera,
@@ -51,6 +52,8 @@ const NEAR_M = 1.1;
 /** Without a graphics card it is drawn with so many dots to a pixel when nothing has changed for so long: four of them smooth an edge. */
 const FINE_DOTS = 2;
 const FINER_AFTER_MS = 900;
+/** Layer of everything but the outlines. */
+const BODIES = 0;
 const HAND_MOVES = ['pointermove', 'pointerdown', 'keydown', 'wheel'] as const;
 
 /** The carrier in the round: plaster with ink edges; the strut, its view and the chosen spot in the loud colour. Drawn on demand. */
@@ -81,7 +84,13 @@ export class CarrierScene {
   ) {
     this.inks = new Inks(palette);
     this.pins = new SpotPins(this.inks);
-    this.renderer = new WebGLRenderer({ canvas, antialias: !this.slow, alpha: true });
+    // What is drawn in two steps must still be there at the second.
+    this.renderer = new WebGLRenderer({
+      canvas,
+      antialias: !this.slow,
+      alpha: true,
+      preserveDrawingBuffer: this.slow,
+    });
     // Reading the compiler's log back stops the page until the graphics process has caught up.
     this.renderer.debug.checkShaderErrors = false;
     this.scene.add(
@@ -96,6 +105,8 @@ export class CarrierScene {
     const sun = new DirectionalLight(0xffffff, 1.5);
     sun.position.set(2, 4, -3);
     this.scene.add(sun);
+    // Lit the same in each layer: with other lights every material would be made anew.
+    this.scene.children.filter((one) => one instanceof Light).forEach((light) => light.layers.enableAll());
     this.camera.position.set(3.1, 1.75, -3.6);
     this.controls = new OrbitControls(this.camera, canvas);
     this.controls.target.set(0.12, 0.72, 0);
@@ -340,28 +351,38 @@ export class CarrierScene {
       this.camera.updateMatrixWorld(true);
       this.cutAway();
       this.pins.layOut(this.camera, this.size);
-      this.render(this.slow ? 'plain' : 'fine');
+      if (this.slow) this.render(1, [BODIES]);
+      else this.render(this.ratio, [BODIES, OUTLINES]);
       this.isCoarse = this.slow;
       this.smoothLater();
     });
   }
 
-  /** Edges are smooth once nothing moves any more, here or elsewhere on the page. */
+  /** Edges are smooth, and have outlines, once nothing moves any more, here or elsewhere on the page. In two steps: all at once would stop the page. */
   private readonly smoothLater = () => {
     if (!this.isCoarse) return;
     window.clearTimeout(this.finer);
     this.finer = window.setTimeout(() => {
       this.isCoarse = false;
-      this.render('fine');
+      this.render(FINE_DOTS, [BODIES]);
+      this.finer = window.setTimeout(() => this.outline());
     }, FINER_AFTER_MS);
   };
 
-  private render(how: 'plain' | 'fine'): void {
-    // Outlines take as long again as all the rest.
-    this.inks.show(OUTLINES, how === 'fine');
-    const ratio = !this.slow ? this.ratio : how === 'fine' ? FINE_DOTS : 1;
+  /** Puts outlines to what is drawn already, under all that lies over it. */
+  private outline(): void {
+    for (const group of [this.pins.lines, this.pins.pins, this.overlay])
+      group.traverse((object) => object.layers.enable(OUTLINES));
+    this.renderer.autoClear = false;
+    this.render(FINE_DOTS, [OUTLINES]);
+    this.renderer.autoClear = true;
+  }
+
+  private render(dots: number, layers: readonly number[]): void {
+    this.camera.layers.disableAll();
+    for (const layer of layers) this.camera.layers.enable(layer);
     // Room for the picture is made anew each time, which costs more than to draw it.
-    if (ratio !== this.renderer.getPixelRatio()) this.renderer.setPixelRatio(ratio);
+    if (dots !== this.renderer.getPixelRatio()) this.renderer.setPixelRatio(dots);
     this.renderer.render(this.scene, this.camera);
   }
 

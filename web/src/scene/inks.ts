@@ -22,12 +22,6 @@ export class Inks {
     return made;
   }
 
-  /** Has all that is drawn in one of them shown or left out. */
-  show(key: string, visible: boolean): void {
-    const known = this.materials.get(key);
-    if (known) known.visible = visible;
-  }
-
   take(palette: ScenePalette): void {
     this.palette = palette;
     this.dispose();

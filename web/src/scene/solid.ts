@@ -19,8 +19,8 @@ import { place } from './objects';
 const DARK_TONES = new Set(['black', 'tyre', 'rubber', 'glove', 'lens', 'strap', 'shoe']);
 /** Knobs and spokes have so many edges that ink would fill them. */
 const PLAIN_TONES = new Set(['tyre', 'metal', 'rubber']);
-/** Name of the ink of outlines: all of the carrier is drawn a second time for them. */
-export const OUTLINES = 'outline';
+/** Layer of the outlines: all of the carrier is drawn a second time for them. Everything else is on the first. */
+export const OUTLINES = 1;
 /** Ink outline's width as a fraction of the distance. */
 const OUTLINE = 0.0014;
 
@@ -54,12 +54,12 @@ export function solid(inks: Inks, mesh: DrawnMesh, colour: string): Object3D {
   body.name = mesh.id;
   group.add(body);
   if (!glass) {
-    group.add(
-      new Mesh(
-        geometry,
-        inks.material(OUTLINES, () => outlineMaterial(inks.palette.ink)),
-      ),
+    const outline = new Mesh(
+      geometry,
+      inks.material('outline', () => outlineMaterial(inks.palette.ink)),
     );
+    outline.layers.set(OUTLINES);
+    group.add(outline);
   }
   if (!PLAIN_TONES.has(mesh.tone)) {
     group.add(

@@ -13,8 +13,8 @@ const ABOUT = 1e-6;
 const findingsOf = (checks: readonly CheckResult[]): readonly Finding[] =>
   checks.flatMap((check) => ('findings' in check ? check.findings : []));
 
-describe.each(knownMachines().map((machine) => machine.id))('on every spot of a %s', (machineId) => {
-  const spots = placedSpots(newCarrier('c', machineId, 1.75).rig).map((p) => p.spot.id);
+describe.each(knownMachines().map((machine) => machine.id))('on every other spot of a %s', (machineId) => {
+  const spots = placedSpots(newCarrier('c', machineId, 1.75).rig).flatMap((p, i) => (i % 2 === 0 ? [p.spot.id] : []));
   const all = spots.map((spotId) => {
     const question = shakeAt(machineId, spotId);
     const { checks } = shotReport({ ...question, intentId: 'clear-ahead', horizonAt: null }, { columns: 16 });

@@ -18,9 +18,9 @@ export interface ShotReport {
   readonly found: Partial<Findings> & Readonly<Record<CheckId, unknown>>;
   /** The joint's nearest holding position to the tilt as set. */
   readonly notch: NotchReading;
-  /** Level reading with the joint in its middle notch. */
   /** What the level must read, and what is turned afterwards. */
   readonly level: LevelToSet;
+  /** Level reading with the joint in its middle notch. */
   readonly middleTiltDeg: number;
   readonly spotName: string;
   readonly reachM: number;

@@ -191,7 +191,9 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       report.overGroundM,
       'm',
       [OVER_GROUND_M, null],
-      `it stays ${millimetres(report.overGroundM)} over the ground in every stance`,
+      report.overGroundM < 0
+        ? `there is no room for it: it would reach ${millimetres(-report.overGroundM)} into the ground`
+        : `it stays ${millimetres(report.overGroundM)} over the ground in every stance`,
     );
   }
   if (report.sight) {
