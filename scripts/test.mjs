@@ -29,7 +29,7 @@ const aside = async (name, command, args) => {
   return status;
 };
 /**
- * The same with what no other step has use for: a browser with its page, which the whole run waits for, leaves half of two processors idle.
+ * The same with what no other step has use for: a browser with its page, which the whole run waits for, leaves two fifths of two processors idle.
  * What waits by the clock, as tests of screens do, must not wait for long.
  */
 const inIdleTime = (name, ...command) => aside(name, 'nice', ['-n', '10', ...command]);

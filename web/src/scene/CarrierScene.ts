@@ -6,7 +6,6 @@ import {
   DirectionalLight,
   Group,
   HemisphereLight,
-  Light,
   LineBasicMaterial,
   LineSegments,
   PerspectiveCamera,
@@ -15,7 +14,6 @@ import {
   Sphere,
   Vector2,
   Vector3,
-  WebGLRenderer,
 } from 'three';
 import { fitAll } from './fitAll';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
@@ -25,9 +23,9 @@ import { Inks, type ScenePalette } from './inks';
 import { empty, place } from './objects';
 import { overlayLine, type SceneLine } from './overlayLines';
 import type { SpotPin } from './pins';
-import { slowGraphics } from './slowGraphics';
-import { isDark, OUTLINES, solid } from './solid';
+import { isDark, solid } from './solid';
 import { SpotPins, type Stretch } from './SpotPins';
+import { SteppedDrawing } from './SteppedDrawing';
 
 interface StrutView {
   readonly meshes: readonly DrawnMesh[];
@@ -49,16 +47,9 @@ const WEDGE_M = 0.55;
 /** So much of the carrier is seen round the chosen spot from near. Metres. */
 const NEAR_M = 1.1;
 
-/** Without a graphics card it is drawn with so many dots to a pixel when nothing has changed for so long: four of them smooth an edge. */
-const FINE_DOTS = 2;
-const FINER_AFTER_MS = 900;
-/** Layer of everything but the outlines. */
-const BODIES = 0;
-const HAND_MOVES = ['pointermove', 'pointerdown', 'keydown', 'wheel'] as const;
-
 /** The carrier in the round: plaster with ink edges; the strut, its view and the chosen spot in the loud colour. Drawn on demand. */
 export class CarrierScene {
-  private readonly renderer: WebGLRenderer;
+  private readonly drawing: SteppedDrawing;
   private readonly scene = new Scene();
   private readonly camera = new PerspectiveCamera(32, 1, NEAREST_M, 60);
   private readonly controls: OrbitControls;
@@ -68,11 +59,6 @@ export class CarrierScene {
   private readonly overlay = new Group();
   private readonly inks: Inks;
   private waiting = 0;
-  private readonly slow = slowGraphics();
-  /** Dots to a pixel of the page. */
-  private ratio = 1;
-  private finer = 0;
-  private isCoarse = false;
   private size = { width: 1, height: 1 };
 
   constructor(
@@ -84,15 +70,6 @@ export class CarrierScene {
   ) {
     this.inks = new Inks(palette);
     this.pins = new SpotPins(this.inks);
-    // What is drawn in two steps must still be there at the second.
-    this.renderer = new WebGLRenderer({
-      canvas,
-      antialias: !this.slow,
-      alpha: true,
-      preserveDrawingBuffer: this.slow,
-    });
-    // Reading the compiler's log back stops the page until the graphics process has caught up.
-    this.renderer.debug.checkShaderErrors = false;
     this.scene.add(
       this.carrier,
       this.strut,
@@ -105,8 +82,7 @@ export class CarrierScene {
     const sun = new DirectionalLight(0xffffff, 1.5);
     sun.position.set(2, 4, -3);
     this.scene.add(sun);
-    // Lit the same in each layer: with other lights every material would be made anew.
-    this.scene.children.filter((one) => one instanceof Light).forEach((light) => light.layers.enableAll());
+    this.drawing = new SteppedDrawing(canvas, this.scene, this.camera, [this.pins.lines, this.pins.pins, this.overlay]);
     this.camera.position.set(3.1, 1.75, -3.6);
     this.controls = new OrbitControls(this.camera, canvas);
     this.controls.target.set(0.12, 0.72, 0);
@@ -120,7 +96,6 @@ export class CarrierScene {
     canvas.addEventListener('pointercancel', this.letGo);
     canvas.addEventListener('pointerup', this.pick);
     canvas.addEventListener('pointermove', this.hover);
-    if (this.slow) HAND_MOVES.forEach((name) => window.addEventListener(name, this.smoothLater, { passive: true }));
   }
 
   private pressed: { x: number; y: number } | null = null;
@@ -224,9 +199,9 @@ export class CarrierScene {
 
   resize(width: number, height: number): void {
     if (width < 2 || height < 2) return;
-    this.ratio = Math.min(2, window.devicePixelRatio);
+    this.drawing.takeDots();
     if (width === this.size.width && height === this.size.height) return this.draw();
-    this.renderer.setSize(width, height, false);
+    this.drawing.resize(width, height);
     const before = this.seenHalf();
     this.camera.aspect = width / height;
     // The whole carrier fits however narrow the view is.
@@ -351,45 +326,12 @@ export class CarrierScene {
       this.camera.updateMatrixWorld(true);
       this.cutAway();
       this.pins.layOut(this.camera, this.size);
-      if (this.slow) this.render(1, [BODIES]);
-      else this.render(this.ratio, [BODIES, OUTLINES]);
-      this.isCoarse = this.slow;
-      this.smoothLater();
+      this.drawing.draw();
     });
-  }
-
-  /** Edges are smooth, and have outlines, once nothing moves any more, here or elsewhere on the page. In two steps: all at once would stop the page. */
-  private readonly smoothLater = () => {
-    if (!this.isCoarse) return;
-    window.clearTimeout(this.finer);
-    this.finer = window.setTimeout(() => {
-      this.isCoarse = false;
-      this.render(FINE_DOTS, [BODIES]);
-      this.finer = window.setTimeout(() => this.outline());
-    }, FINER_AFTER_MS);
-  };
-
-  /** Puts outlines to what is drawn already, under all that lies over it. */
-  private outline(): void {
-    for (const group of [this.pins.lines, this.pins.pins, this.overlay])
-      group.traverse((object) => object.layers.enable(OUTLINES));
-    this.renderer.autoClear = false;
-    this.render(FINE_DOTS, [OUTLINES]);
-    this.renderer.autoClear = true;
-  }
-
-  private render(dots: number, layers: readonly number[]): void {
-    this.camera.layers.disableAll();
-    for (const layer of layers) this.camera.layers.enable(layer);
-    // Room for the picture is made anew each time, which costs more than to draw it.
-    if (dots !== this.renderer.getPixelRatio()) this.renderer.setPixelRatio(dots);
-    this.renderer.render(this.scene, this.camera);
   }
 
   dispose(): void {
     cancelAnimationFrame(this.waiting);
-    window.clearTimeout(this.finer);
-    HAND_MOVES.forEach((name) => window.removeEventListener(name, this.smoothLater));
     this.canvas.removeEventListener('pointerdown', this.remember, { capture: true });
     this.canvas.removeEventListener('pointermove', this.slide);
     this.canvas.removeEventListener('pointercancel', this.letGo);
@@ -398,6 +340,6 @@ export class CarrierScene {
     this.controls.dispose();
     for (const group of [this.carrier, this.strut, this.pins.pins, this.pins.lines, this.overlay]) empty(group);
     this.inks.dispose();
-    this.renderer.dispose();
+    this.drawing.dispose();
   }
 }

@@ -1,4 +1,3 @@
-import type { Picture } from '@strut-spot/core';
 import { useEffect, useState } from 'react';
 import { drawing } from '../workers/core';
 import { useLatest } from '../workers/useLatest';
@@ -35,5 +34,5 @@ export function useLensPicture(asked: Asked, coarseLight: Asked['light'], restMs
     fine: isFine,
     /** To be told how wide it is shown: where it shrinks, what was drawn will do. */
     onShown: (shownPx: number) => setWidthPx((before) => Math.max(before, drawnWidth(shownPx))),
-  } satisfies { picture: Picture | undefined; fine: boolean; onShown: (shownPx: number) => void };
+  };
 }
