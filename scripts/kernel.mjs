@@ -1,30 +1,38 @@
-/** Compiles core/kernel/assembly (AssemblyScript, SIMD) into core/kernel/kernel.generated.ts; done anew only where the source has changed. */
+/**
+ * Compiles core/kernel/assembly (AssemblyScript, SIMD) into core/kernel/kernel.generated.ts, with the colours of pictures, which the page has in TypeScript
+ * too; done anew only where a source has changed.
+ */
 import { Buffer } from 'node:buffer';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-const root = join(dirname(fileURLToPath(import.meta.url)), '..');
-const target = join(root, 'core/kernel/kernel.generated.ts');
-const folder = join(root, 'core/kernel/assembly');
-const names = readdirSync(folder)
-  .filter((name) => name.endsWith('.ts'))
-  .sort();
-const sources = new Map(names.map((name) => [name, readFileSync(join(folder, name), 'utf8')]));
+const core = join(dirname(fileURLToPath(import.meta.url)), '../core');
+const target = join(core, 'kernel/kernel.generated.ts');
+const COLOURS = 'src/showing/picture/colours';
+const names = ['kernel/assembly', COLOURS].flatMap((folder) =>
+  readdirSync(join(core, folder))
+    .filter((name) => name.endsWith('.ts'))
+    .sort()
+    .map((name) => `${folder}/${name}`),
+);
+const sources = new Map(names.map((name) => [name, readFileSync(join(core, name), 'utf8')]));
 const hash = createHash('sha256')
   .update([...sources.values()].join(''))
   .digest('hex');
 const head = `// Compiled from assembly/ by scripts/kernel.mjs; do not edit.\n// Source: ${hash}\n`;
 if (!existsSync(target) || !readFileSync(target, 'utf8').startsWith(head)) {
+  // The one thing that is said differently here and there.
+  sources.set(`${COLOURS}/hash.ts`, "export { hash2 } from '../../../../kernel/assembly/hash';");
   const { default: asc } = await import('assemblyscript/asc');
   let wasm = null;
   const { error, stderr } = await asc.main(
     [
-      'index.ts',
+      'kernel/assembly/index.ts',
       '--outFile',
       'kernel.wasm',
-      ...'-O3 --runtime stub --noAssert --enable simd --enable nontrapping-f2i --initialMemory 1536 --maximumMemory 1536'.split(
+      ...'-O3 --runtime stub --noAssert --enable simd --enable nontrapping-f2i --initialMemory 1792 --maximumMemory 1792'.split(
         ' ',
       ),
     ],

@@ -1,3 +1,4 @@
-/** The kernel: what is seen from a place, and what a picture taken there shows. */
+/** The kernel: what is seen from a place, what a picture taken there shows, and how it is coloured. */
 export { rays, clear, hold, keep } from './raster';
 export { asked, look } from './look';
+export { paint, painted } from './paint';

@@ -11,17 +11,21 @@ interface Placed {
   readonly radius2: number;
 }
 
-/** A part with the ball that it lies in: round the box of its tree of boxes. */
-function placed(part: PosedPart): Placed {
-  const [x0, y0, z0, x1, y1, z1] = bvhOf(part.mesh).boxes as unknown as number[];
+/** Middle, and square of the radius, of the ball that a part lies in: round the box of its tree of boxes. */
+export function ballRound({ mesh, worldFromPart }: PosedPart): { readonly centre: Vec3; readonly radius2: number } {
+  const [x0, y0, z0, x1, y1, z1] = bvhOf(mesh).boxes as unknown as number[];
   const middle: Vec3 = [(x0! + x1!) / 2, (y0! + y1!) / 2, (z0! + z1!) / 2];
   return {
-    part,
-    partFromWorld: invert(part.worldFromPart),
-    centre: transformPoint(part.worldFromPart, middle),
+    centre: transformPoint(worldFromPart, middle),
     radius2: ((x1! - x0!) ** 2 + (y1! - y0!) ** 2 + (z1! - z0!) ** 2) / 4,
   };
 }
+
+const placed = (part: PosedPart): Placed => ({
+  part,
+  partFromWorld: invert(part.worldFromPart),
+  ...ballRound(part),
+});
 
 /** Where a ray comes to a part. */
 export interface PartHit {

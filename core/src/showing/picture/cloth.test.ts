@@ -1,7 +1,7 @@
 import { newCarrier } from '../../deciding/outing/newOuting';
 import { distance, length, type Vec3 } from '../../mathematics/geometry/vec3';
 import { poseRig } from '../../posing/rig/poseRig';
-import { foldedNormal } from './cloth';
+import { foldedNormal } from './painting/paintPlainly';
 
 const out: Vec3 = [1, 0, 0];
 const inside: Vec3 = [-1, 0, 0];

@@ -1,6 +1,4 @@
-import type { Rgb } from './worlds/world';
-
-export const INK: Rgb = [34, 36, 40];
+import { INK } from './painting/painting';
 
 /** Below this cosine two neighbouring normals of one part make an edge worth a line. */
 const FOLD = 0.62;

@@ -7,14 +7,30 @@ import { rotationAbout, rotationFromPanTiltRoll, rotate } from '../../mathematic
 import { calibrateLens } from '../../mathematics/lens/lens';
 import { rayGrid } from '../../mathematics/lens/rayGrid';
 import { castFrame } from '../../physics/framing/castFrame';
+import type { Vec3 } from '../../mathematics/geometry/vec3';
 import { poseRig } from '../../posing/rig/poseRig';
 import type { Ground } from '../../words/carrier/land';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
-import { hash2, noise2 } from './worlds/noise';
+import { hash2 } from './colours/hash';
+import { noise2 } from './colours/noise';
+import { beforeSky, dome } from './colours/sky';
+import { trailGround } from './colours/trail';
+import { mixedColour } from './painting/painting';
+import { skyOver } from './painting/skyOver';
 import { renderPicture, type Picture } from './renderPicture';
-import { trailColour, trailScenery } from './worlds/trail';
-import { skyColour, skyOver } from './worlds/sky';
+import { trailScenery } from './worlds/trail';
+import { SUN } from './worlds/world';
+
+const trailColour = (...at: Parameters<typeof trailGround>) => {
+  trailGround(...at);
+  return mixedColour();
+};
+const skyColour = ([x, y, z]: Vec3, hills: number, toSun: Vec3 | null = SUN) => {
+  const sun = [toSun !== null, ...(toSun ?? ([0, 0, 0] as const))] as const;
+  if (!beforeSky(x, y, z, hills, ...sun)) dome(x, y, z, ...sun);
+  return mixedColour();
+};
 
 const level: Ground = { point: [0, 0, 0], normal: [0, 1, 0], ahead: [1, 0, 0], world: 'trail' };
 const lens = calibrateLens({
@@ -166,6 +182,6 @@ describe('the world', () => {
       expect(value).toBeLessThanOrEqual(1);
       expect(Math.abs(noise2(x + 1e-4, i * 0.11, 4) - value)).toBeLessThan(1e-3);
     }
-    expect(hash2(3, 5)).not.toBe(hash2(5, 3));
+    expect(hash2(3, 5, 0)).not.toBe(hash2(5, 3, 0));
   });
 });

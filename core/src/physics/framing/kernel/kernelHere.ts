@@ -9,6 +9,8 @@ export interface Kernel {
   readonly keep: (count: number, parts: number, distances: number) => void;
   readonly asked: () => number;
   readonly look: (...numbers: readonly number[]) => void;
+  readonly painted: () => number;
+  readonly paint: (...numbers: readonly number[]) => void;
 }
 
 /** As much of WebAssembly as is needed here: pages, workers and Node have it, whatever their type libraries say. */

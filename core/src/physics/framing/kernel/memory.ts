@@ -54,7 +54,7 @@ class Slots {
 }
 
 const MB = 1 << 20;
-/** The kernel's own room lies below; its memory has 96 MB, of which only what is used is really taken. Rays of a picture of 1600 × 900 fit. */
+/** The kernel's own room lies below; its memory has 112 MB, of which only what is used is really taken. Rays of a picture of 1600 × 900 fit. */
 export const RAYS = new Arena(MB >> 4, 40 * MB);
 export const MESHES = new Arena(40 * MB, 64 * MB);
 /** Directions of small pictures and of their cells' corners. */
@@ -64,6 +64,12 @@ export const SCRATCH = { corners: 70 * MB, tallies: 70 * MB + (MB >> 1), end: 71
 /** Directions of a cube in the kernel's memory at most, and its bytes: two for the part and four for the distance. */
 export const MOST_IN_CUBE = 6 * 36 * 36;
 export const CUBES = new Slots(71 * MB, 96 * MB, 6 * MOST_IN_CUBE + 64);
+
+/** Pixels of the rows that are painted at a time at most, and 64 bytes for each; parts, their marks and folds; surfaces and trees of boxes of the parts. */
+export const MOST_PAINTED = 1 << 14;
+export const PAINTED = 96 * MB;
+export const PAINTED_PARTS = { at: 97 * MB, end: 98 * MB } as const;
+export const SURFACES = new Arena(98 * MB, 112 * MB);
 
 export interface Placed {
   readonly round: number;

@@ -2,10 +2,9 @@ import type { Mesh } from '../../../mathematics/geometry/mesh';
 import type { Pose } from '../../../mathematics/geometry/pose';
 import { length, scale, subtract, type Vec3 } from '../../../mathematics/geometry/vec3';
 import type { Ground } from '../../../words/carrier/land';
-import { noise2 } from './noise';
 
 // Taken out of Math once: some hosts look the global up at every use.
-const { atan2, cos, exp, hypot, log, max, min, sign, sin, sqrt } = Math;
+const { hypot, max, sign, sqrt } = Math;
 
 export type Rgb = readonly [number, number, number];
 
@@ -35,38 +34,17 @@ export const hides = (from: Beside | null, x: number, z: number): boolean =>
   z * sign(from[1]) > 0 &&
   Math.abs(z) < Math.abs(from[1]) + OPEN.behindM;
 
-/** What a land looks like. Coordinates in its own plane: x along the travel, z to the right, metres. */
+/** What stands in a land, and how far it is seen; its colours are in ../colours. */
 export interface World {
-  readonly colour: (x: number, z: number, distanceM: number) => Rgb;
   /** @param from where somebody films from beside the course; null = on it */
   readonly scenery: (ground: Ground, from: Beside | null) => readonly Scenery[];
-  /** Beyond `nearM`. */
-  readonly far: (direction: Vec3) => Rgb;
   /** Height of the hills on the skyline. */
   readonly hills: number;
+  /** As far as it is drawn in detail. */
   readonly nearM: number;
+  /** Distance at which air takes 63 % of a colour. */
   readonly hazeM: number;
 }
-
-export const blend = (a: Rgb, b: Rgb, t: number): Rgb => [
-  a[0] + (b[0] - a[0]) * t,
-  a[1] + (b[1] - a[1]) * t,
-  a[2] + (b[2] - a[2]) * t,
-];
-
-const HAZE: Rgb = [205, 214, 210];
-
-/** Level country beyond what is drawn in detail, in two colours, hazier toward the horizon. */
-export function farLand(direction: Vec3, one: Rgb, other: Rgb): Rgb {
-  const down = min(1, max(0, -direction[1] * 5));
-  const azimuth = atan2(direction[2], direction[0]);
-  const fields = noise2(cos(azimuth) * 15 + sin(azimuth) * 9, log(max(1e-3, -direction[1])) * 3.2, 21);
-  return blend(HAZE, blend(one, other, fields), 0.25 + 0.6 * down);
-}
-
-/** @param hazeM distance at which 63 % of the colour is lost */
-export const hazeAt = (colour: Rgb, distanceM: number, hazeM: number): Rgb =>
-  blend(colour, HAZE, 1 - exp(-distanceM / hazeM));
 
 /** Towards the sun where nobody knows how it stands: from ahead on the left, 38° high; for shading only. */
 export const SUN: Vec3 = scale([0.42, 0.62, -0.66], 1 / hypot(0.42, 0.62, -0.66));
