@@ -21,7 +21,7 @@ const intent: IntentDefinition = {
     { id: 'seats', label: 'seat backs', of: { parts: ['seats'] }, share: [0, 0.08], weight: 2 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },
   ],
-  needs: ['somebody on board', 'something to steer by'],
+  needs: ['somebody on board', 'a cockpit'],
   fromBehind: true,
   feel: 0.3,
   seconds: 15,

@@ -137,7 +137,7 @@ export default machineFrom({
   name: 'Longboard',
   world: 'road',
   family: 'board',
-  traits: ['ridden standing'],
+  traits: ['ridden standing', 'steered with the feet'],
   wearing: ['rider-body', 'half-shell-helmet'],
   usualSpeedMps: 7,
   shake,

@@ -173,7 +173,7 @@ export default machineFrom({
   name: 'Alpine skis',
   world: 'snow',
   family: 'board',
-  traits: ['ridden standing'],
+  traits: ['ridden standing', 'steered with the feet'],
   wearing: ['rider-body', 'snow-helmet'],
   usualSpeedMps: 12,
   shake,

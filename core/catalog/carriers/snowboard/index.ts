@@ -181,7 +181,7 @@ export default machineFrom({
   name: 'Snowboard',
   world: 'snow',
   family: 'board',
-  traits: ['ridden standing'],
+  traits: ['ridden standing', 'steered with the feet'],
   wearing: ['rider-body', 'snow-helmet'],
   usualSpeedMps: 11,
   shake,

@@ -163,7 +163,7 @@ export default machineFrom({
   name: 'Surfboard',
   world: 'water',
   family: 'board',
-  traits: ['ridden standing', 'lies on the water', 'others in the waves'],
+  traits: ['ridden standing', 'lies on the water', 'others in the waves', 'steered with the feet'],
   wearing: ['plain-body', 'head-strap'],
   barefoot: true,
   usualSpeedMps: 6,

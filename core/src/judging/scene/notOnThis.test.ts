@@ -23,6 +23,13 @@ it('somebody far off needs somebody: put beside, the shot makes sense', () => {
   expect(why('far-subject', 'kayak', { subject })).toBeNull();
 });
 
+it('over the shoulder needs a cockpit: what is steered with the feet has none, poles or not; a paddled deck will do', () => {
+  for (const board of ['skis', 'snowboard', 'longboard', 'surfboard'])
+    expect(why('over-the-shoulder', board)).toMatch(/steered with the feet/);
+  expect(why('hands-at-work', 'skis')).toBeNull();
+  for (const id of ['kayak', 'stand-up-board', 'road-bike', 'glider']) expect(why('over-the-shoulder', id)).toBeNull();
+});
+
 it('low and fast makes no sense far over the ground', () => {
   expect(why('low-and-fast', 'paramotor')).toMatch(/it goes \d+ m over the ground/);
   expect(why('low-and-fast', 'longboard')).toBeNull();

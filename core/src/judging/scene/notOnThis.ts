@@ -35,6 +35,10 @@ const LACKS: Readonly<Record<Need, (machine: MachineDefinition, scene: CarrierSc
   },
   'a way down': (_, { ridden }) =>
     ridden.some(({ rig }) => fallDeg(rig.ground) >= SLOPE_DEG) ? null : 'it never goes downhill',
+  'a cockpit': (machine, scene) =>
+    machine.traits?.includes('steered with the feet')
+      ? 'it is steered with the feet: there is no cockpit to look into'
+      : LACKS['something to steer by'](machine, scene),
   'something to steer by': (_, { ridden }) =>
     (ridden[0]?.rig.holds.length ?? 0) > 0 || ridden.some(({ rig }) => rig.parts.some((part) => part.watched))
       ? null

@@ -27,6 +27,8 @@ export interface StanceFrame {
   readonly faceFrom: { readonly upDeg: number; readonly asideDeg: number } | null;
   /** Whether the head of whoever films lies in the picture, far enough to be part of a figure; null where nobody is on board. */
   readonly riderInFrame: boolean | null;
+  /** From the lens to the nearer of hips and waist of whoever films, metres; null where nobody is on board. */
+  readonly fromTrunkM: number | null;
   /** Whether that head is seen through glass of the machine. */
   readonly riderBehindGlass: boolean;
   /** Whether roof or canopy of the machine lies close over the lens. */

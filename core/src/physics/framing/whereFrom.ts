@@ -23,6 +23,7 @@ export const whereFrom = (
   | 'lengthwise'
   | 'faceFrom'
   | 'riderInFrame'
+  | 'fromTrunkM'
   | 'riderBehindGlass'
   | 'underRoof'
   | 'throughGlass'
@@ -39,6 +40,11 @@ export const whereFrom = (
     faceFrom: rig.body && rig.eyes ? seenFrom(rig.eyes, worldFromCamera.position) : null,
     ...endsSeen(rig, worldFromCamera.position, holds, hides),
     riderInFrame: head ? sees(head.worldFromPart.position) : null,
+    fromTrunkM: rig.body
+      ? Math.min(
+          ...[rig.body.pelvis, rig.body.ribcage].map(({ position }) => distance(worldFromCamera.position, position)),
+        )
+      : null,
     riderBehindGlass: head !== undefined && hides(head.worldFromPart.position, BY_GLASS),
     underRoof: closely && hasRoofOver(rig, worldFromCamera.position),
     throughGlass: closely ? throughGlass(rig, lens, worldFromCamera) : 0,
@@ -125,8 +131,8 @@ const hasRoofOver = ({ parts }: PosedRig, from: Vec3): boolean =>
     return castRay(mesh, transformPoint(partFromWorld, from), transformDirection(partFromWorld, UP), ROOF_M) !== null;
   });
 
-/** Nearer than this a head is no part of a figure seen whole, metres. Estimate 0.4 to 0.8. */
-const WHOLE_FROM_M = 0.6;
+/** Nearer than this to head, waist or hips no figure is seen whole, metres. Estimate 0.4 to 0.8. */
+export const WHOLE_FROM_M = 0.6;
 
 /** Tells whether machine or people stand before a point, as seen from one place, and which of their parts may hide it. */
 type Hides = (point: Vec3, by: (part: Hiding) => boolean) => boolean;

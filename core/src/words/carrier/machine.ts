@@ -35,6 +35,7 @@ export const MACHINE_TRAITS = [
   'nobody on board',
   'handlebar',
   'ridden standing',
+  'steered with the feet',
   'lies on the water',
   'others in the waves',
 ] as const;

@@ -46,7 +46,13 @@ export interface Want {
 
 /** What a carrier must have for a kind of shot to make sense on it at all. */
 export type Need =
-  'a craft' | 'somebody on board' | 'somebody else' | 'near the ground' | 'a way down' | 'something to steer by';
+  | 'a craft'
+  | 'somebody on board'
+  | 'somebody else'
+  | 'near the ground'
+  | 'a way down'
+  | 'something to steer by'
+  | 'a cockpit';
 
 /** Whether a mode can take a kind of shot at all: lights are drawn out in stills, everything else is filmed. */
 export const suitsIntent = ({ stills }: Pick<CameraMode, 'stills'>, { exposedS }: IntentDefinition): boolean =>

@@ -3,18 +3,13 @@ import { rangeMargin } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
 import { BEHIND_M, BELOW_SHOULDERS_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { sharpShare } from './focus';
-import { faceSeen, seenFromWithin } from './viewpoint';
+import { craftSeen, faceSeen } from './viewpoint';
 import { measureWant, nearestOf, smallerSide, wantsHere } from './wants';
 
 /** What lies far beside the height where it should is met so much less. A weight of ranking, no measurement. */
 const OUT_OF_BAND_COSTS = 0.5;
 /** Where one of two hands is not seen at all, the hands are met so much less. A weight of ranking, no measurement. */
 const ONE_SIDE_COSTS = 0.4;
-/** A craft without whoever rides it is met so far. A weight of ranking, no measurement. */
-const WITHOUT_RIDER = 0.4;
-/** One that is not seen from outside is met so far. A weight of ranking, no measurement. */
-const FROM_WITHIN = 0.5;
-
 /**
  * 0 to 1 for the ranking of spots: weighted mean of how far each want is met, the sky line counting as the heaviest and a lean to the side against it, times
  * one half to one by the want that is met worst, so that one spoilt thing is not averaged away.
@@ -28,12 +23,7 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
       ridden;
     const [low, high] = want.share;
     const met = share < low ? share / low : share > high ? Math.max(0, 1 - (share - high) / Math.max(high, 0.05)) : 1;
-    const ends =
-      want.ends === undefined
-        ? 1
-        : Math.min(1, action.endsInFrame / want.ends) *
-          (seenFromWithin(action) ? FROM_WITHIN : 1) *
-          (action.riderInFrame === false ? WITHOUT_RIDER : 1);
+    const ends = want.ends === undefined ? 1 : craftSeen(action, want.ends).counts;
     const seen = measureWant(want, action.measures, framed.working);
     const extent = want.extent === undefined ? 1 : Math.min(1, seen.extent / want.extent);
     const nearest = want.nearM === undefined ? null : nearestOf(want, action.measures, framed.working);

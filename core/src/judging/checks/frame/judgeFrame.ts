@@ -14,7 +14,7 @@ import type { IntentDefinition, Want } from '../../../words/shot/intent';
 import { focusFinding } from './focus';
 import { MISSED } from './limits';
 import { seamFinding } from './seam';
-import { ENDS_MISSED, faceSeen, seenFromWithin } from './viewpoint';
+import { craftSeen, faceSeen } from './viewpoint';
 import { cutParts, measureWant, nearestOf, wantsHere } from './wants';
 
 /** Farther off than this times what counts as close it is told. Estimate 1.1 to 1.5. */
@@ -72,23 +72,12 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
     verdict = worseOf(verdict, action.extent < want.extent * MISSED ? 'stop' : 'watch');
     place += `; it reaches over ${percentText(action.extent)} of the picture in ${action.stance.name.toLowerCase()}, ${percentText(want.extent)} is wanted: ${(action.extent / want.extent).toFixed(1)} times as near, or a lens so much narrower`;
   }
-  const inside = action ? seenFromWithin(action.stance) : null;
-  if (want.ends !== undefined && action && inside) {
-    verdict = worseOf(verdict, inside.verdict);
-    place += `; ${inside.because} in ${action.stance.name.toLowerCase()}`;
+  const craft = want.ends !== undefined && action ? craftSeen(action.stance, want.ends) : null;
+  if (craft && action) {
+    verdict = worseOf(verdict, craft.verdict);
+    for (const because of craft.because) place += `; ${because} in ${action.stance.name.toLowerCase()}`;
   }
-  if (want.ends !== undefined && action && action.stance.endsInFrame < want.ends) {
-    verdict = worseOf(verdict, action.stance.endsInFrame < want.ends * ENDS_MISSED ? 'stop' : 'watch');
-    place += `; only ${Math.round(action.stance.endsInFrame * 5)} of its 5 ends (nose, tail, sides, top) lie in the picture in ${action.stance.name.toLowerCase()}`;
-  }
-  if (want.ends !== undefined && action?.stance.riderInFrame === false) {
-    verdict = 'stop';
-    place += `; the rider’s head is not in the picture in ${action.stance.name.toLowerCase()}`;
-  }
-  const whole =
-    want.ends === undefined ||
-    !action ||
-    (action.stance.endsInFrame >= want.ends && !inside && action.stance.riderInFrame !== false);
+  const whole = !craft || craft.because.length === 0;
   const held = face?.because ? 'a poor view' : whole ? 'enough' : 'not the whole';
   const how = share < want.share[0] ? 'too little' : share > want.share[1] ? 'too much' : held;
   return {

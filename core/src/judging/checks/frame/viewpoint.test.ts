@@ -1,7 +1,7 @@
 import { shakeAt } from '../../../../testing/shakes';
 import { frameSetUp } from '../../../physics/framing/frameSetUp';
 import type { SetUp } from '../../../words/setUp/setUp';
-import { faceSeen, neverWhole, seenFromWithin } from './viewpoint';
+import { craftSeen, faceSeen, neverWhole, seenFromWithin } from './viewpoint';
 
 const stanceAt = (machineId: string, spotId: string, over: Partial<SetUp> = {}) => {
   const { rig, setUp, actionStanceId } = shakeAt(machineId, spotId, { headId: 'ball-joint', ...over });
@@ -26,6 +26,17 @@ describe('a whole craft is seen from outside', () => {
     expect(seenFromWithin(boot)).toMatchObject({ verdict: 'stop' });
     expect(stanceAt('kayak', 'bow-deck', { ...sphere, links: [] }).lengthwise.spanDeg).toBeNull();
   });
+});
+
+it('worn at the hip, looking up past one’s own chest, no whole craft is seen; from a pole in the hand it is', () => {
+  const hip = stanceAt('paramotor', 'hip', { ...sphere, links: [] });
+  expect(hip.fromTrunkM!).toBeLessThan(0.5);
+  expect(craftSeen(hip, 0.8)).toMatchObject({ verdict: 'stop' });
+  expect(craftSeen(hip, 0.8).because.join()).toMatch(/0\.\d\d m from the rider’s own waist/);
+  const links = [{ linkId: 'medium-pole', lengthM: 1, bendDeg: 0, turnDeg: 0 }];
+  const hand = stanceAt('surfboard', 'hand', { ...sphere, links });
+  expect(hand.fromTrunkM!).toBeGreaterThan(0.6);
+  expect(craftSeen(hand, 0.8).because.join()).not.toContain('waist');
 });
 
 it('from where nose and tail lie opposite, or few ends are to be seen, no picture of the whole is ever taken; from a pole behind it is', () => {

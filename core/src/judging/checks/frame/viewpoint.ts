@@ -1,4 +1,4 @@
-import type { mostSeenFrom } from '../../../physics/framing/whereFrom';
+import { WHOLE_FROM_M, type mostSeenFrom } from '../../../physics/framing/whereFrom';
 import type { StanceFrame } from '../../../physics/framing/stanceFrame';
 import { worseOf, type Verdict } from '../../../words/check/result';
 
@@ -37,6 +37,43 @@ export function neverWhole(most: ReturnType<typeof mostSeenFrom>, ends: number):
   const within = seenFromWithin(most);
   if (within?.verdict === 'stop') return within.because;
   return most.endsInFrame < ends * ENDS_MISSED ? 'most ends of the craft are hidden from there' : null;
+}
+
+/** A craft without whoever rides it is met so far. A weight of ranking, no measurement. */
+const WITHOUT_RIDER = 0.4;
+/** One that is not seen from outside is met so far. A weight of ranking, no measurement. */
+const FROM_WITHIN = 0.5;
+
+/**
+ * How far a picture holds a craft as a whole with whoever rides it: the verdict, what it counts for in the ranking (0 to 1), and what is lacking, in
+ * words; empty where nothing is. @param ends that are wanted, as a share of all
+ */
+export function craftSeen(
+  stance: StanceFrame,
+  ends: number,
+): { readonly verdict: Verdict; readonly counts: number; readonly because: readonly string[] } {
+  const { endsInFrame, riderInFrame, fromTrunkM } = stance;
+  const within = seenFromWithin(stance);
+  const fewEnds = endsInFrame < ends;
+  const headless = riderInFrame === false;
+  const atTheBody = fromTrunkM !== null && fromTrunkM < WHOLE_FROM_M;
+  const lacks: readonly (readonly [Verdict, string] | null)[] = [
+    within && [within.verdict, within.because],
+    fewEnds
+      ? [
+          endsInFrame < ends * ENDS_MISSED ? 'stop' : 'watch',
+          `only ${Math.round(endsInFrame * 5)} of its 5 ends (nose, tail, sides, top) lie in the picture`,
+        ]
+      : null,
+    headless ? ['stop', 'the rider’s head is not in the picture'] : null,
+    atTheBody ? ['stop', `${fromTrunkM.toFixed(2)} m from the rider’s own waist no whole figure is seen`] : null,
+  ];
+  const told = lacks.flatMap((lack) => (lack ? [lack] : []));
+  return {
+    verdict: told.reduce<Verdict>((worst, [verdict]) => worseOf(worst, verdict), 'good'),
+    counts: Math.min(1, endsInFrame / ends) * (within ? FROM_WITHIN : 1) * (headless || atTheBody ? WITHOUT_RIDER : 1),
+    because: told.map(([, because]) => because),
+  };
 }
 
 /** From how far below (or above) a face is still a face, degrees: up to the first it looks well, from the second on there is chin and nostrils. Common practice, no source. */
