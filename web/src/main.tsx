@@ -9,10 +9,12 @@ import { openStore } from './storage/opening';
 import { placeDemoOnce } from './storage/placeDemo';
 import { trouble } from './storage/trouble';
 import { followShapes } from './storage/shapes';
+import { startForShot } from './workers/core';
 
 // What nobody waited for must not fail in silence.
 addEventListener('unhandledrejection', ({ reason }) => say(`Something was not done: ${trouble(reason)}.`));
 
+if (location.pathname.includes('/shot/')) startForShot();
 openStore();
 followShapes((error) => say(`Shapes of your own were not read: ${trouble(error)}.`));
 createRoot(document.getElementById('root')!).render(

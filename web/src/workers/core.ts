@@ -32,26 +32,37 @@ type Asked = (...asked: unknown[]) => Promise<unknown>;
  * A worker that is started by the first thing asked of it, and anew when it failed: most screens need one or two.
  * @param asking what is done around each question
  */
-function startedWhenAsked(asking: (question: () => Promise<unknown>) => Promise<unknown>): Remote<CoreWorker> {
+function startedWhenAsked(asking: (question: () => Promise<unknown>) => Promise<unknown>) {
   let worker: Remote<CoreWorker> | null = null;
-  return new Proxy({} as Remote<CoreWorker>, {
+  const running = () => (worker ??= start(() => (worker = null)));
+  const remote = new Proxy({} as Remote<CoreWorker>, {
     get:
       (_, name: keyof CoreWorker) =>
       (...asked: unknown[]) =>
-        kept.of(name, asked, () =>
-          asking(() => ((worker ??= start(() => (worker = null)))[name] as unknown as Asked)(...asked)),
-        ),
+        kept.of(name, asked, () => asking(() => (running()[name] as unknown as Asked)(...asked))),
   });
+  return { remote, running };
 }
 
 const ofPictures = (question: () => Promise<unknown>) => pictures.counted(question());
 
+const [draws, judges, computes] = [
+  startedWhenAsked(ofPictures),
+  startedWhenAsked((question) => pictures.atRest().then(question)),
+  startedWhenAsked((question) => question()),
+];
 /** Draws: the coarse picture under the hand, and the fine one in slices between. */
-export const drawing = startedWhenAsked(ofPictures);
+export const drawing = draws.remote;
 /** Judges at length, once the pictures are there. */
-export const judging = startedWhenAsked((question) => pictures.atRest().then(question));
+export const judging = judges.remote;
 /** Does everything else. */
-export const computing = startedWhenAsked((question) => question());
+export const computing = computes.remote;
+
+/** Starts those that a page of one shot asks first: they read their code in while the page reads its own. */
+export function startForShot(): void {
+  computes.running();
+  draws.running();
+}
 
 let searchers: readonly Remote<CoreWorker>[] | null = null;
 

@@ -61,6 +61,10 @@ const ROWS: readonly Row[] = [
   { name: 'too dark', fill: 'solid', runs: byShot((h) => h.troubles.includes('too-dark')) },
 ];
 
+/** So many of them hold on most days: room is kept for them while the day is worked out, so that the picture above stays where it is. */
+const USUAL_ROWS = 6;
+const heightOf = (rows: number): number => SUN_HEIGHT + 22 + rows * ROW;
+
 /** The sun's height over the day, with what it does to the shot at each half hour, and the hour to be chosen. */
 export function DayOfSun({
   day,
@@ -81,7 +85,7 @@ export function DayOfSun({
   const highest = day ? Math.max(...day.course.hours.map((h) => h.heightDeg)) : 0;
   const highDeg = Math.max(20, Math.ceil(highest / 10) * 10);
   const yOf = scaleTo(highDeg);
-  const height = SUN_HEIGHT + 22 + rows.length * ROW;
+  const height = heightOf(rows.length);
   return (
     <div>
       {day ? (
@@ -167,7 +171,9 @@ export function DayOfSun({
           <line x1={xOf(now)} x2={xOf(now)} y1={2} y2={height - 14} stroke="var(--hivis)" strokeWidth="2" />
         </svg>
       ) : (
-        <p className="caption py-4">Sun of the day…</p>
+        <p className="caption py-4" style={{ aspectRatio: width / heightOf(USUAL_ROWS) }}>
+          Sun of the day…
+        </p>
       )}
       {/* As wide as the drawing, so that the thumb stands under its hour. */}
       <div className="grid items-center" style={{ gridTemplateColumns: `${(100 * LEFT) / width - 1}% 1fr` }}>
