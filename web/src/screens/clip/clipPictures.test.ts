@@ -82,6 +82,20 @@ it('a video that comes to its end while a picture is still being followed is not
   expect(seen).toEqual([0, 0.04]);
 });
 
+it('a video is held while many pictures wait to be followed, goes on, and none of them is left out', async () => {
+  const times = Array.from({ length: 40 }, (_, i) => i / 30);
+  let next = 0;
+  let held = 0;
+  film.onplay = () =>
+    soon(() => {
+      while (next < times.length && !film.paused) film.show(times[next++]!);
+      if (next < times.length) held++;
+      else film.end();
+    });
+  expect(await moments(videoPictures('blob:film', never))).toEqual(times);
+  expect(held).toBeGreaterThan(0);
+});
+
 it('a picture that is shown again, as after a pause, is not followed twice', async () => {
   film.onplay = () => soon(() => film.show(0.2));
   let times = 0;

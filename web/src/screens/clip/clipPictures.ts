@@ -4,8 +4,10 @@ import type { ClipPictureIn } from '../../workers/measureClip';
 const LONG_SIDE_PX = 480;
 /** So much of a clip is looked at, seconds. */
 export const MOST_SECONDS = 12;
-/** Played slower, so that no picture is left out while the last one is followed. */
+/** Played slower, so that a slow machine gets hold of every picture. */
 const PLAYED_AT = 0.5;
+/** Pictures that wait to be followed: at so many the video is held, and goes on once only so few are left. */
+const WAITING = { most: 24, few: 8 } as const;
 
 /** Draws to a small canvas, in shades of grey. */
 function greyOf(context: CanvasRenderingContext2D, source: CanvasImageSource, atS: number): ClipPictureIn {
@@ -36,31 +38,40 @@ export async function* videoPictures(url: string, stopped: () => boolean): Async
     video.onerror = () => failed(new Error('this browser cannot decode it: MP4 (H.264) or WebM would do'));
   });
   const context = smallCanvas(video.videoWidth, video.videoHeight);
-  const next = () =>
-    new Promise<number | null>((shown) => {
-      // It may have come to its end while the last picture was still being followed.
-      if (video.ended) return shown(null);
-      const ended = () => shown(null);
-      video.addEventListener('ended', ended, { once: true });
-      video.requestVideoFrameCallback((_, { mediaTime }) => {
-        video.removeEventListener('ended', ended);
-        shown(mediaTime);
-      });
-    });
+  // Each is drawn at the moment it is shown, so that picture and moment belong together however long the one before is still followed.
+  const waiting: ClipPictureIn[] = [];
+  let over = false;
+  let wake: () => void = () => undefined;
+  const end = () => {
+    over = true;
+    wake();
+  };
+  const take: VideoFrameRequestCallback = (_, { mediaTime }) => {
+    if (over) return;
+    if (mediaTime > MOST_SECONDS) return end();
+    waiting.push(greyOf(context, video, mediaTime));
+    if (waiting.length >= WAITING.most) video.pause();
+    video.requestVideoFrameCallback(take);
+    wake();
+  };
+  video.addEventListener('ended', end);
+  video.requestVideoFrameCallback(take);
   video.playbackRate = PLAYED_AT;
-  let waiting = next();
   await video.play();
   try {
     let last = -1;
     for (;;) {
-      const atS = await waiting;
-      if (atS === null || atS > MOST_SECONDS || stopped()) return;
-      const picture = greyOf(context, video, atS);
-      waiting = next();
-      if (atS > last) yield picture;
-      last = atS;
+      const picture = waiting.shift();
+      if (stopped()) return;
+      if (picture) {
+        if (video.paused && !video.ended && waiting.length <= WAITING.few) await video.play();
+        if (picture.atS > last) yield picture;
+        last = Math.max(last, picture.atS);
+      } else if (over || video.ended) return;
+      else await new Promise<void>((woken) => (wake = woken));
     }
   } finally {
+    over = true;
     video.pause();
     video.removeAttribute('src');
   }

@@ -11,6 +11,11 @@ const bell = Float64Array.from({ length: N }, (_, i) => {
   const cycles = (i <= N / 2 ? i : i - N) / N;
   return Math.exp(-2 * (Math.PI * BELL_PX * cycles) ** 2);
 });
+/** The same over a block, and their sums. */
+const overBlock = (along: Float64Array) =>
+  Float64Array.from({ length: N * N }, (_, i) => along[i % N]! * along[(i / N) | 0]!);
+const [hannOver, bellOver] = [overBlock(hann), overBlock(bell)];
+const bellSum = bellOver.reduce((sum, weight) => sum + weight, 0);
 const [line, lineOut] = [new Float64Array(2 * N), new Float64Array(2 * N)];
 
 /** Spectrum of a block, N × N complex numbers row by row. */
@@ -54,7 +59,7 @@ export function blockSpectrum({ grey, widthPx }: GreyPicture, left: number, top:
     for (let x = 0; x < N; x++) {
       const value = grey[(top + y) * widthPx + left + x]! - mean;
       variance += value * value;
-      out[2 * (y * N + x)] = value * hann[x]! * hann[y]!;
+      out[2 * (y * N + x)] = value * hannOver[y * N + x]!;
     }
   }
   if (variance / (N * N) < LEAST_VARIANCE) return null;
@@ -74,19 +79,14 @@ export interface BlockShift {
 /** How far the content of a block moved from one picture to the next, pixels: phase correlation (Kuglin and Hines 1975), its peak made a bell. */
 export function blockShift(before: BlockSpectrum, after: BlockSpectrum): BlockShift {
   const cross = new Float64Array(2 * N * N);
-  let most = 0;
-  for (let y = 0; y < N; y++) {
-    for (let x = 0; x < N; x++) {
-      const k = 2 * (y * N + x);
-      const [a, b, c, d] = [after[k]!, after[k + 1]!, before[k]!, before[k + 1]!];
-      const [real, imaginary] = [a * c + b * d, b * c - a * d];
-      const size = Math.hypot(real, imaginary);
-      const weight = bell[x]! * bell[y]!;
-      most += weight;
-      if (!(size > 0)) continue;
-      cross[k] = (real / size) * weight;
-      cross[k + 1] = (imaginary / size) * weight;
-    }
+  for (let i = 0; i < N * N; i++) {
+    const k = 2 * i;
+    const real = after[k]! * before[k]! + after[k + 1]! * before[k + 1]!;
+    const imaginary = after[k + 1]! * before[k]! - after[k]! * before[k + 1]!;
+    const size = Math.sqrt(real * real + imaginary * imaginary);
+    if (!(size > 0)) continue;
+    cross[k] = (real / size) * bellOver[i]!;
+    cross[k + 1] = (imaginary / size) * bellOver[i]!;
   }
   transform2(cross, true);
   let [peak, at] = [-Infinity, 0];
@@ -102,6 +102,6 @@ export function blockShift(before: BlockSpectrum, after: BlockSpectrum): BlockSh
   return {
     dx: signed(px) + between(value(px - 1, py), peak, value(px + 1, py)),
     dy: signed(py) + between(value(px, py - 1), peak, value(px, py + 1)),
-    sure: (peak * N * N) / most,
+    sure: (peak * N * N) / bellSum,
   };
 }
