@@ -57,6 +57,32 @@ export const PLAIN_SENSE_CASES: readonly OutcomeCase[] = [
     },
   },
   {
+    id: 'plain sense: whole',
+    asked: 'paramotor, whole craft',
+    expected: 'engine and pilot from the top of the cage first; from hip, boot and chest no whole figure is offered',
+    find() {
+      const spots = spotsOf(open(sheetFor('paramotor', 'whole-craft')), 6);
+      return outcome(
+        spots[0] === 'cage-top' && !spots.some((id) => ['hip', 'boot', 'chest', 'chest-side'].includes(id)),
+        spots.join(', '),
+      );
+    },
+  },
+  {
+    id: 'plain sense: boards',
+    asked: 'skis, snowboard, over the shoulder',
+    expected: 'not on this carrier: it is steered with the feet',
+    find() {
+      const reasons = ['skis', 'snowboard'].map(
+        (id) => sheetFor(id, 'over-the-shoulder').spots[0]?.rejections[0]?.because ?? '',
+      );
+      return outcome(
+        reasons.every((reason) => /steered with the feet/.test(reason)),
+        reasons.join(' | '),
+      );
+    },
+  },
+  {
     id: 'plain sense: pedals',
     asked: 'aircraft, cars, kayak: a camera on the boot that works a pedal',
     expected: 'never, with the reason',

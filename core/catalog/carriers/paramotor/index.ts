@@ -197,8 +197,8 @@ export default machineFrom({
     const { cage, motor, propeller } = engine(fit);
     return {
       parts: [
-        { id: 'canopy', name: 'wing', tone: 'sail', mesh: canopy(fit) },
-        { id: 'lines', name: 'lines and risers', tone: 'rope', mesh: lines(fit) },
+        { id: 'canopy', name: 'wing', tone: 'sail', mesh: canopy(fit), aloft: true },
+        { id: 'lines', name: 'lines and risers', tone: 'rope', mesh: lines(fit), aloft: true },
         { id: 'cage', name: 'cage', tone: 'metal', mesh: cage },
         { id: 'motor', name: 'engine', tone: 'black', mesh: motor },
         { id: 'propeller', name: 'propeller', tone: 'wood', mesh: propeller, on: 'propeller' },

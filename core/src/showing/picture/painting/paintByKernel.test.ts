@@ -17,8 +17,8 @@ import { paintByKernel } from './paintByKernel';
 import { paintPlainly } from './paintPlainly';
 import type { Painted, Painting } from './painting';
 
-const WIDTH = 240;
-const HEIGHT = 134;
+const WIDTH = 208;
+const HEIGHT = 80;
 const wide = { widthPx: WIDTH, heightPx: HEIGHT, fovAcross: 'horizontal', crop: 1 } as const;
 const LENSES: readonly Lens[] = [
   calibrateLens({ ...wide, projection: 'rectilinear', fovDeg: 95 }),
