@@ -11,7 +11,7 @@ import { fileURLToPath } from 'node:url';
 const core = join(dirname(fileURLToPath(import.meta.url)), '../core');
 const target = join(core, 'kernel/kernel.generated.ts');
 const COLOURS = 'src/showing/picture/colours';
-const names = ['kernel/assembly', COLOURS].flatMap((folder) =>
+const names = ['kernel/assembly', 'kernel/assembly/painting', COLOURS].flatMap((folder) =>
   readdirSync(join(core, folder))
     .filter((name) => name.endsWith('.ts'))
     .sort()
@@ -24,7 +24,7 @@ const hash = createHash('sha256')
 const head = `// Compiled from assembly/ by scripts/kernel.mjs; do not edit.\n// Source: ${hash}\n`;
 if (!existsSync(target) || !readFileSync(target, 'utf8').startsWith(head)) {
   // The one thing that is said differently here and there.
-  sources.set(`${COLOURS}/hash.ts`, "export { hash2 } from '../../../../kernel/assembly/hash';");
+  sources.set(`${COLOURS}/hash.ts`, "export { hash2 } from '../../../../kernel/assembly/painting/hash';");
   const { default: asc } = await import('assemblyscript/asc');
   let wasm = null;
   const { error, stderr } = await asc.main(

@@ -130,7 +130,7 @@ function OutingTitle() {
         </nav>
       )}
       {carrier && (
-        <div className="flex min-w-0 flex-col justify-center border-r border-hair px-3 leading-tight">
+        <div className="flex min-w-0 flex-col justify-center border-r border-hair px-3 leading-tight max-sm:hidden">
           <span className="caption text-[0.65rem]">Carrier</span>
           <span className="max-w-56 truncate font-[600]">{resolveRig(carrier.rig).machine.name}</span>
         </div>

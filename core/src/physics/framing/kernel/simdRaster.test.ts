@@ -40,7 +40,7 @@ function compared(parts: readonly PosedPart[], pose: Pose, bins: RayBins, rays: 
 
 it('the kernel was compiled from its present source (npm run catalog compiles it)', () => {
   const core = join(__dirname, '../../../..');
-  const sources = ['kernel/assembly', 'src/showing/picture/colours'].flatMap((folder) =>
+  const sources = ['kernel/assembly', 'kernel/assembly/painting', 'src/showing/picture/colours'].flatMap((folder) =>
     readdirSync(join(core, folder))
       .filter((name) => name.endsWith('.ts'))
       .sort()

@@ -36,7 +36,7 @@ function rooms() {
   return [room, next] as const;
 }
 
-/** Numbers of a part, a mark and a fold: see core/kernel/assembly/parts.ts. */
+/** Numbers of a part, a mark and a fold: see core/kernel/assembly/painting/parts.ts. */
 const [PART, MARK, FOLD] = [40, 9, 3];
 
 /** Counts whose turn it was: what others painted in between has to be brought anew. */
