@@ -17,7 +17,6 @@ const placed = (machineId: string, intentId: string) => {
 
 it.each([
   ['mountain-bike', 'hands-and-trail'],
-  ['road-bike', 'clear-ahead'],
   ['motorcycle', 'clear-ahead'],
   ['buggy', 'look-back-at-the-face'],
   ['kayak', 'hands-and-trail'],
