@@ -12,7 +12,7 @@ interface Placed {
 }
 
 /** Middle, and square of the radius, of the ball that a part lies in: round the box of its tree of boxes. */
-export function ballRound({ mesh, worldFromPart }: PosedPart): { readonly centre: Vec3; readonly radius2: number } {
+export function ballOfPart({ mesh, worldFromPart }: PosedPart): { readonly centre: Vec3; readonly radius2: number } {
   const [x0, y0, z0, x1, y1, z1] = bvhOf(mesh).boxes as unknown as number[];
   const middle: Vec3 = [(x0! + x1!) / 2, (y0! + y1!) / 2, (z0! + z1!) / 2];
   return {
@@ -24,7 +24,7 @@ export function ballRound({ mesh, worldFromPart }: PosedPart): { readonly centre
 const placed = (part: PosedPart): Placed => ({
   part,
   partFromWorld: invert(part.worldFromPart),
-  ...ballRound(part),
+  ...ballOfPart(part),
 });
 
 /** Where a ray comes to a part. */

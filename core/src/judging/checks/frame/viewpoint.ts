@@ -30,7 +30,7 @@ export function seenFromWithin({
 }
 
 /** With fewer of its ends than this share of what is asked a craft is not whole. Estimate 0.5 to 0.75. */
-export const ENDS_MISSED = 0.6;
+const ENDS_MISSED = 0.6;
 
 /** What stops every picture of a whole craft from a place, in words; null where one may be taken. @param ends of the craft that are wanted, as a share of all */
 export function neverWhole(most: ReturnType<typeof mostSeenFrom>, ends: number): string | null {

@@ -2,7 +2,7 @@ import { over, seenAt, share, start } from './mixed';
 import { noise2 } from './noise';
 
 /** Two lanes of a country road, the carrier in the right one. Metres; common practice, no source. */
-export const ROAD_MIDDLE_M: number = -1.6;
+const ROAD_MIDDLE_M: number = -1.6;
 export const ROAD_RIGHT_M: number = 1.45;
 export const ROAD_LEFT_M: number = -4.65;
 const LINE_M: number = 0.12;

@@ -3,7 +3,7 @@ import type { Mesh } from '../../../mathematics/geometry/mesh';
 import { smoothNormalsOf } from '../../../mathematics/geometry/surfacePoint';
 import { kernelHere, type Kernel } from '../../../physics/framing/kernel/kernelHere';
 import { MOST_PAINTED, PAINTED, PAINTED_PARTS, SURFACES, type Placed } from '../../../physics/framing/kernel/memory';
-import { ballRound } from '../../../physics/light/partRays';
+import { ballOfPart } from '../../../physics/light/partRays';
 import { WORLD_IDS } from '../../../words/carrier/land';
 import { SKY_SQUARE_PX } from './skyOver';
 import {
@@ -163,7 +163,7 @@ function placeParts(here: Kernel, { scene, solids, sceneryColours, shadowSun }: 
     const surface = placeSurface(here, part.mesh);
     const tree = surface === null || !shadowSun ? null : placeTree(here, part.mesh);
     if (surface === null || (shadowSun && tree === null)) return false;
-    const ball = tree === null ? null : ballRound(part);
+    const ball = tree === null ? null : ballOfPart(part);
     const { worldFromPart, group, tone, lining } = part;
     const markAt = behind(
       (part.marks ?? []).flatMap(({ at, half, tone: other }) => [...at, ...half, ...TONE_COLOURS[other]]),
