@@ -3,6 +3,7 @@ import { CHECKS } from '../../judging/checks';
 import { frameScore } from '../../judging/checks/frame/frameScore';
 import { judgeStrut } from './judgeStrut';
 import { sceneAt } from './sceneAt';
+import type { ShotScene } from '../../judging/scene/shotScene';
 import { carrierScene } from '../../posing/scene/carrierScene';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import { coarseFramed, coarseStance, forget, type CoarseFor } from '../../physics/framing/sightlines';
@@ -90,6 +91,7 @@ export function* searchSteps(
         spares: Infinity,
         onEveryBase: Infinity,
         candidates: Infinity,
+        stopped: Infinity,
       }
     : options.hasty
       ? { ...HASTY, ...IN_HASTE[options.hasty] }
@@ -180,6 +182,12 @@ export function* searchSteps(
     if (rejection) reject(rejection);
     return candidate !== null;
   };
+  /** Whether it stays there at all: many an arm does not, whatever it shows. */
+  const stays = (s: FramedSketch, setUp = s.resolved.setUp) => {
+    const stop = atPlace(spotted, sceneAt(spotted, setUp, s.horizonAt, s), options.hasty !== undefined);
+    if (stop) reject(stop);
+    return stop === null;
+  };
   const inAll = (s: Sketch): FramedSketch => {
     const framed = framedInAll(s, 'ranked');
     count.inAllStances++;
@@ -228,25 +236,32 @@ export function* searchSteps(
   const best = [...plain, ...armed].sort(byScore);
   const soft = softLinks(inKit(kit.links));
   const elsewhere = otherBases(spotted, inAll);
-  const closely = (s: FramedSketch): FramedSketch => ({ ...s, framed: framedInAll(s, 'judged') });
+  const judgeClosely = (s: FramedSketch, setUp = s.resolved.setUp) =>
+    stays(s, setUp) && judge({ ...s, framed: framedInAll(s, 'judged') }, setUp);
   let open = 0;
-  for (const [rank, promising] of best.entries()) {
-    const s = closely(promising);
-    if (judge(s)) open++;
-    // Behind the first few another base would not bring them forward.
-    for (const base of rank < kept.onEveryBase ? bases.filter(({ id }) => id !== s.resolved.base.id) : []) {
-      const there = elsewhere.on(promising, base);
-      if (there) judge(closely(there));
-    }
+  const aside: FramedSketch[] = [];
+  const putAside = (s: FramedSketch) => {
+    const stopped = stoppedByItsPicture(spotted, s);
+    if (stopped) aside.push(s);
+    return stopped;
+  };
+  const shown = best.filter((s) => !putAside(s));
+  for (const [rank, s] of shown.entries()) {
+    if (judgeClosely(s)) open++;
     const { setUp } = s.resolved;
-    if (rank < KEPT.softened) for (const piece of soft) judge(s, { ...setUp, links: [...setUp.links, piece] });
+    // Behind the first few another base would not bring them forward.
+    for (const base of rank < kept.onEveryBase ? bases.filter(({ id }) => id !== setUp.baseId) : []) {
+      const there = stays(s, { ...setUp, baseId: base.id }) ? elsewhere.on(s, base) : null;
+      if (there) judgeClosely(there);
+    }
+    if (rank < KEPT.softened) for (const piece of soft) judgeClosely(s, { ...setUp, links: [...setUp.links, piece] });
     yield count.tried;
   }
   elsewhere.forget();
   // What shows most may be what is struck or torn off: others take its turn.
   for (const spare of spares) {
     if (open >= best.length) break;
-    if (judge(closely(spare))) open++;
+    if (!putAside(spare) && judgeClosely(spare)) open++;
     yield count.tried;
   }
   // Beside the others, so that none of them loses its turn.
@@ -256,7 +271,13 @@ export function* searchSteps(
       return found ? [found] : [];
     });
     slid.push(...onOthers);
-    for (const s of [there, ...onOthers]) judge(closely(s));
+    for (const s of [there, ...onOthers]) judgeClosely(s);
+    yield count.tried;
+  }
+  // Behind what no check of its picture stops a few of them stand for the rest.
+  for (const s of aside.sort(byScore)) {
+    if (judged.length >= kept.stopped) break;
+    judgeClosely(s);
     yield count.tried;
   }
   count.tried += judged.length;
@@ -304,6 +325,12 @@ function worthAllStances(sketches: readonly Sketch[], most: number): readonly Sk
   return [...sketches.filter(isPlain), ...mixed(armed, (s) => s.resolved.camera.id, most)];
 }
 
+/** Whether what is known of its picture says that a check stops it, whatever the others say. */
+const stoppedByItsPicture = (spotted: Spotted, { sightlines, framed, resolved, horizonAt }: FramedSketch): boolean => {
+  const scene = sceneAt(spotted, resolved.setUp, horizonAt, { framed, sightlines });
+  return spotted.checks.some(({ searchTerm }) => searchTerm.pictureStops?.(scene));
+};
+
 /** Pictures in all stances between two pauses. */
 const FRAMED_A_STEP = 8;
 
@@ -321,8 +348,12 @@ function stopAtPlace(
 ): Rejection | null {
   const [view] = viewsOf(camera, { ...spotted.question.ask, format: 'wide' }, spotted.intent);
   if (!view) return null;
-  const scene = sceneAt(spotted, plainAt(spotted, spotId, base, links, view), null);
-  for (const { searchTerm } of spotted.checks) {
+  return atPlace(spotted, sceneAt(spotted, plainAt(spotted, spotId, base, links, view), null), inHaste);
+}
+
+/** What says no before anything is seen from there. */
+function atPlace({ checks }: Spotted, scene: ShotScene, inHaste: boolean): Rejection | null {
+  for (const { searchTerm } of checks) {
     const stop = searchTerm.atPlace?.(scene) ?? (inHaste ? searchTerm.aboutPlace?.(scene) : null);
     if (stop) return stop;
   }

@@ -54,6 +54,8 @@ export const KEPT = {
   /** Bases that the first of them are tried on, and how many those are. */
   bases: 3,
   onEveryBase: 8,
+  /** Where fewer hold up, those whose picture is stopped fill up to so many. */
+  stopped: 6,
   /** Handed back. */
   candidates: 24,
 } as const;

@@ -37,7 +37,9 @@ export interface SearchTerm {
   readonly judge: (scene: ShotScene) => Judged;
   /** What can be said of a place before anything is seen from it: a rejection here saves looking. */
   readonly atPlace?: (scene: ShotScene) => Rejection | null;
-  /** The same for searches in haste: another camera, whose lens lies some centimetres off, might see a little more. */
+  /** Whether a few columns of its picture already say that this check stops it: such a strut is gone into only where little else holds up. */
+  readonly pictureStops?: (scene: ShotScene) => boolean;
+  /** The same as atPlace for searches in haste: another camera, whose lens lies some centimetres off, might see a little more. */
   readonly aboutPlace?: (scene: ShotScene) => Rejection | null;
 }
 

@@ -134,38 +134,27 @@ export function holdIn(
   const whole = loadsBeyond({ at: pose.worldFromSpot.position, beyond: pieces.map((_, i) => i) }, pieces, envelope);
   let worstOfBase = LOAD_CASES[0]!;
   let leverNm = 0;
-  const interfaces = arms.flatMap((arm, index) => {
-    const conditions = conditionsOf(
-      resolved,
-      envelope,
-      ride,
-      arm,
-      carried,
-      index === 0 ? alongTube(resolved) : 0,
-      index === 0 ? tubeAxis(resolved) : undefined,
-    );
-    return arm.interfaces.map((face): HeldInterface => {
-      let worst: HeldInterface | null = null;
-      const loads = loadsAt(face, arm, carried, envelope);
-      for (const loadCase of worthTrying(face, arm, loads, resolved.camera.cradleN !== undefined)) {
-        const load = loads(loadCase.direction, loadCase.flow);
-        const parts = onSurface(load, arm.normal, arm.ahead);
-        const limits = limitsOf(face, resolved, arm, load, parts, conditions, usual);
-        if (face === arm.interfaces[0]) leverNm = Math.max(leverNm, parts.tipNm);
-        for (const limit of limits) {
-          const margin = marginOf(limit);
-          if (worst && margin >= worst.margin) continue;
-          if (index === 0 && face.id === 'surface') worstOfBase = loadCase;
-          worst = { name: face.name, id: face.id, at: face.at, load, parts, worst: limit, margin, weakMargin: margin };
-        }
+  const interfaces: HeldInterface[] = [];
+  for (const at of tried(resolved, { arms, carried }, envelope, ride)) {
+    const { face, arm, ofFirst } = at;
+    let worst: HeldInterface | null = null;
+    for (const loadCase of at.worthTrying()) {
+      const load = at.loads(loadCase.direction, loadCase.flow);
+      const parts = onSurface(load, arm.normal, arm.ahead);
+      if (face === arm.interfaces[0]) leverNm = Math.max(leverNm, parts.tipNm);
+      for (const limit of at.limits(load, parts, usual)) {
+        const margin = marginOf(limit);
+        if (worst && margin >= worst.margin) continue;
+        if (ofFirst && face.id === 'surface') worstOfBase = loadCase;
+        worst = { name: face.name, id: face.id, at: face.at, load, parts, worst: limit, margin, weakMargin: margin };
       }
-      const { load, parts } = worst!;
-      const weakMargin = weakEnd((pick) =>
-        Math.min(...limitsOf(face, resolved, arm, load, parts, conditions, pick).map(marginOf)),
-      );
-      return { ...worst!, weakMargin };
+    }
+    const { load, parts } = worst!;
+    interfaces.push({
+      ...worst!,
+      weakMargin: weakEnd((pick) => Math.min(...at.limits(load, parts, pick).map(marginOf))),
     });
-  });
+  }
   const weakest = interfaces.reduce((a, b) => (b.margin < a.margin ? b : a));
   const factor = PULL_FACTOR[resolveRig(rig).machine.family];
   const worstN = Math.max(...LOAD_CASES.map(({ direction, flow }) => length(whole(direction, flow).force)));
@@ -183,13 +172,66 @@ export function holdIn(
     pullTest: { newton, kgf: newton / G, factor, direction: directionWords(seenFromSpot(pose, normalize(pulls))) },
     caught: caughtBy(resolved),
     tetherN: tetherLoadN(strutMassKg(resolved)),
-    refusal:
-      baseRefusal(resolved.base, resolved.placed.spot.surface) ??
-      leverRefusal(resolved.base, resolved.links) ??
-      armsRefusal(rig, resolved),
+    refusal: refusalOf(rig, resolved),
     handMinutes: handMinutesOf(resolved, arms[0]!, carried, envelope),
     leverNm,
   };
+}
+
+/** The first interface, from the surface outward, that some moment of the ride tears open; null where all hold. Ends there: for a search, which asks it of thousands. */
+export function firstToLetGo(
+  resolved: ResolvedSetUp,
+  pose: StrutPose,
+  envelope: LoadEnvelope,
+  ride: RideConditions,
+): string | null {
+  for (const { face, arm, ...at } of tried(resolved, heldArms(resolved, pose), envelope, ride)) {
+    for (const { direction, flow } of at.worthTrying()) {
+      const load = at.loads(direction, flow);
+      const limits = at.limits(load, onSurface(load, arm.normal, arm.ahead), usual);
+      if (limits.some((limit) => marginOf(limit) < 1)) return face.name;
+    }
+  }
+  return null;
+}
+
+/** Why the base does not go on this surface, or the strut not on the base; null where they do. */
+export const refusalOf = (rig: RigSpec, resolved: ResolvedSetUp): string | null =>
+  baseRefusal(resolved.base, resolved.placed.spot.surface) ??
+  leverRefusal(resolved.base, resolved.links) ??
+  armsRefusal(rig, resolved);
+
+/** Each interface of each arm with the moments to be tried there and what may let go. */
+function* tried(
+  resolved: ResolvedSetUp,
+  { arms, carried }: ReturnType<typeof heldArms>,
+  envelope: LoadEnvelope,
+  ride: RideConditions,
+) {
+  for (const arm of arms) {
+    const ofFirst = arm === arms[0];
+    const conditions = conditionsOf(
+      resolved,
+      envelope,
+      ride,
+      arm,
+      carried,
+      ofFirst ? alongTube(resolved) : 0,
+      ofFirst ? tubeAxis(resolved) : undefined,
+    );
+    for (const face of arm.interfaces) {
+      const loads = loadsAt(face, arm, carried, envelope);
+      yield {
+        face,
+        arm,
+        ofFirst,
+        loads,
+        worthTrying: () => worthTrying(face, arm, loads, resolved.camera.cradleN !== undefined),
+        limits: (load: Load, parts: SurfaceLoad, pick: RangeEnd) =>
+          limitsOf(face, resolved, arm, load, parts, conditions, pick),
+      };
+    }
+  }
 }
 
 /** What an arm's base bears with the carrier standing still. */

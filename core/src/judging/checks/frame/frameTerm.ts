@@ -33,6 +33,7 @@ export const frameTerm: SearchTerm = {
     const because = neverWhole(mostSeenFrom(action.rig, position), ends);
     return because === null ? null : { check: 'frame', because, mend: 'farther out' };
   },
+  pictureStops: ({ framed, intent, zone }) => judgeFrame(framed(), intent, null, zone).verdict === 'stop',
   judge(scene) {
     const { intent, carrier } = scene;
     const framed = scene.framed();

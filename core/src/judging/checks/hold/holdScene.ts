@@ -1,5 +1,5 @@
 import { holdIn, type HoldReport } from '../../../physics/holding/holdReport';
-import { loadEnvelope } from '../../../physics/holding/loads/loads';
+import { loadEnvelope, type LoadEnvelope } from '../../../physics/holding/loads/loads';
 import { usualVenue } from '../../../words/ride/venue';
 import type { ShotScene } from '../../scene/shotScene';
 import type { RuleSituation } from './ruleApplies';
@@ -23,15 +23,12 @@ export const thrownIn = ({ shaken, question: { use } }: ShotScene): Thrown => {
   };
 };
 
-/** How a strut holds, and what its rules are held against. */
-export function holdScene(
-  { question, ride, resolved, pose, machine, zone }: ShotScene,
-  thrown: Thrown,
-): { readonly hold: HoldReport; readonly situation: RuleSituation } {
+/** What the ride does to the strut, and what its rules are held against. */
+export function heldIn({ question, ride, resolved, machine, zone }: ShotScene, thrown: Thrown): Held {
   const { rig, actionStanceId } = question;
   const envelope = loadEnvelope(rig, resolved, ride, actionStanceId, thrown);
   return {
-    hold: holdIn(rig, resolved, pose, envelope, ride),
+    envelope,
     situation: {
       family: machine.family,
       traits: machine.traits ?? [],
@@ -43,4 +40,16 @@ export function holdScene(
       links: resolved.links.map((l) => l.definition.kind),
     },
   };
+}
+
+interface Held {
+  readonly envelope: LoadEnvelope;
+  readonly situation: RuleSituation;
+}
+
+/** How a strut holds, and what its rules are held against. */
+export function holdScene(scene: ShotScene, thrown: Thrown): { readonly hold: HoldReport } & Pick<Held, 'situation'> {
+  const { envelope, situation } = heldIn(scene, thrown);
+  const { question, resolved, pose, ride } = scene;
+  return { hold: holdIn(question.rig, resolved, pose, envelope, ride), situation };
 }

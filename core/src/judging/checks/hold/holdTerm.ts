@@ -2,8 +2,10 @@ import { findingsOf } from '../../../words/check/result';
 import type { Rejection } from '../../check/candidate';
 import type { SearchTerm } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
-import { holdScene, thrownIn, type Thrown } from './holdScene';
-import { judgeHold, rulesFor } from './judgeHold';
+import { firstToLetGo, refusalOf } from '../../../physics/holding/holdReport';
+import type { RuleDefinition } from '../../../words/rule/rule';
+import { heldIn, holdScene, thrownIn, type Thrown } from './holdScene';
+import { judgeHold, rulesFor, stopRule } from './judgeHold';
 import { slipChance, slipsAt } from './slips';
 
 /** Shaken by this much at least, whatever the ground: a place is not given up for what it may not meet. m/s² rms; estimate. */
@@ -18,7 +20,13 @@ const UNAPPROVED = 0.02;
 /** Every interface at its worst moment, and rules that stop: what would come off is not taken. */
 export const holdTerm: SearchTerm = {
   cost: 'dear',
-  atPlace: (scene) => held(scene, LEAST_THROWN).rejection,
+  atPlace(scene) {
+    const { envelope, situation } = heldIn(scene, LEAST_THROWN);
+    const stop = stopRule(situation);
+    const refused = stop || refusalOf(scene.question.rig, scene.resolved) === null ? undefined : 'its base';
+    const label = stop ? undefined : (refused ?? firstToLetGo(scene.resolved, scene.pose, envelope, scene.ride));
+    return label === null ? null : rejectionFor(scene, stop, label);
+  },
   judge(scene) {
     const { rejection, verdict, weakest, slips, approval } = held(scene, thrownIn(scene));
     const { forMinutes } = scene.resolved.base;
@@ -50,16 +58,16 @@ function held(scene: ShotScene, thrown: Thrown) {
     approval: rulesFor(situation).some((rule) => rule.approval) && !situation.traits.includes('hangs from lines'),
     slips: past ? slipChance(past) : 0,
     verdict,
-    rejection: verdict === 'stop' ? rejectionFor(scene, rulesFor(situation)[0], findingsOf(result)[0]?.label) : null,
+    rejection: verdict === 'stop' ? rejectionFor(scene, stopRule(situation), findingsOf(result)[0]?.label) : null,
   };
 }
 
 function rejectionFor(
   { resolved }: ShotScene,
-  rule: ReturnType<typeof rulesFor>[number] | undefined,
+  rule: RuleDefinition | undefined,
   label = 'it',
 ): Rejection {
-  if (rule?.kind === 'stop') return { check: 'hold', because: rule.text, mend: null };
+  if (rule) return { check: 'hold', because: rule.text, mend: null };
   return {
     check: 'hold',
     because: `${label} does not hold with ${armWords(resolved)}`,

@@ -35,6 +35,10 @@ export const rulesFor = (situation: RuleSituation): readonly RuleDefinition[] =>
       Number(b.kind === 'stop') - Number(a.kind === 'stop') || BY_WHEN.indexOf(a.when) - BY_WHEN.indexOf(b.when),
   );
 
+/** The rule that forbids a situation, if one does. */
+export const stopRule = (situation: RuleSituation): RuleDefinition | undefined =>
+  RULES.find((rule) => rule.kind === 'stop' && ruleApplies(rule, situation));
+
 /** Does it stay on? Every interface at its worst moment, what the lever does to the surface, and rules that stop. */
 export function judgeHold(report: HoldReport, situation: RuleSituation, past: HeldBefore | null = null): CheckResult {
   const findings: Finding[] = rulesFor(situation)

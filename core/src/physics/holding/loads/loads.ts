@@ -112,12 +112,18 @@ function isSheltered(rig: PosedRig, from: Vec3): boolean {
     const partFromWorld = invert(part.worldFromPart);
     return { part, origin: transformPoint(partFromWorld, from), partFromWorld };
   });
-  const met = DIRECTIONS.filter((direction) =>
-    near.some(({ part, origin, partFromWorld }) =>
+  const enough = SHELTERED_SHARE * DIRECTIONS.length;
+  let [met, left] = [0, DIRECTIONS.length];
+  for (const direction of DIRECTIONS) {
+    left--;
+    const meets = near.some(({ part, origin, partFromWorld }) =>
       castRay(part.mesh, origin, transformDirection(partFromWorld, direction), SHELTER_M),
-    ),
-  ).length;
-  return met / DIRECTIONS.length >= SHELTERED_SHARE;
+    );
+    if (meets) met++;
+    // In the open most are free, and that is soon told.
+    if (met >= enough || met + left < enough) break;
+  }
+  return met >= enough;
 }
 
 /** The same, kept: the shelter of a place does not hang on where the lens points. */
