@@ -151,20 +151,21 @@ export function* searchSteps(
   }
 
   const count: Count = { tried: 0, inAllStances: 0 };
-  const places = placesWith(inKit(kit.links), bases).filter((links) => {
+  const holds = (links: readonly LinkUse[], camera: CameraDefinition) => {
     let first: Rejection | null = null;
     for (const base of bases) {
-      const stop = stopAtPlace(spotted, spot.id, base, links, lightest(cameras), options.hasty !== undefined);
+      const stop = stopAtPlace(spotted, spot.id, base, links, camera, options.hasty !== undefined);
       if (!stop) return true;
       first ??= stop;
     }
     reject(first!);
     return false;
-  });
+  };
+  const places = placesWith(inKit(kit.links), bases).filter((links) => holds(links, lightest(cameras)));
   const isPole = ({ linkId }: LinkUse) => kit.links.some(({ id, kind }) => id === linkId && kind === 'pole');
   const baseFor = ([link]: readonly LinkUse[]): BaseDefinition =>
     (link && isPole(link) && bases.find(({ holdsPole }) => holdsPole)) || bases[0]!;
-  const sketching = sketch(spotted, spot.id, baseFor, cameras, places, count);
+  const sketching = sketch(spotted, spot.id, { baseFor, holds, cameras, places, count });
   let sketched = sketching.next();
   while (!sketched.done) {
     yield count.tried;

@@ -89,14 +89,20 @@ export interface Sketch {
   readonly score: number;
 }
 
+interface Sketching {
+  readonly cameras: readonly CameraDefinition[];
+  readonly places: readonly (readonly LinkUse[])[];
+  readonly baseFor: (links: readonly LinkUse[]) => BaseDefinition;
+  /** Whether some base holds a camera there. */
+  readonly holds: (links: readonly LinkUse[], camera: CameraDefinition) => boolean;
+  readonly count: Count;
+}
+
 /** First rounds: places by a few views in the action stance, then every view of every camera at the best places. Pauses place by place. */
 export function* sketch(
   spotted: Spotted,
   spotId: string,
-  baseFor: (links: readonly LinkUse[]) => BaseDefinition,
-  cameras: readonly CameraDefinition[],
-  places: readonly (readonly LinkUse[])[],
-  count: Count,
+  { baseFor, holds, cameras, places, count }: Sketching,
 ): Generator<void, readonly Sketch[]> {
   const { kept } = spotted;
   const views = cameras.flatMap((camera) => viewsOf(camera, spotted.question.ask, spotted.intent));
@@ -127,7 +133,13 @@ export function* sketch(
   const bestOf = new Best(Math.ceil((kept.inAllStances * IN_EARNEST) / cameras.length));
   for (const { links } of best) {
     const base = baseFor(links);
-    for (const { sightlines, cameras: alike } of byLens(spotted, spotId, base, links, cameras)) {
+    for (const { sightlines, cameras: alike } of byLens(
+      spotted,
+      spotId,
+      base,
+      links,
+      cameras.filter((camera) => holds(links, camera)),
+    )) {
       for (const camera of alike) {
         const worth = links.length > 0 ? bestOf.least(camera.id) - OTHERWISE_BETTER : 0;
         const found = viewsFrom(spotted, camera, worth, (view, h) => {

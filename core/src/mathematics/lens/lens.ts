@@ -1,3 +1,4 @@
+import { hypotenuse } from '../numbers/hypotenuse';
 import { toDeg, toRad } from '../units/angle';
 import type { Vec3 } from '../geometry/vec3';
 import { PROJECTIONS, WHOLE_SPHERE, type ProjectionId } from './projection';
@@ -74,10 +75,10 @@ export function projectDirectionToPixel(lens: Lens, direction: Vec3): Pixel | nu
   if (lens.projection === WHOLE_SPHERE) {
     return {
       u: lens.widthPx / 2 + Math.atan2(z, x) * lens.focalPx,
-      v: lens.heightPx / 2 - Math.atan2(y, Math.hypot(x, z)) * lens.focalPx,
+      v: lens.heightPx / 2 - Math.atan2(y, hypotenuse(x, z)) * lens.focalPx,
     };
   }
-  const across = Math.hypot(y, z);
+  const across = hypotenuse(y, z);
   const theta = Math.atan2(across, x);
   const { limitRad, radiusFromAngle } = PROJECTIONS[lens.projection];
   if (theta >= limitRad) return null;
@@ -94,7 +95,7 @@ export function unprojectPixelToDirection(lens: Lens, { u, v }: Pixel): Vec3 | n
     if (Math.abs(right) > Math.PI + 1e-9 || Math.abs(up) > Math.PI / 2 + 1e-9) return null;
     return [Math.cos(up) * Math.cos(right), Math.sin(up), Math.cos(up) * Math.sin(right)];
   }
-  const r = Math.hypot(right, up);
+  const r = hypotenuse(right, up);
   const theta = PROJECTIONS[lens.projection].angleFromRadius(r);
   if (!Number.isFinite(theta)) return null;
   const k = r > 0 ? Math.sin(theta) / r : 0;

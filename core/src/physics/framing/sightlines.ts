@@ -12,6 +12,7 @@ import {
 import { measureFrame, type FrameMeasures } from './measureFrame';
 import { measureLooked } from './measureLooked';
 import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
+import { inverseRotation, multiplyRotations, type Rotation } from '../../mathematics/geometry/rotation';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import { fieldOfViewDeg, type Lens } from '../../mathematics/lens/lens';
 import { castFrame, NO_PART } from './castFrame';
@@ -123,6 +124,16 @@ export function coarseStance(
 const isNarrow = ({ rough }: Sightlines, lens: Lens): boolean =>
   !rough && fieldOfViewDeg(lens, 'horizontal') < NARROW_DEG;
 
+/** How body and picture stand to the spot, and the strut's share of that picture: most struts are stiff, and show it alike in every stance. */
+interface OwnSeen {
+  readonly spotFromBody: Rotation;
+  readonly spotFromCamera: Rotation;
+  readonly share: number;
+}
+
+const ownSeen = new WeakMap<ResolvedSetUp, OwnSeen>();
+const alike = (a: Rotation, b: Rotation): boolean => a.every((x, i) => Math.abs(x - b[i]!) < 1e-6);
+
 /** The strut's own share as the lens itself sees it: so near, half a decimetre beside it is another picture. */
 function ownShare(
   resolved: ResolvedSetUp,
@@ -132,11 +143,19 @@ function ownShare(
   rough: boolean,
 ): number | null {
   if (rough) return null;
+  const spotFromWorld = inverseRotation(strut.worldFromSpot.rotation);
+  const spotFromBody = multiplyRotations(spotFromWorld, strut.worldFromBody.rotation);
+  const spotFromCamera = multiplyRotations(spotFromWorld, strut.worldFromCamera.rotation);
+  const known = ownSeen.get(resolved);
+  if (known && alike(known.spotFromBody, spotFromBody) && alike(known.spotFromCamera, spotFromCamera))
+    return known.share;
   const chain = [ownParts(resolved, strut)[0]!];
   const cast = castFrame(chain, strut.worldFromCamera, grid, sharedFrame(grid.columns, grid.rows));
   const seam = seamOf(resolved, strut);
   for (const cell of seam ? hiddenInSeam(cast, chain, seam) : []) cast.part[cell] = NO_PART;
-  return measureFrame(cast, chain, resolved.lens, strut.worldFromCamera, ground, false).shares.own;
+  const { own } = measureFrame(cast, chain, resolved.lens, strut.worldFromCamera, ground, false).shares;
+  ownSeen.set(resolved, { spotFromBody, spotFromCamera, share: own });
+  return own;
 }
 
 const withOwnSeen = (measures: FrameMeasures, own: number | null): FrameMeasures =>

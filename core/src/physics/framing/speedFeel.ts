@@ -1,3 +1,4 @@
+import { hypotenuse } from '../../mathematics/numbers/hypotenuse';
 import type { Rotation } from '../../mathematics/geometry/rotation';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
 import type { Lens } from '../../mathematics/lens/lens';
@@ -30,13 +31,13 @@ function screenGain(grid: RayGrid, lens: Lens): ScreenGain {
     const [x, y, z] = [grid.directions[i * 3]!, grid.directions[i * 3 + 1]!, grid.directions[i * 3 + 2]!];
     if (Number.isNaN(x)) continue;
     if (lens.projection === WHOLE_SPHERE) {
-      const level = Math.max(Math.hypot(x, z), 1e-6);
+      const level = Math.max(hypotenuse(x, z), 1e-6);
       made.axis.set([(-x * y) / level, level, (-z * y) / level], i * 3);
       made.along[i] = f;
       made.across[i] = f / level;
       continue;
     }
-    const off = Math.hypot(y, z);
+    const off = hypotenuse(y, z);
     const theta = Math.atan2(off, x);
     const radius = PROJECTIONS[lens.projection].radiusFromAngle;
     const slope =
@@ -106,7 +107,7 @@ export function eyeStreaming({ widthPx, heightPx }: Pick<Lens, 'widthPx' | 'heig
   const shape = known.get(key) ?? meanFlow(aspect);
   known.set(key, shape);
   // f = half the diagonal over tan 45°, in picture heights.
-  return shape / (eyeHeightM * (Math.hypot(aspect, 1) / 2));
+  return shape / (eyeHeightM * (hypotenuse(aspect, 1) / 2));
 }
 
 function meanFlow(aspect: number): number {
@@ -115,7 +116,7 @@ function meanFlow(aspect: number): number {
     const x = ((i + 0.5) / STRIPS) * (aspect / 2);
     for (let k = 0; k < STRIPS; k++) {
       const y = ((k + 0.5) / STRIPS) * 0.5;
-      sum += y * Math.hypot(x, y);
+      sum += y * hypotenuse(x, y);
     }
   }
   // Half the picture is sky, and both sides are alike.

@@ -1,3 +1,4 @@
+import { hypotenuse } from '../../mathematics/numbers/hypotenuse';
 import { dot, type Vec3 } from '../../mathematics/geometry/vec3';
 import { inverseRotation, rotate, type Rotation } from '../../mathematics/geometry/rotation';
 import { projectDirectionToPixel, type Lens } from '../../mathematics/lens/lens';
@@ -24,7 +25,7 @@ export function skylineNormal(ground: Ground, worldFromCamera: Rotation): Vec3 {
 function skylineDirection(normal: Vec3, worldFromCamera: Rotation): [number, number] {
   const [a, b] = rotate(inverseRotation(worldFromCamera), normal);
   // n·(cos e, sin e, 0) = a cos e + b sin e = 0, on the side toward the lens axis.
-  const size = Math.hypot(a, b) || 1;
+  const size = hypotenuse(a, b) || 1;
   const sign = b >= 0 ? 1 : -1;
   return [(sign * b) / size, (-sign * a) / size];
 }

@@ -1,3 +1,4 @@
+import { hypotenuse } from '../../mathematics/numbers/hypotenuse';
 import {
   multiplyRotations,
   inverseRotation,
@@ -58,7 +59,7 @@ export function solveTiltDeg(
   const q: Vec3 = [Math.cos(e), Math.sin(e) * cr, Math.sin(e) * sr];
   const x = m[0] * q[0] + m[1] * q[1];
   const y = m[1] * q[0] - m[0] * q[1];
-  const size = Math.hypot(x, y);
+  const size = hypotenuse(x, y);
   const ratio = (-m[2] * q[2]) / size;
   if (!(size > 1e-9) || Math.abs(ratio) > 1) return null;
   const middle = Math.atan2(y, x);
@@ -81,7 +82,7 @@ function solveLevelledTiltDeg(change: Rotation, panDeg: number, elevationDeg: nu
   const sp = Math.sin(toRad(panDeg));
   const [a, b, c] = rotate(inverseRotation(change), normal);
   const [x, y] = [cp * a + sp * c, b];
-  const ratio = -Math.sin(toRad(elevationDeg)) / Math.hypot(x, y);
+  const ratio = -Math.sin(toRad(elevationDeg)) / hypotenuse(x, y);
   if (Math.abs(ratio) > 1) return null;
   const middle = Math.atan2(y, x);
   const spread = Math.acos(ratio);

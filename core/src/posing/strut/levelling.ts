@@ -1,3 +1,4 @@
+import { hypotenuse } from '../../mathematics/numbers/hypotenuse';
 import { multiplyRotations, rotationAbout, type Rotation } from '../../mathematics/geometry/rotation';
 import { clamp, toDeg } from '../../mathematics/units/angle';
 import type { ResolvedSetUp } from './resolvedSetUp';
@@ -32,7 +33,7 @@ export function levelled(rotation: Rotation, mostDeg: number): Rotation {
   if (mostDeg === 0) return rotation;
   // Upward in the picture: the world's up, seen across and along the picture's own up.
   const [up, right] = [rotation[4], rotation[5]];
-  if (Math.hypot(up, right) < STEEP_COS) return rotation;
+  if (hypotenuse(up, right) < STEEP_COS) return rotation;
   const leansDeg = toDeg(Math.atan2(right, up));
   return multiplyRotations(rotation, rotationAbout([1, 0, 0], clamp(leansDeg, -mostDeg, mostDeg)));
 }

@@ -62,11 +62,7 @@ function held(scene: ShotScene, thrown: Thrown) {
   };
 }
 
-function rejectionFor(
-  { resolved }: ShotScene,
-  rule: RuleDefinition | undefined,
-  label = 'it',
-): Rejection {
+function rejectionFor({ resolved }: ShotScene, rule: RuleDefinition | undefined, label = 'it'): Rejection {
   if (rule) return { check: 'hold', because: rule.text, mend: null };
   return {
     check: 'hold',

@@ -1,3 +1,4 @@
+import { hypotenuse } from '../../../mathematics/numbers/hypotenuse';
 import type { SurfaceState } from '../../../words/kit/grip';
 import { estimated } from '../../../words/sourced/estimated';
 import type { Sourced } from '../../../words/sourced/source';
@@ -20,7 +21,7 @@ export function padStressPa(load: SurfaceLoad, lengthM: number, widthM: number):
   const modulus = (Math.max(lengthM, widthM) * Math.min(lengthM, widthM) ** 2) / 6;
   return {
     normal: Math.max(0, load.pullN / area + load.tipNm / modulus),
-    shear: Math.hypot(load.shearN / area, load.twistNm / (modulus * 2)),
+    shear: hypotenuse(load.shearN / area, load.twistNm / (modulus * 2)),
   };
 }
 

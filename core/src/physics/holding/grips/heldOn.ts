@@ -1,3 +1,4 @@
+import { hypotenuse } from '../../../mathematics/numbers/hypotenuse';
 import type { Surface } from '../../../words/carrier/surface';
 import { estimated } from '../../../words/sourced/estimated';
 import type { LetsGo } from './letGo';
@@ -54,13 +55,13 @@ const WRIST_NM_PER_N = estimated(0.1, 0.07, 0.14);
 export const hand: LetsGo<'hand'> = (grip, { pullN, shearN, tipNm, twistNm }, _, pick) => [
   {
     mode: 'slips out of the hand',
-    demand: Math.hypot(Math.max(0, pullN), shearN),
+    demand: hypotenuse(Math.max(0, pullN), shearN),
     limit: 2 * pick(FRICTION.cloth) * pick(grip.forceN),
     unit: 'N',
   },
   {
     mode: 'turns in the hand',
-    demand: Math.hypot(tipNm, twistNm),
+    demand: hypotenuse(tipNm, twistNm),
     limit: pick(grip.forceN) * (pick(WRIST_NM_PER_N) + (grip.apartM ?? 0) / 2),
     unit: 'N·m',
   },

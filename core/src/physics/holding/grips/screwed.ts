@@ -1,3 +1,4 @@
+import { hypotenuse } from '../../../mathematics/numbers/hypotenuse';
 import type { Surface } from '../../../words/carrier/surface';
 import type { RangeEnd } from '../../../words/sourced/ends';
 import type { Sourced } from '../../../words/sourced/source';
@@ -29,7 +30,7 @@ export const clamp: LetsGo<'clamp'> = (grip, load, c, pick) => {
     // Two halves press with F each: friction along 2μF, about the tube μF·D, across by the width of the jaws.
     {
       mode: 'slides along',
-      demand: Math.hypot(load.shearN, Math.max(0, load.pullN)),
+      demand: hypotenuse(load.shearN, Math.max(0, load.pullN)),
       limit: 2 * pick(FRICTION.jaw) * forceN,
       unit: 'N',
     },
@@ -44,18 +45,17 @@ function turnsOnTube(
   byFrictionNm: number,
   byWidthNm: number,
 ): HoldLimit[] {
-  const both = { unit: 'N·m' } as const;
   if (!tips || !tubeAxis) {
     return [
-      { ...both, mode: 'turns on the tube', demand: Math.hypot(tipNm, twistNm), limit: byFrictionNm + byWidthNm },
+      { mode: 'turns on the tube', demand: hypotenuse(tipNm, twistNm), limit: byFrictionNm + byWidthNm, unit: 'N·m' },
     ];
   }
   const about = Math.abs(tips.aboutAheadNm * tubeAxis.ahead + tips.aboutAsideNm * tubeAxis.aside);
-  const rocks = Math.hypot(tips.aboutAheadNm * tubeAxis.aside - tips.aboutAsideNm * tubeAxis.ahead, twistNm);
+  const rocks = hypotenuse(tips.aboutAheadNm * tubeAxis.aside - tips.aboutAsideNm * tubeAxis.ahead, twistNm);
   return [
-    { ...both, mode: 'turns about the tube', demand: about, limit: byFrictionNm },
+    { mode: 'turns about the tube', demand: about, limit: byFrictionNm, unit: 'N·m' },
     // Each half is pressed on over the jaws' width.
-    { ...both, mode: 'rocks along the tube', demand: rocks, limit: 2 * byWidthNm },
+    { mode: 'rocks along the tube', demand: rocks, limit: 2 * byWidthNm, unit: 'N·m' },
   ];
 }
 

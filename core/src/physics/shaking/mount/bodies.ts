@@ -1,4 +1,4 @@
-import { minus, ONE, over, plus, scaled, times, ZERO, type Complex } from '../../../mathematics/spectra/complex';
+import { ONE, over, plus, scaled, ZERO, type Complex } from '../../../mathematics/spectra/complex';
 import { symmetricEigen } from '../../../mathematics/numbers/eigen';
 import { product, transposed, type Matrix } from '../../../mathematics/numbers/matrix';
 import type { Piece } from './chain';
@@ -55,21 +55,54 @@ function giveOf(pieces: readonly Piece[]): Square {
   return [a, b, b, d];
 }
 
-const multiplied = (p: Square, q: Square): Square => [
-  plus(times(p[0], q[0]), times(p[1], q[2])),
-  plus(times(p[0], q[1]), times(p[1], q[3])),
-  plus(times(p[2], q[0]), times(p[3], q[2])),
-  plus(times(p[2], q[1]), times(p[3], q[3])),
-];
-const inverted = ([a, b, c, d]: Square): Square => {
-  const by = over(ONE, minus(times(a, d), times(b, c)));
-  return [times(d, by), scaled(times(b, by), -1), scaled(times(c, by), -1), times(a, by)];
-};
-/** I − w·p·q */
-const oneLess = (p: Square, q: Square, w: number): Square => {
-  const [a, b, c, d] = multiplied(p, q);
-  return [minus(ONE, scaled(a, w)), scaled(b, -w), scaled(c, -w), minus(ONE, scaled(d, w))];
-};
+/** Two by two in eight numbers, row by row, real and imaginary parts in turn: written over, since a search asks for millions of them. */
+type Numbers = Float64Array;
+const numbers = (square: Square = [ZERO, ZERO, ZERO, ZERO]): Numbers => new Float64Array(square.flat());
+
+/** Entry at `into` of p·q, as a row of p by a column of q. */
+function entry(out: Numbers, into: number, p: Numbers, row: number, q: Numbers, column: number): void {
+  const [ar, ai, br, bi] = [p[row]!, p[row + 1]!, p[row + 2]!, p[row + 3]!];
+  const [cr, ci, dr, di] = [q[column]!, q[column + 1]!, q[column + 4]!, q[column + 5]!];
+  out[into] = ar * cr - ai * ci + br * dr - bi * di;
+  out[into + 1] = ar * ci + ai * cr + br * di + bi * dr;
+}
+
+/** p·q; out is neither of them. */
+function multiply(out: Numbers, p: Numbers, q: Numbers): Numbers {
+  entry(out, 0, p, 0, q, 0);
+  entry(out, 2, p, 0, q, 2);
+  entry(out, 4, p, 4, q, 0);
+  entry(out, 6, p, 4, q, 2);
+  return out;
+}
+
+/** I − w·m, in place. */
+function takeFromOne(m: Numbers, w: number): Numbers {
+  for (let i = 0; i < 8; i++) m[i] = -w * m[i]!;
+  m[0]! += 1;
+  m[6]! += 1;
+  return m;
+}
+
+/** In place. */
+function invert(m: Numbers): Numbers {
+  const [ar, ai, br, bi] = [m[0]!, m[1]!, m[2]!, m[3]!];
+  const [cr, ci, dr, di] = [m[4]!, m[5]!, m[6]!, m[7]!];
+  const re = ar * dr - ai * di - (br * cr - bi * ci);
+  const im = ar * di + ai * dr - (br * ci + bi * cr);
+  const size = re * re + im * im;
+  const [byRe, byIm] = [re / size, -im / size];
+  const put = (at: number, x: number, y: number) => {
+    m[at] = x * byRe - y * byIm;
+    m[at + 1] = x * byIm + y * byRe;
+  };
+  put(0, dr, di);
+  put(2, -br, -bi);
+  put(4, -cr, -ci);
+  put(6, ar, ai);
+  return m;
+}
+
 const massOf = ({ massKg, inertiaKgM2 }: Body): Square => [[massKg, 0], ZERO, ZERO, [inertiaKgM2, 0]];
 /** What a plane's movement is a lever further up, if nothing gives. */
 const carried = (leverM: number): Square => [ONE, [leverM, 0], ZERO, ONE];
@@ -83,23 +116,22 @@ const carriedBack = (leverM: number): Square => [ONE, ZERO, [leverM, 0], ONE];
 export function gainsOf(stages: readonly Stage[]): (frequencyHz: number) => MountGain {
   if (stages.length === 1) return oneBodyGains(stages[0]!);
   const [first, second] = stages.map(({ pieces, body, leverM }) => ({
-    gives: giveOf(pieces),
-    mass: massOf(body),
-    carried: carried(leverM),
-    carriedBack: carriedBack(leverM),
+    gives: numbers(giveOf(pieces)),
+    mass: numbers(massOf(body)),
+    carried: numbers(carried(leverM)),
+    carriedBack: numbers(carriedBack(leverM)),
   }));
+  const [one, other, upper, load, whole] = [numbers(), numbers(), numbers(), numbers(), numbers()];
   return (frequencyHz) => {
     const w = (2 * Math.PI * frequencyHz) ** 2;
-    const upper = multiplied(inverted(oneLess(second!.gives, second!.mass, w)), second!.carried);
-    const felt = multiplied(second!.carriedBack, multiplied(second!.mass, upper));
-    const load: Square = [
-      plus(first!.mass[0], felt[0]),
-      plus(first!.mass[1], felt[1]),
-      plus(first!.mass[2], felt[2]),
-      plus(first!.mass[3], felt[3]),
-    ];
-    const whole = multiplied(upper, multiplied(inverted(oneLess(first!.gives, load, w)), first!.carried));
-    return { follows: whole[0], turnPerM: whole[2], movesPerRad: whole[1], turnPerRad: whole[3] };
+    multiply(upper, invert(takeFromOne(multiply(one, second!.gives, second!.mass), w)), second!.carried);
+    // What the lower body feels of the upper one, and of itself.
+    multiply(load, second!.carriedBack, multiply(one, second!.mass, upper));
+    for (let i = 0; i < 8; i++) load[i]! += first!.mass[i]!;
+    const lower = multiply(other, invert(takeFromOne(multiply(one, first!.gives, load), w)), first!.carried);
+    multiply(whole, upper, lower);
+    const at = (i: number): Complex => [whole[i]!, whole[i + 1]!];
+    return { follows: at(0), turnPerM: at(4), movesPerRad: at(2), turnPerRad: at(6) };
   };
 }
 
