@@ -19,6 +19,7 @@ const base: BaseDefinition = {
   massKg: { value: 0.006, source: { kind: 'estimate', low: 0.004, high: 0.01 } },
   stiffnessNmRad: { value: 15, source: { kind: 'estimate', low: 6, high: 30 } },
   grip: { kind: 'tape', areaM2: 0.0009, widthM: 0.025 },
+  lightKg: { value: 0.05, source: { kind: 'estimate', low: 0.04, high: 0.08 } },
   cost: 'a few coins',
   mesh: () => plate(0.044, 0.03, 0.006),
 };

@@ -24,6 +24,7 @@ import { Best } from './best';
 import { mixed } from './mixed';
 import { otherBases } from './onBase';
 import { placesWith, softLinks } from './places';
+import { pictureStopped } from './pictureStopped';
 import { scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
 import { BETTER_OVER_ALL, byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
@@ -242,7 +243,7 @@ export function* searchSteps(
   let open = 0;
   const aside: FramedSketch[] = [];
   const putAside = (s: FramedSketch) => {
-    const stopped = stoppedByItsPicture(spotted, s);
+    const stopped = pictureStopped(spotted, s);
     if (stopped) aside.push(s);
     return stopped;
   };
@@ -325,12 +326,6 @@ function worthAllStances(sketches: readonly Sketch[], most: number): readonly Sk
   const armed = sketches.filter((s) => !isPlain(s)).sort(byScore);
   return [...sketches.filter(isPlain), ...mixed(armed, (s) => s.resolved.camera.id, most)];
 }
-
-/** Whether what is known of its picture says that a check stops it, whatever the others say. */
-const stoppedByItsPicture = (spotted: Spotted, { sightlines, framed, resolved, horizonAt }: FramedSketch): boolean => {
-  const scene = sceneAt(spotted, resolved.setUp, horizonAt, { framed, sightlines });
-  return spotted.checks.some(({ searchTerm }) => searchTerm.pictureStops?.(scene));
-};
 
 /** Pictures in all stances between two pauses. */
 const FRAMED_A_STEP = 8;

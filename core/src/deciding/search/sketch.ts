@@ -48,7 +48,7 @@ export const KEPT = {
   /** Of these, at most so many straight on their base, before any arm. */
   plain: 13,
   /** Of the plain ones, steadied, of different cameras, slid along the stretch that their spot has; and the best that reaches out. */
-  slid: 3,
+  slid: 4,
   /** Of these, with soft pieces as well. */
   softened: 4,
   /** Bases that the first of them are tried on, and how many those are. */

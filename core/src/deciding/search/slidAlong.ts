@@ -3,6 +3,7 @@ import { forget, sightlinesFrom } from '../../physics/framing/sightlines';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { slides, type SpotZone } from '../../words/carrier/spotZone';
+import { pictureStopped } from './pictureStopped';
 import { BETTER_OVER_ALL, sketchOf, type Sketch, type Spotted } from './sketch';
 
 /** With its pictures in all stances, and its score over them. */
@@ -32,11 +33,17 @@ export function* slidAlong(
 ): Generator<FramedSketch | null> {
   if (!zone || !slides(zone)) return;
   for (const first of firsts) {
+    // Nothing can be clearly better than it.
+    if (first.score > 1 - WORTH_SLIDING && !pictureStopped(spotted, first)) continue;
     const look = (share: number) => slidBy(spotted, first, zone, share);
     const best = bestAlong({ share: 0, found: first }, FIRST, look, inAll);
-    yield best && best.found.score >= first.score + WORTH_SLIDING ? best.found : null;
+    yield best && best.share !== 0 && worthSliding(spotted, first, best.found) ? best.found : null;
   }
 }
+
+/** Clearly better, or no longer stopped. */
+const worthSliding = (spotted: Spotted, first: FramedSketch, there: FramedSketch): boolean =>
+  there.score >= first.score + WORTH_SLIDING || (pictureStopped(spotted, first) && !pictureStopped(spotted, there));
 
 /** How far from where one base has its best place another's is looked for first: it lifts the lens, and a strip grows thinner. Shares of a half. */
 const ABOUT = [0, -0.25, 0.25, -0.5, 0.5] as const;

@@ -20,6 +20,7 @@ import { bodyCorners } from '../../posing/strut/surfaceGap';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { armReach } from './armReach';
 import { headPartIds } from './sweeps';
+import { besideHeadM } from './besideHead';
 import { liesOn, type LiesOn } from './liesOn';
 import { headBurden } from './headBurden';
 import { neckMinutes, type NeckMinutes } from './neckMinutes';
@@ -86,15 +87,6 @@ export interface ClearReport {
   readonly tethered: TetherReach | 'lost' | null;
 }
 
-/** Half of a head or helmet from side to side. Estimate 0.08 to 0.13 m. */
-const HEAD_HALF_M = 0.1;
-
-/** How far the lens stands out beside the head. */
-export const besideHeadM = (rig: PosedRig, { worldFromCamera }: StrutPose): number => {
-  const head = rig.byId.get('head');
-  return head ? Math.max(0, Math.abs(worldFromCamera.position[2] - head.worldFromPart.position[2]) - HEAD_HALF_M) : 0;
-};
-
 /** How far what is worn stands off the body: what sticks out catches, and is a lever in a fall. */
 export const wornOffM = ({ base }: ResolvedSetUp, pose: StrutPose, worn: boolean): number | null =>
   worn && base.kind !== 'hand' ? distance(pose.worldFromSpot.position, pose.worldFromBody.position) : null;
@@ -129,7 +121,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
   return {
     approaches: near,
     aboveHeadM: headTop === null ? null : top - headTop,
-    besideHeadM: zone === 'head' ? besideHeadM(action, pose) : null,
+    besideHeadM: zone === 'head' ? besideHeadM(resolved, pose, action) : null,
     topM: machine.world === 'air' || machine.world === 'water' ? null : top - action.ground.point[1],
     pastSidesM: Math.max(...points.map((p) => Math.abs(p[2]))) - sides,
     standsOffM: wornOffM(resolved, pose, zone !== null),

@@ -12,7 +12,7 @@ import { inverseRotation, rotate } from '../../mathematics/geometry/rotation';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
-import { usual, type RangeEnd } from '../../words/sourced/ends';
+import { atHigh, usual, type RangeEnd } from '../../words/sourced/ends';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { handMinutes } from './handMinutes';
 import { standardAir } from './loads/atmosphere';
@@ -90,6 +90,8 @@ export interface HoldReport {
   readonly refusal: string | null;
   /** Minutes that a hand holds it out; null where it is on something else. */
   readonly handMinutes: number | null;
+  /** A camera that is heavier than its base is for, kilograms; null where it is not. */
+  readonly heavyFor: { readonly cameraKg: number; readonly aboutKg: number; readonly mostKg: number } | null;
   /** Moment on the surface, for what a lever does to glass and canopies. */
   readonly leverNm: number;
 }
@@ -174,6 +176,7 @@ export function holdIn(
     tetherN: tetherLoadN(strutMassKg(resolved)),
     refusal: refusalOf(rig, resolved),
     handMinutes: handMinutesOf(resolved, arms[0]!, carried, envelope),
+    heavyFor: heavyFor(resolved),
     leverNm,
   };
 }
@@ -238,6 +241,12 @@ function* tried(
 function restingOn(arm: HeldArm, carried: CarriedCamera | null, envelope: LoadEnvelope): SurfaceLoad {
   const still = { ...envelope, airMps: 0, waterMps: 0, accelerationMS2: 0 };
   return onSurface(loadsAt(arm.interfaces[0]!, arm, carried, still)(ORIGIN, ORIGIN), arm.normal);
+}
+
+function heavyFor({ base, camera }: ResolvedSetUp): HoldReport['heavyFor'] {
+  if (!base.lightKg) return null;
+  const [cameraKg, mostKg] = [camera.massKg.value, atHigh(base.lightKg)];
+  return cameraKg > mostKg ? { cameraKg, aboutKg: base.lightKg.value, mostKg } : null;
 }
 
 const handMinutesOf = (

@@ -43,6 +43,8 @@ export interface BaseDefinition {
   readonly holdsPole?: 'any way' | 'out of a socket';
   /** Borne for minutes only: teeth, an outstretched hand. */
   readonly forMinutes?: true;
+  /** For a camera of about this mass without anything else, whatever it bears at once: it holds or lets go, and nothing tells beforehand. Kilograms. */
+  readonly lightKg?: Sourced;
   /** Room for another device beside a camera that stands upright: where the middle of that is, spot frame, metres; a hanging one has it on the other side. */
   readonly besideAt?: Vec3;
   readonly cost: CostClass;

@@ -1,7 +1,8 @@
 import { invert, transformPoint } from '../../../mathematics/geometry/pose';
 import { clamp, toDeg } from '../../../mathematics/units/angle';
 import { levelEyes } from '../../../physics/clearance/sight';
-import { besideHeadM, wornOffM } from '../../../physics/clearance/clearReport';
+import { besideHeadM } from '../../../physics/clearance/besideHead';
+import { wornOffM } from '../../../physics/clearance/clearReport';
 import { headBurden } from '../../../physics/clearance/headBurden';
 import { strikeInStances } from '../../../physics/clearance/strikes';
 import { onSpine } from '../../../physics/clearance/onSpine';
@@ -64,7 +65,8 @@ function measured(scene: ShotScene): Judged {
   const result = judgeClear(report, clearSituation(scene));
   const verdict = result.verdict === "can't say" ? 'watch' : result.verdict;
   const [worst] = findingsOf(result);
-  const near = report.approaches.find((a) => !a.sweeping?.own);
+  const others = report.approaches.filter((a) => !a.sweeping?.own);
+  const [near] = others;
   return {
     verdict,
     rejection: verdict === 'stop' ? { check: 'clear', because: worst!.because, mend: worst!.mend?.text ?? null } : null,
@@ -72,8 +74,9 @@ function measured(scene: ShotScene): Judged {
       clearing({
         nearM: near?.distanceM ?? null,
         nearName: near?.partName ?? '',
+        hardM: Math.min(...others.map((a) => (a.soft ? Infinity : a.distanceM))),
         hidden: report.sight?.middleShare ?? 0,
-        outM: Math.max(0, (report.aboveHeadM ?? 0) - ABOVE_HEAD_M, report.besideHeadM ?? 0),
+        outM: Math.max(report.aboveHeadM ?? 0, report.besideHeadM ?? 0) - ABOVE_HEAD_M,
         family: scene.machine.family,
         worn: scene.zone !== null,
         offM: report.standsOffM,
@@ -93,7 +96,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   });
   const burden = scene.zone === 'head' ? headBurden(resolved.camera) : null;
   if (burden) return reject(burden, 'a lighter, smaller camera, or the chest');
-  const near = nearestMoving(sightlines, resolved.placed.spot.partId);
+  const { near, hardM } = nearestMoving(sightlines, resolved.placed.spot.partId);
   let verdict: Verdict = 'good';
   if (near) {
     // Seen from the lens: the body round it is met before.
@@ -106,7 +109,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
       );
   }
   const struck = strikeIn(scene);
-  if (struck?.rejection) return { verdict: 'stop', rejection: struck.rejection, terms: [] };
+  if (struck && 'because' in struck) return { verdict: 'stop', rejection: struck, terms: [] };
   if (struck) verdict = worseOf(verdict, 'watch');
   const action = carrier.ridden[0]!.rig;
   let hidden = 0;
@@ -129,19 +132,22 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   const top = Math.max(
     ...action.parts.filter((p) => /^(head|helmet)/.test(p.id)).map((p) => p.worldFromPart.position[1]),
   );
-  const aboveM = Number.isFinite(top) ? Math.max(0, pose.worldFromCamera.position[1] - top - 0.12 - ABOVE_HEAD_M) : 0;
+  const aboveM = Number.isFinite(top) ? pose.worldFromCamera.position[1] - top - 0.12 : 0;
+  const besideM = scene.zone === 'head' ? besideHeadM(resolved, pose, action) : 0;
+  const outM = Math.max(aboveM, besideM) - ABOVE_HEAD_M;
   const offM = wornOffM(resolved, pose, scene.zone !== null);
   const spine = onSpine(scene.question.rig, resolved, pose, action);
-  if (spine || hidden > bears.watch || aboveM > 0 || (offM ?? 0) > STANDS_OFF_M) verdict = worseOf(verdict, 'watch');
+  if (spine || hidden > bears.watch || outM > 0 || (offM ?? 0) > STANDS_OFF_M) verdict = worseOf(verdict, 'watch');
   return {
     verdict,
     rejection: null,
     terms: [
       clearing({
-        nearM: near?.distanceM ?? null,
-        nearName: near?.partName ?? '',
+        nearM: struck ? 0 : (near?.distanceM ?? null),
+        nearName: struck?.brushes ?? near?.partName ?? '',
+        hardM,
         hidden,
-        outM: Math.max(aboveM, scene.zone === 'head' ? besideHeadM(action, pose) : 0),
+        outM,
         family: machine.family,
         worn: scene.zone !== null,
         offM,
@@ -151,11 +157,16 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   };
 }
 
-/**
- * What touches counts less than what only comes near: an arm that brushes a mount on the body gives way with it, a hand that meets one on the
- * machine has work to do there. Common practice, no source.
- */
-const TOUCHING = { worn: -0.1, mounted: -0.4 } as const;
+/** What touches counts less than what only comes near; a hand that meets a camera on the machine has work to do there. Common practice, no source. */
+const TOUCHING = -0.4;
+
+/** What room is left where an arm or cloth brushes a mount on the body, and where it only comes near: both give way, and people live with it. Estimates 0.2 to 0.6. */
+const BRUSHED = 0.2;
+const BESIDE = 0.5;
+/** So far past where branches begin to catch everything that hangs into a way is met. Metres; estimate 0.05 to 0.2. */
+const CAUGHT_M = 0.1;
+/** From here on there is all the room that is wanted. Metres; common practice, no source. */
+const FREE_M = 0.15;
 
 /** Under the spine in a fall. Common practice, no source. */
 const SPINE_TAKES = 0.3;
@@ -164,6 +175,8 @@ const SPINE_TAKES = 0.3;
 function clearing(at: {
   nearM: number | null;
   nearName: string;
+  /** Nearest that does not give way. */
+  hardM: number;
   hidden: number;
   outM: number;
   family: ClearSituation['family'];
@@ -172,18 +185,18 @@ function clearing(at: {
   onSpine: boolean;
 }) {
   const bears = DRIVERS.includes(at.family) ? SIGHT.driver : SIGHT.rider;
-  const touching = at.worn ? TOUCHING.worn : TOUCHING.mounted;
-  // From free at 0.15 m to what touches, evenly.
-  const room =
-    at.nearM === null
-      ? 1
-      : at.nearM >= NEAR_M
-        ? clamp((at.nearM - NEAR_M) / 0.15, 0, 1)
-        : touching * (1 - clamp((at.nearM - STRIKES_M) / (NEAR_M - STRIKES_M), 0, 1));
+  const roomAt = (m: number): number =>
+    m >= NEAR_M
+      ? clamp((m - NEAR_M) / FREE_M, 0, 1)
+      : TOUCHING * (1 - clamp((m - STRIKES_M) / (NEAR_M - STRIKES_M), 0, 1));
+  const roomBeside = (m: number): number =>
+    m >= NEAR_M ? Math.max(BESIDE, roomAt(m)) : BRUSHED + (BESIDE - BRUSHED) * clamp(m / NEAR_M, 0, 1);
+  const nearM = at.nearM ?? Infinity;
+  const room = at.worn ? Math.min(roomAt(at.hardM), roomBeside(nearM)) : roomAt(nearM);
   return {
     id: 'clear',
     value:
-      (0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.outM / 0.5, 0, 1))) *
+      (0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.outM / CAUGHT_M, 0, 1))) *
       Math.min(1, STANDS_OFF_M / (at.offM ?? 0)) *
       (at.onSpine ? SPINE_TAKES : 1),
     text: at.onSpine
@@ -196,21 +209,19 @@ function clearing(at: {
   } as const;
 }
 
-/** Whether the arm or the body, not the lens alone, is met in a stance; softly where no rejection comes with it. The full check finds it by itself. */
-function strikeIn(scene: ShotScene): { readonly rejection: Rejection | null } | null {
+/** Whether the arm or the body, not the lens alone, is met in a stance: what rejects it, or the name of what only brushes it. The full check finds it by itself. */
+function strikeIn(scene: ShotScene): Rejection | { readonly brushes: string } | null {
   const { setUpRig, ridden } = scene.carrier;
   const stances = ridden.map(({ stance, rig }) => ({ name: stance.name, rig }));
-  let soft: { rejection: null } | null = null;
+  let brushes: string | null = null;
   for (const struck of strikeInStances(scene.resolved, setUpRig, stances, STRIKES_M)) {
-    if (contactVerdict(struck) !== 'stop') soft = { rejection: null };
+    if (contactVerdict(struck) !== 'stop') brushes ??= struck.partName;
     else
       return {
-        rejection: {
-          check: 'clear',
-          because: `${struck.partName} strikes camera or strut in ${struck.stanceName.toLowerCase()}`,
-          mend: 'another place, a shorter strut or another turn of it',
-        },
+        check: 'clear',
+        because: `${struck.partName} strikes camera or strut in ${struck.stanceName.toLowerCase()}`,
+        mend: 'another place, a shorter strut or another turn of it',
       };
   }
-  return soft;
+  return brushes === null ? null : { brushes };
 }

@@ -51,7 +51,7 @@ export const clear: Check<ClearReport> = {
   limits: [
     { what: 'nearer than this it strikes', value: STRIKES_M, unit: 'm', source: 'estimate' },
     { what: 'nearer than this it may strike', value: NEAR_M, unit: 'm', source: 'estimate' },
-    { what: 'over the head, caught by branches', value: ABOVE_HEAD_M, unit: 'm', source: 'common practice' },
+    { what: 'over or beside the head, caught by branches', value: ABOVE_HEAD_M, unit: 'm', source: 'common practice' },
     {
       what: 'of the middle of a driver’s view hidden',
       value: SIGHT.driver.watch * 100,

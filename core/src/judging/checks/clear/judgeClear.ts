@@ -13,7 +13,7 @@ export const NEAR_M = 0.03;
 const TOUCHES_M = 0.001;
 /** What is worn stands no farther off than on a low base. Common practice, no source. Metres. */
 export const STANDS_OFF_M = 0.1;
-/** Higher than this over the head it catches branches that the head passes under. */
+/** Farther than this over or beside the head it catches branches that the head passes by. Common practice, no source. */
 export const ABOVE_HEAD_M = 0.04;
 const PAST_SIDES_M = 0.02;
 const OVER_GROUND_M = 0.08;
@@ -142,6 +142,18 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       'm',
       [null, ABOVE_HEAD_M],
       `it stands ${millimetres(report.aboveHeadM)} over the head, ${report.topM.toFixed(2)} m over the ground${verdict === 'watch' ? ': branches, and duck by so much more' : ''}`,
+    );
+  }
+  if (report.besideHeadM !== null && report.topM !== null && report.besideHeadM > 0) {
+    const verdict = report.besideHeadM > ABOVE_HEAD_M ? 'watch' : 'good';
+    add(
+      'branches-beside',
+      'width beside the head',
+      verdict,
+      report.besideHeadM,
+      'm',
+      [null, ABOVE_HEAD_M],
+      `it stands ${millimetres(report.besideHeadM)} out beside head and helmet${verdict === 'watch' ? ': branches and door frames catch it' : ''}`,
     );
   }
   if (report.pastSidesM > -0.15) {

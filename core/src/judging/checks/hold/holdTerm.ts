@@ -28,7 +28,7 @@ export const holdTerm: SearchTerm = {
     return label === null ? null : rejectionFor(scene, stop, label);
   },
   judge(scene) {
-    const { rejection, verdict, weakest, slips, approval } = held(scene, thrownIn(scene));
+    const { rejection, verdict, weakest, slips, approval, heavyFor } = held(scene, thrownIn(scene));
     const { forMinutes } = scene.resolved.base;
     return {
       verdict,
@@ -39,9 +39,10 @@ export const holdTerm: SearchTerm = {
           value:
             Math.max(0, 1 - 1 / Math.max(weakest.margin, 1)) *
             (forMinutes ? MINUTES_ONLY : 1) *
+            (heavyFor ? heavyFor.mostKg / heavyFor.cameraKg : 1) *
             (approval ? UNAPPROVED : 1) *
             (1 - slips),
-          text: `${forMinutes ? 'for minutes only; ' : ''}${approval ? 'once it is approved; ' : ''}${weakest.name} bears ${weakest.margin >= 100 ? 'far more than' : `${weakest.margin.toFixed(1)} ×`} the worst load`,
+          text: `${heavyFor ? 'for lighter cameras; ' : ''}${forMinutes ? 'for minutes only; ' : ''}${approval ? 'once it is approved; ' : ''}${weakest.name} bears ${weakest.margin >= 100 ? 'far more than' : `${weakest.margin.toFixed(1)} ×`} the worst load`,
         },
       ],
     };
@@ -55,6 +56,7 @@ function held(scene: ShotScene, thrown: Thrown) {
   const verdict = result.verdict === "can't say" ? ('watch' as const) : result.verdict;
   return {
     weakest: hold.weakest,
+    heavyFor: hold.heavyFor,
     approval: rulesFor(situation).some((rule) => rule.approval) && !situation.traits.includes('hangs from lines'),
     slips: past ? slipChance(past) : 0,
     verdict,

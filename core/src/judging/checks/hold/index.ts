@@ -24,7 +24,7 @@ export const hold: Check<HeldReport> = {
   id: 'hold',
   name: 'Hold',
   question: 'Does every piece stay on at the worst moment of the ride?',
-  units: ['N', 'N·m', 'kPa', 'N/mm', 'min', '%'],
+  units: ['N', 'N·m', 'kPa', 'N/mm', 'min', '%', 'g'],
   limits: [
     { what: 'times the worst load that is wanted', value: WANTED_MARGIN, unit: '', source: 'common practice' },
     { what: 'lever on a canopy', value: LEVER_LIMIT_NM['acrylic canopy'], unit: 'N·m', source: 'estimate' },

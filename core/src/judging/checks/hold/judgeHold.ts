@@ -85,6 +85,21 @@ export function judgeHold(report: HoldReport, situation: RuleSituation, past: He
       mend: null,
     });
   }
+  if (report.heavyFor) {
+    const { cameraKg, aboutKg, mostKg } = report.heavyFor;
+    const grams = (kg: number) => Math.round(kg * 1000);
+    findings.push({
+      id: 'heavy',
+      label: 'camera on such a base',
+      verdict: 'watch',
+      value: grams(cameraKg),
+      unit: 'g',
+      limit: [null, grams(mostKg)],
+      margin: grams(mostKg - cameraKg),
+      because: `it is for cameras of about ${grams(aboutKg)} g, this one has ${grams(cameraKg)} g: it holds or lets go at once, and nothing tells before`,
+      mend: { text: 'a base that is glued, clamped or screwed, or a lighter camera' },
+    });
+  }
   if (report.caught) findings.push(caughtFinding(report.caught, situation.worn !== null));
   const lever = situation.baseKind === 'suction' ? leverLimitNm(situation.material) : undefined;
   if (lever !== undefined) {
