@@ -1,4 +1,5 @@
 import { INTENTS } from '../../../catalog/index.generated';
+import { asking } from '../../../testing/asking';
 import { bikeRig } from '../../../testing/rigs';
 import { keepLatest } from '../../mathematics/caching/keepLatest';
 import { heightsInBand } from '../../posing/aiming/wantedHorizon';
@@ -11,6 +12,7 @@ import { usualRide } from '../../posing/lookup/grounds';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { rankSpots } from './rankSpots';
+import { searchSpot } from './searchSpot';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { plainSetUp, standardCamera } from '../../posing/strut/plainSetUp';
 
@@ -129,5 +131,19 @@ describe('small things', () => {
       shots: [],
       carriers: [{ rig: { machineId: 'mountain-bike' } }],
     });
+  });
+});
+
+describe('pictures that a check stops', () => {
+  const at = (spotId: string) =>
+    searchSpot(asking('road-bike', 'hands-and-trail'), { carrierId: 'c', spotId }).candidates;
+  it('are left out where enough others hold up, and a few stand for the rest where none does', () => {
+    const shown = at('chest');
+    expect(shown.length).toBeGreaterThan(5);
+    expect(shown.filter(({ verdicts }) => verdicts.frame === 'stop')).toEqual([]);
+    const behind = at('under-saddle');
+    expect(behind.length).toBeGreaterThan(0);
+    expect(behind.length).toBeLessThanOrEqual(6);
+    expect(behind.every(({ verdicts }) => verdicts.frame === 'stop')).toBe(true);
   });
 });

@@ -265,3 +265,15 @@ describe('in the way', () => {
     expect(resolveRig(shakeAt('mountain-bike', 'chest').rig).machine.moving({}).length).toBeGreaterThan(3);
   });
 });
+
+it('interlocking tape is for a camera of about 50 g: a heavier one on it is a watch, whatever it bears at once', () => {
+  const on = (cameraId: string, baseId = 'interlocking-tape') => {
+    const { modes, stabilisers } = CAMERAS.find(({ id }) => id === cameraId)!;
+    const setUp = { baseId, cameraId, modeId: modes[0]!.id, stabiliserId: stabilisers[0]!.id };
+    return finding(evaluated('road-bike', 'helmet-top', setUp), 'hold', /^heavy$/);
+  };
+  expect(on('thumb-camera')).toBeUndefined();
+  expect(on('cube-camera')!.verdict).toBe('watch');
+  expect(on('cube-camera')!.because).toMatch(/about 50 g, this one has 150 g/);
+  expect(on('cube-camera', 'adhesive-pad')).toBeUndefined();
+});

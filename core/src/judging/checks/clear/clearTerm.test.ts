@@ -4,15 +4,18 @@ import { resolveRig } from '../../../posing/lookup/resolveRig';
 import { plainSetUp } from '../../../posing/strut/plainSetUp';
 import type { SetUp } from '../../../words/setUp/setUp';
 import { shotScene } from '../../scene/shotScene';
-import { clearTerm } from './clearTerm';
+import { findingsOf } from '../../../words/check/result';
+import { clearFound } from './clearFound';
+import { clearSituation, clearTerm } from './clearTerm';
+import { judgeClear } from './judgeClear';
 
 const CAMERA = { cameraId: 'thumb-camera', modeId: 'wide', stabiliserId: 'standard' };
 
-/** What the term makes of a place on the gravel bike, a pack worn, measured in full; best 1. */
-function clearAt(spotId: string, over: Partial<SetUp> = {}) {
+/** A place on the gravel bike, a pack worn, measured in full. */
+function sceneOn(spotId: string, over: Partial<SetUp> = {}) {
   const rig = { ...newCarrier('c', 'road-bike', 1.75).rig, wornIds: ['rider-body', 'half-shell-helmet'] };
   const { machine } = resolveRig(rig);
-  const scene = shotScene({
+  return shotScene({
     rig,
     setUp: { ...plainSetUp(rig, spotId, CAMERA)!, ...over },
     actionStanceId: machine.actionStanceId,
@@ -20,9 +23,17 @@ function clearAt(spotId: string, over: Partial<SetUp> = {}) {
     intentId: 'clear-ahead',
     horizonAt: null,
   });
-  const { verdict, terms } = clearTerm.judge(scene);
+}
+
+function clearAt(spotId: string, over: Partial<SetUp> = {}) {
+  const { verdict, terms } = clearTerm.judge(sceneOn(spotId, over));
   return { verdict, ...terms[0]! };
 }
+
+const findingOn = (spotId: string, id: string) => {
+  const scene = sceneOn(spotId);
+  return findingsOf(judgeClear(clearFound(scene), clearSituation(scene))).find((finding) => finding.id === id);
+};
 
 const helmet = clearAt('helmet-top');
 const stem = clearAt('under-stem');
@@ -41,4 +52,15 @@ it('free beats near, near beats what a hand touches, and an arm on a strap is le
   expect(helmet.value).toBeGreaterThan(stem.value);
   expect(stem.value).toBeGreaterThan(bar.value);
   expect(strap.value).toBeGreaterThan(bar.value);
+});
+
+it('the side of a helmet catches branches as its top does, the bite piece between the teeth does not (common practice, no source)', () => {
+  const said = (spotId: string) =>
+    ['branches', 'branches-beside'].flatMap((id) => {
+      const found = findingOn(spotId, id);
+      return found && found.verdict !== 'good' ? [found.because] : [];
+    });
+  expect(said('helmet-side').join()).toMatch(/out beside head and helmet: branches/);
+  expect(said('helmet-top').join()).toMatch(/over the head.*branches/);
+  expect(said('mouth')).toEqual([]);
 });
