@@ -25,7 +25,7 @@ import { mixed } from './mixed';
 import { otherBases } from './onBase';
 import { placesWith, softLinks } from './places';
 import { pictureStopped } from './pictureStopped';
-import { scoreOf } from './score';
+import { isStopped, scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
 import { BETTER_OVER_ALL, byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
 import { slidAlong, slidOn, type FramedSketch } from './slidAlong';
@@ -93,6 +93,7 @@ export function* searchSteps(
         onEveryBase: Infinity,
         candidates: Infinity,
         stopped: Infinity,
+        lookedAgain: Infinity,
       }
     : options.hasty
       ? { ...HASTY, ...IN_HASTE[options.hasty] }
@@ -248,8 +249,9 @@ export function* searchSteps(
     return stopped;
   };
   const shown = best.filter((s) => !putAside(s));
-  for (const [rank, s] of shown.entries()) {
-    if (judgeClosely(s)) open++;
+  /** On its base and on others; with what is soft under it too where it is among the first. */
+  const judgeOnAll = (s: FramedSketch, rank: number) => {
+    const holds = judgeClosely(s);
     const { setUp } = s.resolved;
     // Behind the first few another base would not bring them forward.
     for (const base of rank < kept.onEveryBase ? bases.filter(({ id }) => id !== setUp.baseId) : []) {
@@ -257,9 +259,12 @@ export function* searchSteps(
       if (there) judgeClosely(there);
     }
     if (rank < KEPT.softened) for (const piece of soft) judgeClosely(s, { ...setUp, links: [...setUp.links, piece] });
+    return holds;
+  };
+  for (const [rank, s] of shown.entries()) {
+    if (judgeOnAll(s, rank)) open++;
     yield count.tried;
   }
-  elsewhere.forget();
   // What shows most may be what is struck or torn off: others take its turn.
   for (const spare of spares) {
     if (open >= best.length) break;
@@ -276,12 +281,15 @@ export function* searchSteps(
     for (const s of [there, ...onOthers]) judgeClosely(s);
     yield count.tried;
   }
-  // Behind what no check of its picture stops a few of them stand for the rest.
-  for (const s of aside.sort(byScore)) {
-    if (judged.length >= kept.stopped) break;
-    judgeClosely(s);
+  // Where all is stopped a closer look or another base may free one of those; else a few of them stand for the rest.
+  for (const [rank, s] of aside.sort(byScore).entries()) {
+    const free = judged.some((candidate) => !isStopped(candidate));
+    if (judged.length >= kept.stopped && (free || rank >= kept.lookedAgain)) break;
+    if (free) judgeClosely(s);
+    else judgeOnAll(s, rank);
     yield count.tried;
   }
+  elsewhere.forget();
   count.tried += judged.length;
   new Set([...sketches, ...slid].map((s) => s.sightlines)).forEach(forget);
   // By the usual weights, so that other weights need no other search.

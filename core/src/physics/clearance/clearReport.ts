@@ -19,6 +19,7 @@ import type { SetUp } from '../../words/setUp/setUp';
 import { bodyCorners } from '../../posing/strut/surfaceGap';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { armReach } from './armReach';
+import type { MachineDefinition } from '../../words/carrier/machine';
 import { headPartIds } from './sweeps';
 import { besideHeadM } from './besideHead';
 import { liesOn, type LiesOn } from './liesOn';
@@ -87,6 +88,9 @@ export interface ClearReport {
   readonly tethered: TetherReach | 'lost' | null;
 }
 
+/** Where there is ground to scrape on, and branches hang into the way: not on water, nor in the air. */
+export const overLand = ({ world }: Pick<MachineDefinition, 'world'>): boolean => world !== 'water' && world !== 'air';
+
 /** How far what is worn stands off the body: what sticks out catches, and is a lever in a fall. */
 export const wornOffM = ({ base }: ResolvedSetUp, pose: StrutPose, worn: boolean): number | null =>
   worn && base.kind !== 'hand' ? distance(pose.worldFromSpot.position, pose.worldFromBody.position) : null;
@@ -122,11 +126,11 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     approaches: near,
     aboveHeadM: headTop === null ? null : top - headTop,
     besideHeadM: zone === 'head' ? besideHeadM(resolved, pose, action) : null,
-    topM: machine.world === 'air' || machine.world === 'water' ? null : top - action.ground.point[1],
+    topM: overLand(machine) ? top - action.ground.point[1] : null,
     pastSidesM: Math.max(...points.map((p) => Math.abs(p[2]))) - sides,
     standsOffM: wornOffM(resolved, pose, zone !== null),
     water: waterOn(rig, resolved, ride),
-    overGroundM: machine.world === 'water' || machine.world === 'air' ? null : Math.min(...heights),
+    overGroundM: overLand(machine) ? Math.min(...heights) : null,
     sight:
       action.eyes && body
         ? hiddenSight(

@@ -181,18 +181,22 @@ export function holdIn(
   };
 }
 
-/** The first interface, from the surface outward, that some moment of the ride tears open; null where all hold. Ends there: for a search, which asks it of thousands. */
+/**
+ * The first interface, from the surface outward, that some moment of the ride tears open; null where all hold. Ends there: for a search, which asks it of
+ * thousands. @param margin limit over demand below which it lets go
+ */
 export function firstToLetGo(
   resolved: ResolvedSetUp,
   pose: StrutPose,
   envelope: LoadEnvelope,
   ride: RideConditions,
+  margin = 1,
 ): string | null {
   for (const { face, arm, ...at } of tried(resolved, heldArms(resolved, pose), envelope, ride)) {
     for (const { direction, flow } of at.worthTrying()) {
       const load = at.loads(direction, flow);
       const limits = at.limits(load, onSurface(load, arm.normal, arm.ahead), usual);
-      if (limits.some((limit) => marginOf(limit) < 1)) return face.name;
+      if (limits.some((limit) => marginOf(limit) < margin)) return face.name;
     }
   }
   return null;

@@ -2,7 +2,7 @@ import { invert, transformPoint } from '../../../mathematics/geometry/pose';
 import { clamp, toDeg } from '../../../mathematics/units/angle';
 import { levelEyes } from '../../../physics/clearance/sight';
 import { besideHeadM } from '../../../physics/clearance/besideHead';
-import { wornOffM } from '../../../physics/clearance/clearReport';
+import { overLand, wornOffM } from '../../../physics/clearance/clearReport';
 import { headBurden } from '../../../physics/clearance/headBurden';
 import { strikeInStances } from '../../../physics/clearance/strikes';
 import { onSpine } from '../../../physics/clearance/onSpine';
@@ -65,8 +65,7 @@ function measured(scene: ShotScene): Judged {
   const result = judgeClear(report, clearSituation(scene));
   const verdict = result.verdict === "can't say" ? 'watch' : result.verdict;
   const [worst] = findingsOf(result);
-  const others = report.approaches.filter((a) => !a.sweeping?.own);
-  const [near] = others;
+  const near = report.approaches.find((a) => !a.sweeping?.own);
   return {
     verdict,
     rejection: verdict === 'stop' ? { check: 'clear', because: worst!.because, mend: worst!.mend?.text ?? null } : null,
@@ -74,11 +73,11 @@ function measured(scene: ShotScene): Judged {
       clearing({
         nearM: near?.distanceM ?? null,
         nearName: near?.partName ?? '',
-        hardM: Math.min(...others.map((a) => (a.soft ? Infinity : a.distanceM))),
         hidden: report.sight?.middleShare ?? 0,
         outM: Math.max(report.aboveHeadM ?? 0, report.besideHeadM ?? 0) - ABOVE_HEAD_M,
         family: scene.machine.family,
         worn: scene.zone !== null,
+        onHead: scene.zone === 'head' && overLand(scene.machine),
         offM: report.standsOffM,
         onSpine: report.onSpine,
       }),
@@ -96,7 +95,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   });
   const burden = scene.zone === 'head' ? headBurden(resolved.camera) : null;
   if (burden) return reject(burden, 'a lighter, smaller camera, or the chest');
-  const { near, hardM } = nearestMoving(sightlines, resolved.placed.spot.partId);
+  const near = nearestMoving(sightlines, resolved.placed.spot.partId);
   let verdict: Verdict = 'good';
   if (near) {
     // Seen from the lens: the body round it is met before.
@@ -145,11 +144,11 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
       clearing({
         nearM: struck ? 0 : (near?.distanceM ?? null),
         nearName: struck?.brushes ?? near?.partName ?? '',
-        hardM,
         hidden,
         outM,
         family: machine.family,
         worn: scene.zone !== null,
+        onHead: scene.zone === 'head' && overLand(scene.machine),
         offM,
         onSpine: spine,
       }),
@@ -157,16 +156,14 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   };
 }
 
-/** What touches counts less than what only comes near; a hand that meets a camera on the machine has work to do there. Common practice, no source. */
-const TOUCHING = -0.4;
+/**
+ * What touches counts less than what only comes near: an arm that brushes a mount on the body gives way with it, a hand that meets one on the
+ * machine has work to do there. Common practice, no source.
+ */
+const TOUCHING = { worn: -0.1, mounted: -0.4 } as const;
 
-/** What room is left where an arm or cloth brushes a mount on the body, and where it only comes near: both give way, and people live with it. Estimates 0.2 to 0.6. */
-const BRUSHED = 0.2;
-const BESIDE = 0.5;
-/** So far past where branches begin to catch everything that hangs into a way is met. Metres; estimate 0.05 to 0.2. */
-const CAUGHT_M = 0.1;
-/** From here on there is all the room that is wanted. Metres; common practice, no source. */
-const FREE_M = 0.15;
+/** What branches take where they begin to catch what is worn on a head, and where everything that hangs into a way is met. Common practice, no source. */
+const CAUGHT = { begins: 0.15, ends: 0.5, endsM: 0.1 } as const;
 
 /** Under the spine in a fall. Common practice, no source. */
 const SPINE_TAKES = 0.3;
@@ -175,28 +172,31 @@ const SPINE_TAKES = 0.3;
 function clearing(at: {
   nearM: number | null;
   nearName: string;
-  /** Nearest that does not give way. */
-  hardM: number;
   hidden: number;
   outM: number;
   family: ClearSituation['family'];
   worn: boolean;
+  /** Where there are branches. */
+  onHead: boolean;
   offM: number | null;
   onSpine: boolean;
 }) {
   const bears = DRIVERS.includes(at.family) ? SIGHT.driver : SIGHT.rider;
-  const roomAt = (m: number): number =>
-    m >= NEAR_M
-      ? clamp((m - NEAR_M) / FREE_M, 0, 1)
-      : TOUCHING * (1 - clamp((m - STRIKES_M) / (NEAR_M - STRIKES_M), 0, 1));
-  const roomBeside = (m: number): number =>
-    m >= NEAR_M ? Math.max(BESIDE, roomAt(m)) : BRUSHED + (BESIDE - BRUSHED) * clamp(m / NEAR_M, 0, 1);
-  const nearM = at.nearM ?? Infinity;
-  const room = at.worn ? Math.min(roomAt(at.hardM), roomBeside(nearM)) : roomAt(nearM);
+  const touching = at.worn ? TOUCHING.worn : TOUCHING.mounted;
+  // From free at 0.15 m to what touches, evenly.
+  const room =
+    at.nearM === null
+      ? 1
+      : at.nearM >= NEAR_M
+        ? clamp((at.nearM - NEAR_M) / 0.15, 0, 1)
+        : touching * (1 - clamp((at.nearM - STRIKES_M) / (NEAR_M - STRIKES_M), 0, 1));
+  const caught =
+    at.onHead && at.outM > 0 ? CAUGHT.begins + (CAUGHT.ends - CAUGHT.begins) * clamp(at.outM / CAUGHT.endsM, 0, 1) : 0;
   return {
     id: 'clear',
     value:
-      (0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.outM / CAUGHT_M, 0, 1))) *
+      (0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.outM / 0.5, 0, 1))) *
+      (1 - caught) *
       Math.min(1, STANDS_OFF_M / (at.offM ?? 0)) *
       (at.onSpine ? SPINE_TAKES : 1),
     text: at.onSpine

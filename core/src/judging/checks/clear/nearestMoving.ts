@@ -11,12 +11,6 @@ interface NearestMoving {
   readonly soft: boolean;
 }
 
-/** What comes nearest of all, and how near what does not give way; Infinity where nothing does. */
-interface Nearest {
-  readonly near: NearestMoving | null;
-  readonly hardM: number;
-}
-
 const moving = ({ setUpRig, ridden }: CarrierScene, partId: string): ReadonlySet<string> =>
   movingAgainst(
     setUpRig,
@@ -24,49 +18,44 @@ const moving = ({ setUpRig, ridden }: CarrierScene, partId: string): ReadonlySet
     partId,
   );
 
-const known = new WeakMap<Sightlines, Nearest>();
+const found = new WeakMap<Sightlines, { readonly near: NearestMoving | null }>();
 
 /**
  * What of all that moves against the spot's part comes nearest to the lens, over the stances: the least distance in its visibility
  * cubes. Coarse: hidden things and the sweeps between stances are left to the exact check.
  */
-export function nearestMoving(sightlines: Sightlines, partId: string): Nearest {
-  const kept = known.get(sightlines);
-  if (kept) return kept;
+export function nearestMoving(sightlines: Sightlines, partId: string): NearestMoving | null {
+  const known = found.get(sightlines);
+  if (known) return known.near;
   const ids = moving(sightlines.scene, partId);
   let near: NearestMoving | null = null;
-  let hardM = Infinity;
   for (const posed of sightlines.scene.ridden) {
     const { parts, cube } = seenIn(sightlines, posed);
-    const counts = Uint8Array.from(parts, (p) => (ids.has(p.id) ? (isSoft(p) ? SOFT : HARD) : 0));
-    const found = nearestIn(cube, counts);
-    hardM = Math.min(hardM, found.hardM);
-    if (found.at < 0 || cube.distanceM[found.at]! >= (near?.distanceM ?? Infinity)) continue;
-    const part = parts[cube.part[found.at]!]!;
-    near = {
-      partName: part.name,
-      distanceM: cube.distanceM[found.at]!,
-      stanceName: posed.stance.name,
-      soft: isSoft(part),
-    };
+    const counts = Uint8Array.from(parts, (p) => Number(ids.has(p.id)));
+    const at = nearestIn(cube, counts, near?.distanceM ?? Infinity);
+    if (at >= 0) {
+      const part = parts[cube.part[at]!]!;
+      near = {
+        partName: part.name,
+        distanceM: cube.distanceM[at]!,
+        stanceName: posed.stance.name,
+        soft: isSoft(part),
+      };
+    }
   }
-  const made = { near, hardM };
-  known.set(sightlines, made);
-  return made;
+  found.set(sightlines, { near });
+  return near;
 }
 
-const SOFT = 1;
-const HARD = 2;
-
-/** Direction of a cube in which the nearest part that counts is seen, −1 where there is none; and how near the nearest hard one is. */
-function nearestIn({ part, distanceM }: VisibilityCube, counts: Uint8Array): { at: number; hardM: number } {
-  let [best, at, hardM] = [Infinity, -1, Infinity];
+/** Direction of a cube in which the nearest part that counts is seen, nearer than a limit; −1 where there is none. */
+function nearestIn({ part, distanceM }: VisibilityCube, counts: Uint8Array, limitM: number): number {
+  let best = limitM;
+  let at = -1;
   for (let i = 0; i < part.length; i++) {
     const index = part[i]!;
-    if (index < 0 || counts[index] === 0) continue;
-    const far = distanceM[i]!;
-    if (far < best) [best, at] = [far, i];
-    if (far < hardM && counts[index] === HARD) hardM = far;
+    if (index < 0 || counts[index] === 0 || distanceM[i]! >= best) continue;
+    best = distanceM[i]!;
+    at = i;
   }
-  return { at, hardM };
+  return at;
 }

@@ -1,15 +1,22 @@
 import { findingsOf } from '../../../words/check/result';
 import type { Rejection } from '../../check/candidate';
 import type { SearchTerm } from '../../check/check';
-import type { ShotScene } from '../../scene/shotScene';
+import { slowShaking } from '../../../physics/shaking/whole/shakeScene';
+import { shakeQuestionOf, type ShotScene } from '../../scene/shotScene';
 import { firstToLetGo, refusalOf } from '../../../physics/holding/holdReport';
 import type { RuleDefinition } from '../../../words/rule/rule';
 import { heldIn, holdScene, thrownIn, type Thrown } from './holdScene';
 import { judgeHold, rulesFor, stopRule } from './judgeHold';
 import { slipChance, slipsAt } from './slips';
 
-/** Shaken by this much at least, whatever the ground: a place is not given up for what it may not meet. m/s² rms; estimate. */
-const LEAST_THROWN: Thrown = { shakeRmsMS2: 2, shakeHz: 10, landingG: 0 };
+/** Turned, braked and shaken slowly: whatever the strut makes of the rest, it is thrown about by that. */
+const leastThrown = ({ question, resolved }: ShotScene): Thrown => ({
+  ...slowShaking(shakeQuestionOf(question), resolved),
+  landingG: 0,
+});
+
+/** A camera that is turned another way weighs otherwise on its base: a place is given up only where so little is left of what is needed. Estimate 0.8 to 0.95. */
+const GIVEN_UP = 0.85;
 
 /** What is borne for minutes only counts so much less. Estimate 0.2 to 0.5. */
 const MINUTES_ONLY = 0.3;
@@ -21,10 +28,12 @@ const UNAPPROVED = 0.02;
 export const holdTerm: SearchTerm = {
   cost: 'dear',
   atPlace(scene) {
-    const { envelope, situation } = heldIn(scene, LEAST_THROWN);
+    const { envelope, situation } = heldIn(scene, leastThrown(scene));
     const stop = stopRule(situation);
     const refused = stop || refusalOf(scene.question.rig, scene.resolved) === null ? undefined : 'its base';
-    const label = stop ? undefined : (refused ?? firstToLetGo(scene.resolved, scene.pose, envelope, scene.ride));
+    const label = stop
+      ? undefined
+      : (refused ?? firstToLetGo(scene.resolved, scene.pose, envelope, scene.ride, GIVEN_UP));
     return label === null ? null : rejectionFor(scene, stop, label);
   },
   judge(scene) {

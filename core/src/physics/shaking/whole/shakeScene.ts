@@ -49,6 +49,39 @@ function usualMotion(question: ShakeQuestion, resolved: ResolvedSetUp, grid: Flo
   return motions(key.join(' '), () => spotMotion(spotQuestion(question, resolved), grid, USUAL_ENDS));
 }
 
+/** Slower than this every strut goes along with its base: none of the kit swings by itself at less than a few cycles a second. Estimate 3 to 6. */
+const GOES_ALONG_HZ = 4;
+
+/** A shaking: rms acceleration, m/s², and its cycles a second by upward zero crossings (Rice); 0 where nothing shakes. */
+interface Shaking {
+  readonly shakeRmsMS2: number;
+  readonly shakeHz: number;
+}
+
+const slow = new WeakMap<SpotMotion, Shaking>();
+
+/** What the base is shaken by so slowly that whatever stands on it goes along: the least that a camera there is thrown about by. */
+export function slowShaking(question: ShakeQuestion, resolved: ResolvedSetUp): Shaking {
+  const motion = usualMotion(question, resolved, COARSE);
+  const known = slow.get(motion);
+  if (known) return known;
+  let [acceleration2, jerk2] = [0, 0];
+  for (const { frequencyHz, weight, zRe, zIm } of motion.components) {
+    for (let i = 0; i < frequencyHz.length && frequencyHz[i]! <= GOES_ALONG_HZ; i++) {
+      const w2 = (2 * Math.PI * frequencyHz[i]!) ** 2;
+      const square = weight[i]! * w2 ** 2 * (zRe[i]! ** 2 + zIm[i]! ** 2);
+      acceleration2 += square;
+      jerk2 += square * w2;
+    }
+  }
+  const made = {
+    shakeRmsMS2: Math.sqrt(acceleration2),
+    shakeHz: acceleration2 > 0 ? Math.sqrt(jerk2 / acceleration2) / (2 * Math.PI) : 0,
+  };
+  slow.set(motion, made);
+  return made;
+}
+
 const spotQuestion = ({ rig, ride, actionStanceId, measured }: ShakeQuestion, { placed }: ResolvedSetUp) => ({
   rig,
   placed,
