@@ -20,21 +20,21 @@ const STEPS: readonly number[] = (() => {
   return ESTIMATE_GROUPS.map((_, i) => phi ** -(i + 1));
 })();
 
-const made = new Map<number, readonly Draw[]>();
+const made: Draw[] = [];
 
-/** The same draws for whoever asks: two set-ups are compared case by case, and what is uncertain in both falls out. */
+/**
+ * The same draws for whoever asks: two set-ups are compared case by case, and what is uncertain in both falls out. Fewer of them are the first of more, so
+ * that what was worked out for a draw is known again.
+ */
 export function draws(count: number): readonly Draw[] {
-  const known = made.get(count);
-  if (known) return known;
-  const all = Array.from({ length: count }, (_, n): Draw => {
+  for (let n = made.length; n < count; n++) {
     const off = {} as Record<EstimateGroup, number>;
     const ends = {} as Record<EstimateGroup, RangeEnd>;
     ESTIMATE_GROUPS.forEach((group, i) => {
       off[group] = standardNormalAt((0.5 + (n + 1) * STEPS[i]!) % 1);
       ends[group] = drawnAt(off[group]);
     });
-    return { off, ends };
-  });
-  made.set(count, all);
-  return all;
+    made.push({ off, ends });
+  }
+  return made.slice(0, count);
 }

@@ -1,5 +1,6 @@
 import { keepLatest } from '../../../mathematics/caching/keepLatest';
 import { keyOf } from '../../../mathematics/caching/keyOf';
+import { sameFor } from '../../../mathematics/caching/sameFor';
 import { exposed } from '../../light/exposure';
 import { exposingOf } from '../../light/exposing';
 import { exposureValue } from '../../light/daylight';
@@ -35,18 +36,26 @@ const FINE = frequencyGrid(...SHAKE_BAND_HZ, 190);
 const COARSE = frequencyGrid(...SHAKE_BAND_HZ, 64);
 
 const motions = keepLatest<SpotMotion>(80);
+/** Of one case of what the estimates may be: of two spots, since a set-up is compared with others at its own and with one elsewhere. */
+const drawnMotions = sameFor<RangeEnds, ReturnType<typeof keepLatest<SpotMotion>>>(() => keepLatest(2));
 const rigKey = keyOf((rig: RigSpec) => ({ ...rig, ownKit: undefined, subject: undefined }));
 const rideKey = keyOf((ride: RideConditions) => ride);
 const bandsKey = keyOf((measured: NonNullable<ShakeQuestion['measured']>) => measured);
 
-/** How the base moves with every figure at its middle; kept, since many set-ups share a spot. */
-function usualMotion(question: ShakeQuestion, resolved: ResolvedSetUp, grid: Float64Array): SpotMotion {
+/** How the base moves; kept, since many set-ups share a spot. @param picks with every figure at its middle, or as it may be in one case */
+function motionOf(
+  question: ShakeQuestion,
+  resolved: ResolvedSetUp,
+  grid: Float64Array,
+  picks: RangeEnds = USUAL_ENDS,
+): SpotMotion {
   const { rig, ride, actionStanceId, measured } = question;
   const log = measured ? bandsKey(measured) : '';
   // Where it has slid to counts: a mast's foot moves otherwise than its top.
   const { placed, setUp } = resolved;
   const key = [rigKey(rig), rideKey(ride), actionStanceId, log, placed.spot.id, setUp.slideM ?? 0, grid.length];
-  return motions(key.join(' '), () => spotMotion(spotQuestion(question, resolved), grid, USUAL_ENDS));
+  const kept = picks === USUAL_ENDS ? motions : drawnMotions(picks);
+  return kept(key.join(' '), () => spotMotion(spotQuestion(question, resolved), grid, picks));
 }
 
 /** Slower than this every strut goes along with its base: none of the kit swings by itself at less than a few cycles a second. Estimate 3 to 6. */
@@ -62,7 +71,7 @@ const slow = new WeakMap<SpotMotion, Shaking>();
 
 /** What the base is shaken by so slowly that whatever stands on it goes along: the least that a camera there is thrown about by. */
 export function slowShaking(question: ShakeQuestion, resolved: ResolvedSetUp): Shaking {
-  const motion = usualMotion(question, resolved, COARSE);
+  const motion = motionOf(question, resolved, COARSE);
   const known = slow.get(motion);
   if (known) return known;
   let [acceleration2, jerk2] = [0, 0];
@@ -128,10 +137,7 @@ export function shakeScene(question: ShakeQuestion, { coarse = false, picks = US
     () => nearness(action.parts, resolved.lens, pose.worldFromCamera),
   );
   const grid = coarse ? COARSE : FINE;
-  const motion =
-    picks === USUAL_ENDS
-      ? usualMotion(question, resolved, grid)
-      : spotMotion(spotQuestion(question, resolved), grid, picks);
+  const motion = motionOf(question, resolved, grid, picks);
   const { ride, sunHeightDeg } = question;
   const worn = spotZone(question.rig, resolved.placed.spot) !== null;
   return { resolved, pose, motion, worn, ride, nearPerM2, ...(sunHeightDeg === undefined ? {} : { sunHeightDeg }) };
