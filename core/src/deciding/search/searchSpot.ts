@@ -93,7 +93,6 @@ export function* searchSteps(
         onEveryBase: Infinity,
         candidates: Infinity,
         stopped: Infinity,
-        lookedAgain: Infinity,
       }
     : options.hasty
       ? { ...HASTY, ...IN_HASTE[options.hasty] }
@@ -282,11 +281,12 @@ export function* searchSteps(
     yield count.tried;
   }
   // Where all is stopped a closer look or another base may free one of those; else a few of them stand for the rest.
+  const stillStopped = (s: FramedSketch) => pictureStopped(spotted, { ...s, framed: framedInAll(s, 'judged') });
   for (const [rank, s] of aside.sort(byScore).entries()) {
+    const enough = judged.length >= kept.stopped;
     const free = judged.some((candidate) => !isStopped(candidate));
-    if (judged.length >= kept.stopped && (free || rank >= kept.lookedAgain)) break;
-    if (free) judgeClosely(s);
-    else judgeOnAll(s, rank);
+    if (enough && free) break;
+    if (!enough || rank < kept.onEveryBase || !stillStopped(s)) judgeOnAll(s, rank);
     yield count.tried;
   }
   elsewhere.forget();

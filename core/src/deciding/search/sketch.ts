@@ -56,8 +56,6 @@ export const KEPT = {
   onEveryBase: 8,
   /** Where fewer hold up, those whose picture is stopped fill up to so many. */
   stopped: 6,
-  /** Where nothing is free of stops, so many of them are looked at again, closely. */
-  lookedAgain: 12,
   /** Handed back. */
   candidates: 24,
 } as const;

@@ -5,6 +5,7 @@ import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { castThroughSeam, seamOf } from './throughSeam';
 import { measureFrame } from './measureFrame';
+import { withSubjectSeen } from './subjectSeen';
 import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import { rayGrid, rowsFor } from '../../mathematics/lens/rayGrid';
@@ -27,7 +28,12 @@ export function frameInStance(resolved: ResolvedSetUp, setUpRig: PosedRig, rig: 
     parts,
     grid,
     cast,
-    measures: measureFrame(cast, parts, resolved.lens, strut.worldFromCamera, rig.ground),
+    measures: withSubjectSeen(
+      measureFrame(cast, parts, resolved.lens, strut.worldFromCamera, rig.ground),
+      parts,
+      resolved.lens,
+      strut.worldFromCamera,
+    ),
   };
 }
 

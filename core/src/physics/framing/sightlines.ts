@@ -16,6 +16,7 @@ import { inverseRotation, multiplyRotations, type Rotation } from '../../mathema
 import { heightAboveGround } from '../../posing/rig/groundHit';
 import { fieldOfViewDeg, type Lens } from '../../mathematics/lens/lens';
 import { castFrame, NO_PART } from './castFrame';
+import { withSubjectSeen } from './subjectSeen';
 import { hiddenInSeam, seamOf } from './throughSeam';
 import { whereFrom } from './whereFrom';
 import { partsFromAfar } from './fromAfar';
@@ -113,7 +114,7 @@ export function coarseStance(
     stanceId: posed.stance.id,
     name: posed.stance.name,
     share: posed.stance.share,
-    measures: withOwnSeen(measures, own),
+    measures: withSubjectSeen(withOwnSeen(measures, own), parts, lens, worldFromCamera),
     speedFeel,
     ...whereFrom(posed.rig, lens, worldFromCamera, { closely: what === 'judged' }),
     gimbalRunsOut: strut.gimbal?.runsOut ?? null,

@@ -25,7 +25,7 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     const met = share < low ? share / low : share > high ? Math.max(0, 1 - (share - high) / Math.max(high, 0.05)) : 1;
     const ends = want.ends === undefined ? 1 : craftSeen(action, want.ends).counts;
     const seen = measureWant(want, action.measures, framed.working);
-    const extent = want.extent === undefined ? 1 : Math.min(1, seen.extent / want.extent);
+    const extent = want.extent === undefined ? 1 : largeEnough(seen.extent / want.extent);
     const nearest = want.nearM === undefined ? null : nearestOf(want, action.measures, framed.working);
     const close = nearest === null ? 1 : Math.min(1, want.nearM! / nearest) ** 2;
     const band = want.heightBand;
@@ -55,6 +55,9 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     (0.5 + 0.5 * sharpShare(framed, intent, action))
   );
 }
+
+/** Who is just more than a dot is half met, who is three times as large wholly: of two lenses the narrower one is taken for somebody far off. Common practice, no source. */
+const largeEnough = (times: number): number => Math.min(1, times < 1 ? times / 2 : (1 + times) / 4);
 
 /** 1 within a band of heights, 0 three tenths of the picture beside it. */
 const inBand = (height: number, band: readonly [low: number, high: number]): number =>
