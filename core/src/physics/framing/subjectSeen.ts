@@ -1,19 +1,39 @@
-import { castRay } from '../../mathematics/geometry/bvh';
 import { meshFromAfar } from '../../mathematics/geometry/coarseMesh';
 import { meshPoint } from '../../mathematics/geometry/mesh';
-import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
-import { distance, dot, length, mix, normalize, scale, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
-import { fieldOfViewDeg, projectDirectionToPixel, type Lens, type Pixel } from '../../mathematics/lens/lens';
-import { clamp, toRad } from '../../mathematics/units/angle';
+import { invert, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import { multiplyRotations, rotationAbout, rotationFacing } from '../../mathematics/geometry/rotation';
+import {
+  addScaled,
+  cross,
+  distance,
+  normalize,
+  perpendicularTo,
+  subtract,
+  UP,
+  type Vec3,
+} from '../../mathematics/geometry/vec3';
+import {
+  calibrateLens,
+  fieldOfViewDeg,
+  projectDirectionToPixel,
+  type Lens,
+  type Pixel,
+} from '../../mathematics/lens/lens';
+import { rayGrid, type RayGrid } from '../../mathematics/lens/rayGrid';
+import { clamp, toDeg, toRad } from '../../mathematics/units/angle';
 import type { PosedPart } from '../../words/carrier/posedPart';
+import { castFrame } from './castFrame';
 import type { FrameMeasures, PartInFrame } from './measureFrame';
 import { patchesOf } from './patches';
+import { sharedFrame } from './visibilityCube';
 
 /** Whoever takes more than this of the picture's width is near enough for its cells; of whoever takes less wings and limbs fall between them. Estimate 0.5 to 1. */
 const SMALL = 0.7;
-/** Points of it that are looked at for what hides them. */
-const LOOKED_AT = 24;
-/** What is told apart of it, as a share of its distance. */
+/** Cells across and down of a picture of nobody else. */
+const CELLS = 64;
+/** That picture is turned about its axis, so that a wing does not lie along its rows and fall between two of them. Degrees. */
+const TURNED_DEG = 27;
+/** What is told apart of the outline, as a share of the distance. */
 const TOLD_APART = 4e-4;
 
 interface Ball {
@@ -21,7 +41,7 @@ interface Ball {
   readonly radiusM: number;
 }
 
-/** Measures of a picture with somebody else in it who is small there: seen by the outline, corner by corner, not by what cells happen to meet. */
+/** Measures of a picture with somebody else in it who is small there: the share by a picture of nobody else, the extent by the outline, corner by corner. */
 export function withSubjectSeen(
   measures: FrameMeasures,
   parts: readonly PosedPart[],
@@ -35,22 +55,12 @@ export function withSubjectSeen(
   const awayM = distance(ball.centre, position);
   const acrossRad = 2 * Math.asin(clamp(ball.radiusM / awayM, 0, 1));
   if (awayM <= ball.radiusM || acrossRad > SMALL * toRad(fieldOfViewDeg(lens, 'horizontal'))) return measures;
-  const { corners, areaPx2 } = outline(subject, lens, worldFromCamera, TOLD_APART * awayM);
-  const open = seenShare(subject, parts, position, ball);
-  const found = corners.length > 0 && open > 0 ? inPicture(corners, lens) : null;
-  const share = found ? (open * found.kept * areaPx2) / (lens.widthPx * lens.heightPx) : 0;
-  const seen: PartInFrame[] = found
-    ? [
-        {
-          id: subject[0]!.id,
-          name: subject[0]!.name,
-          group: 'subject',
-          share,
-          ...found.at,
-          nearestM: awayM - ball.radiusM,
-        },
-      ]
-    : [];
+  const within = inPicture(cornersOf(subject, lens, worldFromCamera, TOLD_APART * awayM), lens);
+  const alone = within && seenAlone(parts, position, ball, acrossRad);
+  const share = alone ? alone.planeM2 * within.kept * scaleAt(lens, worldFromCamera, ball.centre) : 0;
+  const { id, name } = subject[0]!;
+  const seen: PartInFrame[] =
+    alone && share > 0 ? [{ id, name, group: 'subject', share, ...within.at, nearestM: alone.nearestM }] : [];
   return {
     ...measures,
     shares: withShare(measures.shares, share),
@@ -58,7 +68,7 @@ export function withSubjectSeen(
   };
 }
 
-/** What it has more or less than was counted is taken from the widest of what lies open. */
+/** What there is more or less than was counted is taken from the widest of what lies open. */
 function withShare(shares: FrameMeasures['shares'], subject: number): FrameMeasures['shares'] {
   const open = (['sky', 'ground', 'way'] as const).reduce((a, b) => (shares[b] > shares[a] ? b : a));
   return { ...shares, subject, [open]: Math.max(0, shares[open] - (subject - shares.subject)) };
@@ -69,39 +79,44 @@ function ballRound(parts: readonly PosedPart[]): Ball {
     const { centre, radiusM } = patchesOf(mesh);
     return { centre: transformPoint(worldFromPart, centre), radiusM };
   });
-  const axes = [0, 1, 2] as const;
-  const low = axes.map((k) => Math.min(...balls.map((b) => b.centre[k] - b.radiusM)));
-  const high = axes.map((k) => Math.max(...balls.map((b) => b.centre[k] + b.radiusM)));
-  const centre = mix(low as unknown as Vec3, high as unknown as Vec3, 0.5);
+  const at = (k: 0 | 1 | 2): number =>
+    (Math.min(...balls.map((b) => b.centre[k] - b.radiusM)) + Math.max(...balls.map((b) => b.centre[k] + b.radiusM))) /
+    2;
+  const centre: Vec3 = [at(0), at(1), at(2)];
   return { centre, radiusM: Math.max(...balls.map((b) => distance(b.centre, centre) + b.radiusM)) };
 }
 
-/** Corners on the picture, and its area there: half of all triangles, since each front has a back. */
-function outline(parts: readonly PosedPart[], lens: Lens, worldFromCamera: Pose, toldApartM: number) {
+/** Corners of the parts on the picture. */
+function cornersOf(
+  parts: readonly PosedPart[],
+  lens: Lens,
+  worldFromCamera: Pose,
+  toldApartM: number,
+): readonly Pixel[] {
   const cameraFromWorld = invert(worldFromCamera);
   const corners: Pixel[] = [];
-  let areaPx2 = 0;
   for (const { mesh: whole, worldFromPart } of parts) {
     const mesh = meshFromAfar(whole, toldApartM);
-    const pixels = Array.from({ length: mesh.positions.length / 3 }, (_, i) =>
-      projectDirectionToPixel(lens, transformPoint(cameraFromWorld, transformPoint(worldFromPart, meshPoint(mesh, i)))),
-    );
-    for (const pixel of pixels) if (pixel) corners.push(pixel);
-    for (let t = 0; t < mesh.indices.length; t += 3) {
-      const [a, b, c] = [0, 1, 2].map((k) => pixels[mesh.indices[t + k]!]);
-      if (a && b && c) areaPx2 += Math.abs((b.u - a.u) * (c.v - a.v) - (c.u - a.u) * (b.v - a.v)) / 4;
+    for (let i = 0; i < mesh.positions.length / 3; i++) {
+      const inCamera = transformPoint(cameraFromWorld, transformPoint(worldFromPart, meshPoint(mesh, i)));
+      const pixel = projectDirectionToPixel(lens, inCamera);
+      if (pixel) corners.push(pixel);
     }
   }
-  return { corners, areaPx2 };
+  return corners;
 }
 
-/** Where it lies in the picture and which share of it; null where all of it is outside. */
+/** Where corners lie in the picture, and which share of what they hold; null where all of it is outside. */
 function inPicture(corners: readonly Pixel[], { widthPx, heightPx }: Lens) {
-  const us = corners.map(({ u }) => u / widthPx);
-  const vs = corners.map(({ v }) => v / heightPx);
-  const [left, right, top, bottom] = [Math.min(...us), Math.max(...us), Math.min(...vs), Math.max(...vs)];
-  const [l, r, t, b] = [left, right, top, bottom].map((x) => clamp(x, 0, 1)) as [number, number, number, number];
-  if (r <= l || b <= t) return null;
+  let [left, right, top, bottom] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (const { u, v } of corners) {
+    left = Math.min(left, u / widthPx);
+    right = Math.max(right, u / widthPx);
+    top = Math.min(top, v / heightPx);
+    bottom = Math.max(bottom, v / heightPx);
+  }
+  const [l, r, t, b] = [clamp(left, 0, 1), clamp(right, 0, 1), clamp(top, 0, 1), clamp(bottom, 0, 1)];
+  if (!(r > l && b > t)) return null;
   return {
     kept: ((r - l) * (b - t)) / ((right - left) * (bottom - top)),
     at: {
@@ -113,45 +128,53 @@ function inPicture(corners: readonly Pixel[], { widthPx, heightPx }: Lens) {
   };
 }
 
-/** Share of its points that nothing else hides. */
-function seenShare(subject: readonly PosedPart[], parts: readonly PosedPart[], from: Vec3, ball: Ball): number {
-  const toBall = normalize(subtract(ball.centre, from));
-  const awayM = distance(ball.centre, from);
-  const before = parts
-    .filter(({ group, seeThrough, mesh, worldFromPart }) => {
-      if (group === 'subject' || seeThrough) return false;
-      const { centre, radiusM } = patchesOf(mesh);
-      const to = subtract(transformPoint(worldFromPart, centre), from);
-      const along = dot(to, toBall);
-      const beside = length(subtract(to, scale(toBall, along)));
-      return beside < radiusM + (ball.radiusM * Math.max(0, along + radiusM)) / awayM && along > -radiusM;
-    })
-    .map(({ mesh, worldFromPart }) => {
-      const partFromWorld = invert(worldFromPart);
-      return { mesh, partFromWorld, origin: transformPoint(partFromWorld, from) };
+const grids = new Map<number, RayGrid>();
+
+/** Rays over a square, the same for all that are about as wide. @returns half of its width in a plane one metre away */
+function squareAbout(acrossRad: number): { readonly grid: RayGrid; readonly halfM: number } {
+  const step = Math.ceil(4 * Math.log2(toDeg(acrossRad)));
+  const fovDeg = Math.min(170, 2 ** (step / 4));
+  let grid = grids.get(step);
+  if (!grid) {
+    const lens = calibrateLens({
+      projection: 'rectilinear',
+      widthPx: CELLS,
+      heightPx: CELLS,
+      fovDeg,
+      fovAcross: 'horizontal',
+      crop: 1,
     });
-  if (before.length === 0) return 1;
-  const points = pointsOn(subject);
-  const free = points.filter((point) => {
-    const to = subtract(point, from);
-    const [direction, far] = [normalize(to), length(to)];
-    return !before.some(({ mesh, partFromWorld, origin }) =>
-      castRay(mesh, origin, transformDirection(partFromWorld, direction), far),
-    );
-  });
-  return free.length / points.length;
+    grids.set(step, (grid = rayGrid(lens, CELLS, CELLS)));
+  }
+  return { grid, halfM: Math.tan(toRad(fovDeg) / 2) };
 }
 
-/** Points all over it, a little inside its corners. */
-function pointsOn(parts: readonly PosedPart[]): readonly Vec3[] {
-  const all = parts.reduce((sum, { mesh }) => sum + mesh.positions.length / 3, 0);
-  const step = Math.max(1, Math.floor(all / LOOKED_AT));
-  const points: Vec3[] = [];
-  let skip = 0;
-  for (const { mesh, worldFromPart } of parts) {
-    const count = mesh.positions.length / 3;
-    for (; skip < count; skip += step) points.push(transformPoint(worldFromPart, meshPoint(mesh, skip)));
-    skip -= count;
+/** The area in a plane one metre away, square to the line of sight, as far as nothing else hides it; null where nothing of it is seen. */
+function seenAlone(parts: readonly PosedPart[], from: Vec3, ball: Ball, acrossRad: number) {
+  const { grid, halfM } = squareAbout(acrossRad);
+  const facing = rotationFacing(subtract(ball.centre, from), UP);
+  const rotation = multiplyRotations(facing, rotationAbout([1, 0, 0], TURNED_DEG));
+  const { part, distanceM } = castFrame(parts, { position: from, rotation }, grid, sharedFrame(CELLS, CELLS));
+  let [cells, nearestM] = [0, Infinity];
+  for (let i = 0; i < part.length; i++) {
+    if (part[i]! < 0 || parts[part[i]!]!.group !== 'subject') continue;
+    cells++;
+    nearestM = Math.min(nearestM, distanceM[i]!);
   }
-  return points;
+  return cells > 0 ? { planeM2: (cells / CELLS ** 2) * (2 * halfM) ** 2, nearestM } : null;
+}
+
+/** Steps to the side that the picture's scale is taken from. */
+const STEP = 1e-3;
+
+/** Share of the picture that a square metre one metre away takes, square to the line to a place. */
+function scaleAt(lens: Lens, worldFromCamera: Pose, place: Vec3): number {
+  const ahead = normalize(transformPoint(invert(worldFromCamera), place));
+  const aside = perpendicularTo(ahead, UP);
+  const [at, a, b] = [ahead, addScaled(ahead, aside, STEP), addScaled(ahead, cross(ahead, aside), STEP)].map((d) =>
+    projectDirectionToPixel(lens, d),
+  );
+  if (!at || !a || !b) return 0;
+  const px2 = Math.abs((a.u - at.u) * (b.v - at.v) - (b.u - at.u) * (a.v - at.v)) / STEP ** 2;
+  return px2 / (lens.widthPx * lens.heightPx);
 }

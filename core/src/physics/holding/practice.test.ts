@@ -274,6 +274,6 @@ it('interlocking tape is for a camera of about 50 g: a heavier one on it is a wa
   };
   expect(on('thumb-camera')).toBeUndefined();
   expect(on('cube-camera')!.verdict).toBe('watch');
-  expect(on('cube-camera')!.because).toMatch(/about 50 g, this one has 150 g/);
+  expect(on('cube-camera')!.because).toMatch(/about 50 g, this one weighs 150 g/);
   expect(on('cube-camera', 'adhesive-pad')).toBeUndefined();
 });

@@ -90,14 +90,14 @@ export function judgeHold(report: HoldReport, situation: RuleSituation, past: He
     const grams = (kg: number) => Math.round(kg * 1000);
     findings.push({
       id: 'heavy',
-      label: 'camera on such a base',
+      label: 'mass of the camera',
       verdict: 'watch',
       value: grams(cameraKg),
       unit: 'g',
       limit: [null, grams(mostKg)],
       margin: grams(mostKg - cameraKg),
-      because: `it is for cameras of about ${grams(aboutKg)} g, this one has ${grams(cameraKg)} g: it holds or lets go at once, and nothing tells before`,
-      mend: { text: 'a base that is glued, clamped or screwed, or a lighter camera' },
+      because: `such a base is for cameras of about ${grams(aboutKg)} g, this one weighs ${grams(cameraKg)} g: it holds or lets go at once, with no sign beforehand`,
+      mend: { text: 'a base that is glued on, clamped or screwed, or a lighter camera' },
     });
   }
   if (report.caught) findings.push(caughtFinding(report.caught, situation.worn !== null));
