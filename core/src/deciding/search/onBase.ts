@@ -2,8 +2,7 @@ import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { forget, sightlinesFrom, type Sightlines } from '../../physics/framing/sightlines';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { BaseDefinition } from '../../words/kit/base';
-import type { FramedSketch } from './slidAlong';
-import { sketchOf, type Sketch, type Spotted } from './sketch';
+import { sketchOf, type FramedSketch, type Sketch, type Spotted } from './sketch';
 
 /** A base that lifts the lens by less than this against another shows the same. Metres; an estimate. */
 const SAME_LENS_M = 0.01;

@@ -1,20 +1,16 @@
 import type { Check } from '../../judging/check/check';
 import { CHECKS } from '../../judging/checks';
 import { frameScore } from '../../judging/checks/frame/frameScore';
+import { atPlace, refusalAt, stopAtPlace } from './atPlace';
 import { judgeStrut } from './judgeStrut';
 import { sceneAt } from './sceneAt';
-import type { ShotScene } from '../../judging/scene/shotScene';
 import { carrierScene } from '../../posing/scene/carrierScene';
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import { coarseFramed, coarseStance, forget, type CoarseFor } from '../../physics/framing/sightlines';
-import { HANDS } from '../../posing/rig/poseRig';
 import { placedSpot } from '../../posing/rig/spots';
 import { baseRefusal } from '../../posing/strut/baseRefusal';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
-import { notOnThis } from '../../judging/scene/notOnThis';
-import { resolveRig } from '../../posing/lookup/resolveRig';
-import type { Spot } from '../../words/carrier/spot';
 import { kitWith } from '../../posing/lookup/kit';
 import type { LinkUse } from '../../words/setUp/setUp';
 import { askedIntent } from '../../posing/lookup/askedIntent';
@@ -27,10 +23,18 @@ import { placesWith, softLinks } from './places';
 import { pictureStopped } from './pictureStopped';
 import { isStopped, scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
-import { BETTER_OVER_ALL, byScore, KEPT, plainAt, sketch, type Count, type Sketch, type Spotted } from './sketch';
-import { slidAlong, slidOn, type FramedSketch } from './slidAlong';
+import {
+  BETTER_OVER_ALL,
+  byScore,
+  KEPT,
+  sketch,
+  type Count,
+  type FramedSketch,
+  type Sketch,
+  type Spotted,
+} from './sketch';
+import { slidAlong, slidOn } from './slidAlong';
 import { basesByHabit } from '../../posing/strut/plainSetUp';
-import { viewsOf } from './views';
 
 interface SearchOptions {
   /** Leaves nothing out: every place and view goes through every round. For tests; slow. */
@@ -155,7 +159,7 @@ export function* searchSteps(
   const holds = (links: readonly LinkUse[], camera: CameraDefinition) => {
     let first: Rejection | null = null;
     for (const base of bases) {
-      const stop = stopAtPlace(spotted, spot.id, base, links, camera, options.hasty !== undefined);
+      const stop = stopAtPlace(spotted, { spotId: spot.id, base, links, camera }, options.hasty !== undefined);
       if (!stop) return true;
       first ??= stop;
     }
@@ -298,29 +302,6 @@ export function* searchSteps(
   return done(count.tried, count.inAllStances, ranked.slice(0, kept.candidates));
 }
 
-/** Why nothing is looked for at a spot at all: the shot makes no sense on this carrier, or what would carry the camera holds on to something. */
-function refusalAt({ intent, carrier, scene }: Spotted, { partId }: Spot): Rejection | null {
-  const never = notOnThis(intent, resolveRig(carrier.rig).machine, scene);
-  if (never) return { check: 'frame', because: never, mend: null };
-  const [action] = scene.ridden;
-  if (action?.rig.holds.includes(partId)) {
-    const hand = partId === HANDS.left || partId === HANDS.right;
-    const stance = action.stance.name.toLowerCase();
-    return {
-      check: 'clear',
-      because: hand ? `that hand holds on in ${stance}` : `that foot works a pedal in ${stance}`,
-      mend: hand ? 'a stance with one hand off, where that is done' : 'a place that leaves the feet alone',
-    };
-  }
-  if (action?.rig.laid.includes(partId))
-    return {
-      check: 'clear',
-      because: `that hand lies still in ${action.stance.name.toLowerCase()}`,
-      mend: 'a stance in which it is held out',
-    };
-  return null;
-}
-
 /** Straight on its base, or with a riser between. */
 const isPlain = ({ resolved }: Sketch): boolean =>
   resolved.links.every(({ definition }) => definition.kind === 'riser');
@@ -340,29 +321,6 @@ const FRAMED_A_STEP = 8;
 
 const lightest = (cameras: readonly CameraDefinition[]): CameraDefinition =>
   cameras.reduce((a, b) => (b.massKg.value < a.massKg.value ? b : a));
-
-/** What stops every camera at a place, the lightest held against it. */
-function stopAtPlace(
-  spotted: Spotted,
-  spotId: string,
-  base: BaseDefinition,
-  links: readonly LinkUse[],
-  camera: CameraDefinition,
-  inHaste: boolean,
-): Rejection | null {
-  const [view] = viewsOf(camera, { ...spotted.question.ask, format: 'wide' }, spotted.intent);
-  if (!view) return null;
-  return atPlace(spotted, sceneAt(spotted, plainAt(spotted, spotId, base, links, view), null), inHaste);
-}
-
-/** What says no before anything is seen from there. */
-function atPlace({ checks }: Spotted, scene: ShotScene, inHaste: boolean): Rejection | null {
-  for (const { searchTerm } of checks) {
-    const stop = searchTerm.atPlace?.(scene) ?? (inHaste ? searchTerm.aboutPlace?.(scene) : null);
-    if (stop) return stop;
-  }
-  return null;
-}
 
 const insteadOf = ([base]: readonly BaseDefinition[]): string | null => (base ? `${base.name} goes on it` : null);
 

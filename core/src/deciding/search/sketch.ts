@@ -3,7 +3,7 @@ import type { IntentDefinition } from '../../words/shot/intent';
 import type { Check } from '../../judging/check/check';
 import { frameScore } from '../../judging/checks/frame/frameScore';
 import type { CarrierScene } from '../../posing/scene/carrierScene';
-import type { StanceFrame } from '../../physics/framing/stanceFrame';
+import type { FramedSetUp, StanceFrame } from '../../physics/framing/stanceFrame';
 import { coarseFramed, coarseStance, forget, sightlinesFrom, type Sightlines } from '../../physics/framing/sightlines';
 import {
   inverseRotation,
@@ -88,6 +88,9 @@ export interface Sketch {
   readonly action: StanceFrame;
   readonly score: number;
 }
+
+/** With its pictures in all stances, and its score over them. */
+export type FramedSketch = Sketch & { readonly framed: FramedSetUp };
 
 interface Sketching {
   readonly cameras: readonly CameraDefinition[];

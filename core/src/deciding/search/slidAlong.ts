@@ -1,13 +1,9 @@
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { forget, sightlinesFrom } from '../../physics/framing/sightlines';
-import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { slides, type SpotZone } from '../../words/carrier/spotZone';
 import { pictureStopped } from './pictureStopped';
-import { BETTER_OVER_ALL, sketchOf, type Sketch, type Spotted } from './sketch';
-
-/** With its pictures in all stances, and its score over them. */
-export type FramedSketch = Sketch & { readonly framed: FramedSetUp };
+import { BETTER_OVER_ALL, sketchOf, type FramedSketch, type Sketch, type Spotted } from './sketch';
 
 /**
  * Where on each half of a stretch is looked first, and how far to both sides of the best then. Shares of that half. A strip of a few per cent

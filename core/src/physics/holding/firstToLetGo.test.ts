@@ -10,7 +10,8 @@ import { poseStrut } from '../../posing/strut/kinematics';
 import { plainSetUp, standardCamera } from '../../posing/strut/plainSetUp';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
-import { firstToLetGo, holdIn } from './holdReport';
+import { firstToLetGo } from './firstToLetGo';
+import { holdIn } from './holdReport';
 import { loadEnvelope } from './loads/loads';
 
 it('names something on every carrier just where the full report has a margin below one, and then something that has none', () => {
@@ -28,7 +29,7 @@ it('names something on every carrier just where the full report has a margin bel
       const thrown = { shakeRmsMS2: 30 * random(), shakeHz: 12, landingG: 3 * random() };
       const envelope = loadEnvelope(rig, resolved, ride, machine.actionStanceId, thrown);
       const { weakest, interfaces } = holdIn(rig, resolved, pose, envelope, ride);
-      const first = firstToLetGo(resolved, pose, envelope, ride);
+      const first = firstToLetGo({ resolved, pose, ride }, envelope);
       expect([machine.id, spot.id, first === null]).toEqual([machine.id, spot.id, weakest.margin >= 1]);
       if (first !== null) expect(interfaces.find(({ name }) => name === first)!.margin).toBeLessThan(1);
       seen[first === null ? 'holds' : 'goes']++;

@@ -1,4 +1,4 @@
-import { add, dot, length, normalize, ORIGIN, scale, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
+import { add, length, normalize, scale, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { poseRig } from '../../posing/rig/poseRig';
@@ -7,21 +7,18 @@ import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import type { CarrierFamily } from '../../words/carrier/machine';
 import { leverRefusal } from '../../posing/strut/leverRefusal';
 import { armsRefusal } from '../../posing/strut/armsRefusal';
-import { chainJoints, poseStrut, type StrutPose } from '../../posing/strut/kinematics';
-import { inverseRotation, rotate } from '../../mathematics/geometry/rotation';
+import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
-import { atHigh, usual, type RangeEnd } from '../../words/sourced/ends';
+import { atHigh, usual } from '../../words/sourced/ends';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { handMinutes } from './handMinutes';
-import { standardAir } from './loads/atmosphere';
 import { weakEnd } from './grips/weakEnd';
-import { gripLimits } from './grips/gripLimits';
-import type { GripConditions, HoldLimit } from './grips/letGo';
-import { heldArms, loadsAt, type CarriedCamera, type HeldArm } from './loads/armLoads';
+import type { HoldLimit } from './grips/letGo';
+import { interfacesTried, LOAD_CASES, marginOf, restingOn, type LoadCase } from './interfaces';
+import { heldArms, type CarriedCamera, type HeldArm } from './loads/armLoads';
 import {
-  DIRECTIONS,
   FLOWS,
   loadEnvelope,
   loadsBeyond,
@@ -106,10 +103,6 @@ const PULL_FACTOR: Readonly<Record<CarrierFamily, number>> = {
   beside: 2,
   own: 3,
 };
-/** A day's riding. */
-const HOURS_ON = 3;
-/** What a pad has had before, unless told otherwise. */
-const OVERNIGHT_H = 24;
 const G = 9.80665;
 
 /** Does every piece of the chain hold at the worst moment of the ride? Worst direction searched for each interface. */
@@ -137,7 +130,7 @@ export function holdIn(
   let worstOfBase = LOAD_CASES[0]!;
   let leverNm = 0;
   const interfaces: HeldInterface[] = [];
-  for (const at of tried(resolved, { arms, carried }, envelope, ride)) {
+  for (const at of interfacesTried(resolved, { arms, carried }, envelope, ride)) {
     const { face, arm, ofFirst } = at;
     let worst: HeldInterface | null = null;
     for (const loadCase of at.worthTrying()) {
@@ -181,71 +174,11 @@ export function holdIn(
   };
 }
 
-/**
- * The first interface, from the surface outward, that some moment of the ride tears open; null where all hold. Ends there: for a search, which asks it of
- * thousands. @param margin limit over demand below which it lets go
- */
-export function firstToLetGo(
-  resolved: ResolvedSetUp,
-  pose: StrutPose,
-  envelope: LoadEnvelope,
-  ride: RideConditions,
-  margin = 1,
-): string | null {
-  for (const { face, arm, ...at } of tried(resolved, heldArms(resolved, pose), envelope, ride)) {
-    for (const { direction, flow } of at.worthTrying()) {
-      const load = at.loads(direction, flow);
-      const limits = at.limits(load, onSurface(load, arm.normal, arm.ahead), usual);
-      if (limits.some((limit) => marginOf(limit) < margin)) return face.name;
-    }
-  }
-  return null;
-}
-
 /** Why the base does not go on this surface, or the strut not on the base; null where they do. */
 export const refusalOf = (rig: RigSpec, resolved: ResolvedSetUp): string | null =>
   baseRefusal(resolved.base, resolved.placed.spot.surface) ??
   leverRefusal(resolved.base, resolved.links) ??
   armsRefusal(rig, resolved);
-
-/** Each interface of each arm with the moments to be tried there and what may let go. */
-function* tried(
-  resolved: ResolvedSetUp,
-  { arms, carried }: ReturnType<typeof heldArms>,
-  envelope: LoadEnvelope,
-  ride: RideConditions,
-) {
-  for (const arm of arms) {
-    const ofFirst = arm === arms[0];
-    const conditions = conditionsOf(
-      resolved,
-      envelope,
-      ride,
-      arm,
-      carried,
-      ofFirst ? alongTube(resolved) : 0,
-      ofFirst ? tubeAxis(resolved) : undefined,
-    );
-    for (const face of arm.interfaces) {
-      const loads = loadsAt(face, arm, carried, envelope);
-      yield {
-        face,
-        arm,
-        ofFirst,
-        loads,
-        worthTrying: () => worthTrying(face, arm, loads, resolved.camera.cradleN !== undefined),
-        limits: (load: Load, parts: SurfaceLoad, pick: RangeEnd) =>
-          limitsOf(face, resolved, arm, load, parts, conditions, pick),
-      };
-    }
-  }
-}
-
-/** What an arm's base bears with the carrier standing still. */
-function restingOn(arm: HeldArm, carried: CarriedCamera | null, envelope: LoadEnvelope): SurfaceLoad {
-  const still = { ...envelope, airMps: 0, waterMps: 0, accelerationMS2: 0 };
-  return onSurface(loadsAt(arm.interfaces[0]!, arm, carried, still)(ORIGIN, ORIGIN), arm.normal);
-}
 
 function heavyFor({ base, camera }: ResolvedSetUp): HoldReport['heavyFor'] {
   if (!base.lightKg) return null;
@@ -260,80 +193,6 @@ const handMinutesOf = (
   envelope: LoadEnvelope,
 ): number | null =>
   base.kind === 'hand' && base.grip.kind === 'hand' ? handMinutes(base.grip, restingOn(arm, carried, envelope)) : null;
-
-/** How a base was put on and how long it bears. */
-function conditionsOf(
-  { setUp: { surfaceState, putOn, curedH } }: ResolvedSetUp,
-  envelope: LoadEnvelope,
-  ride: RideConditions,
-  arm: HeldArm,
-  carried: CarriedCamera | null,
-  alongTube: number,
-  axis: GripConditions['tubeAxis'],
-): GripConditions {
-  const resting = restingOn(arm, carried, envelope);
-  const weightN = [...arm.pieces, ...(carried?.pieces ?? [])].reduce((sum, p) => sum + p.massKg * G, 0);
-  return {
-    surface: arm.surface,
-    state: surfaceState ?? 'clean',
-    pressurePa: envelope.pressurePa,
-    temperatureC: ride.temperatureC,
-    putOn: {
-      pressurePa: putOn?.altitudeM === undefined ? envelope.pressurePa : standardAir(putOn.altitudeM).pressurePa,
-      temperatureC: putOn?.temperatureC ?? ride.temperatureC,
-    },
-    curedH: curedH ?? (arm.base.kind === 'adhesive' ? OVERNIGHT_H : 0),
-    alongTube,
-    ...(axis ? { tubeAxis: axis } : {}),
-    hours: HOURS_ON,
-    weightN,
-    leverM: resting.tipNm / weightN,
-  };
-}
-
-/** How far the first link lies along the stretch of a straight tube, 0 to 1. */
-function alongTube(resolved: ResolvedSetUp): number {
-  const { spot, partFromSpot } = resolved.placed;
-  if (spot.surface.straightM === undefined || !spot.zone || resolved.links.length === 0) return 0;
-  const [, from, to] = chainJoints(resolved);
-  const along = rotate(partFromSpot.rotation, normalize(subtract(to!, from!)));
-  return Math.abs(dot(along, normalize(spot.zone.along)));
-}
-
-/** Which way the tube under a base lies, seen from the spot; none where nobody told. */
-function tubeAxis({ placed: { spot, partFromSpot } }: ResolvedSetUp): GripConditions['tubeAxis'] {
-  if (!spot.zone || (spot.surface.shape !== 'tube' && spot.surface.shape !== 'bar')) return undefined;
-  const [ahead, , aside] = rotate(inverseRotation(partFromSpot.rotation), normalize(spot.zone.along));
-  const flat = Math.hypot(ahead, aside);
-  return flat > 0.5 ? { ahead: ahead / flat, aside: aside / flat } : undefined;
-}
-
-/** One moment: which way it is thrown, and where the flow comes from. */
-interface LoadCase {
-  readonly direction: Vec3;
-  readonly flow: Vec3;
-}
-
-const LOAD_CASES: readonly LoadCase[] = DIRECTIONS.flatMap((direction) => FLOWS.map((flow) => ({ direction, flow })));
-
-/** Moments that may be the worst at an interface: a joint that only its moment turns has one, where that is greatest. */
-function worthTrying(
-  face: Interface,
-  arm: HeldArm,
-  loads: (direction: Vec3, flow: Vec3) => Load,
-  cradled: boolean,
-): readonly LoadCase[] {
-  if (face.id === 'head' && cradled) return LOAD_CASES;
-  if (face.id === 'surface') return LOAD_CASES;
-  if (face.link !== null && (arm.links[face.link]!.lock || arm.links[face.link]!.catchN)) return LOAD_CASES;
-  let [worst, most] = [LOAD_CASES[0]!, -1];
-  for (const loadCase of LOAD_CASES) {
-    const { moment } = loads(loadCase.direction, loadCase.flow);
-    const square = dot(moment, moment);
-    if (square > most) [worst, most] = [loadCase, square];
-  }
-  return [worst];
-}
 
 function actingOn(
   pieces: readonly LoadedPiece[],
@@ -350,52 +209,6 @@ function actingOn(
     drag: subtract(sum(pieceForces(pieces, calm, direction, flow)), weight),
     inertia: scale(direction, massKg * envelope.accelerationMS2),
   };
-}
-
-const marginOf = ({ demand, limit }: HoldLimit): number => (demand <= 1e-9 ? 999 : Math.min(999, limit / demand));
-
-function limitsOf(
-  face: Interface,
-  { head, camera }: ResolvedSetUp,
-  arm: HeldArm,
-  load: Load,
-  parts: SurfaceLoad,
-  conditions: GripConditions,
-  pick: RangeEnd,
-): HoldLimit[] {
-  if (face.id === 'surface') return gripLimits(arm.base.grip, parts, conditions, pick);
-  const moment = length(load.moment);
-  const slips: HoldLimit[] = [];
-  if (face.id !== 'lock') {
-    const mode = face.id === 'head' ? 'slips' : 'droops';
-    const own = face.id === 'joint' && face.link !== null ? arm.links[face.link]!.joint : undefined;
-    slips.push({ mode, demand: moment, limit: pick(own?.slipNm ?? head.slipNm), unit: 'N·m' });
-  }
-  if (face.id === 'head' && camera.cradleN)
-    slips.push({
-      mode: 'lets the phone jump out of its jaws',
-      demand: length(load.force),
-      limit: pick(camera.cradleN),
-      unit: 'N',
-    });
-  const droop = face.link === null ? undefined : arm.links[face.link]!.droopNm;
-  if (droop) slips.push({ mode: 'bends', demand: moment, limit: pick(droop), unit: 'N·m' });
-  const held = face.link === null ? undefined : arm.links[face.link]!.catchN;
-  if (held) slips.push({ mode: 'lets its catch open', demand: length(load.force), limit: pick(held), unit: 'N' });
-  const lock = face.link === null ? undefined : arm.links[face.link]!.lock;
-  if (lock && face.along) {
-    const turns = Math.abs(dot(load.moment, face.along));
-    slips.push(
-      { mode: 'turns in its lock', demand: turns, limit: pick(lock.turnsNm), unit: 'N·m' },
-      {
-        mode: 'slides in its lock',
-        demand: Math.abs(dot(load.force, face.along)),
-        limit: pick(lock.slidesN),
-        unit: 'N',
-      },
-    );
-  }
-  return slips;
 }
 
 /** A direction seen from the spot in words: straight off the surface, or along it. */

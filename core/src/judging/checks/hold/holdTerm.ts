@@ -3,7 +3,8 @@ import type { Rejection } from '../../check/candidate';
 import type { SearchTerm } from '../../check/check';
 import { slowShaking } from '../../../physics/shaking/whole/shakeScene';
 import { shakeQuestionOf, type ShotScene } from '../../scene/shotScene';
-import { firstToLetGo, refusalOf } from '../../../physics/holding/holdReport';
+import { firstToLetGo } from '../../../physics/holding/firstToLetGo';
+import { refusalOf } from '../../../physics/holding/holdReport';
 import type { RuleDefinition } from '../../../words/rule/rule';
 import { heldIn, holdScene, thrownIn, type Thrown } from './holdScene';
 import { judgeHold, rulesFor, stopRule } from './judgeHold';
@@ -31,9 +32,7 @@ export const holdTerm: SearchTerm = {
     const { envelope, situation } = heldIn(scene, leastThrown(scene));
     const stop = stopRule(situation);
     const refused = stop || refusalOf(scene.question.rig, scene.resolved) === null ? undefined : 'its base';
-    const label = stop
-      ? undefined
-      : (refused ?? firstToLetGo(scene.resolved, scene.pose, envelope, scene.ride, GIVEN_UP));
+    const label = stop ? undefined : (refused ?? firstToLetGo(scene, envelope, GIVEN_UP));
     return label === null ? null : rejectionFor(scene, stop, label);
   },
   judge(scene) {

@@ -1,0 +1,63 @@
+import type { Rejection } from '../../judging/check/candidate';
+import { notOnThis } from '../../judging/scene/notOnThis';
+import type { ShotScene } from '../../judging/scene/shotScene';
+import { resolveRig } from '../../posing/lookup/resolveRig';
+import { HANDS } from '../../posing/rig/poseRig';
+import type { Spot } from '../../words/carrier/spot';
+import type { BaseDefinition } from '../../words/kit/base';
+import type { CameraDefinition } from '../../words/kit/camera';
+import type { LinkUse } from '../../words/setUp/setUp';
+import { sceneAt } from './sceneAt';
+import { plainAt, type Spotted } from './sketch';
+import { viewsOf } from './views';
+
+/** Why nothing is looked for at a spot at all: the shot makes no sense on this carrier, or what would carry the camera holds on to something. */
+export function refusalAt({ intent, carrier, scene }: Spotted, { partId }: Spot): Rejection | null {
+  const never = notOnThis(intent, resolveRig(carrier.rig).machine, scene);
+  if (never) return { check: 'frame', because: never, mend: null };
+  const [action] = scene.ridden;
+  if (action?.rig.holds.includes(partId)) {
+    const hand = partId === HANDS.left || partId === HANDS.right;
+    const stance = action.stance.name.toLowerCase();
+    return {
+      check: 'clear',
+      because: hand ? `that hand holds on in ${stance}` : `that foot works a pedal in ${stance}`,
+      mend: hand ? 'a stance with one hand off, where that is done' : 'a place that leaves the feet alone',
+    };
+  }
+  if (action?.rig.laid.includes(partId))
+    return {
+      check: 'clear',
+      because: `that hand lies still in ${action.stance.name.toLowerCase()}`,
+      mend: 'a stance in which it is held out',
+    };
+  return null;
+}
+
+/** A camera at the end of some links on a base. */
+interface Standing {
+  readonly spotId: string;
+  readonly base: BaseDefinition;
+  readonly links: readonly LinkUse[];
+  readonly camera: CameraDefinition;
+}
+
+/** What stops a camera at a place, whichever way it looks. */
+export function stopAtPlace(
+  spotted: Spotted,
+  { spotId, base, links, camera }: Standing,
+  inHaste: boolean,
+): Rejection | null {
+  const [view] = viewsOf(camera, { ...spotted.question.ask, format: 'wide' }, spotted.intent);
+  if (!view) return null;
+  return atPlace(spotted, sceneAt(spotted, plainAt(spotted, spotId, base, links, view), null), inHaste);
+}
+
+/** What says no before anything is seen from there. */
+export function atPlace({ checks }: Spotted, scene: ShotScene, inHaste: boolean): Rejection | null {
+  for (const { searchTerm } of checks) {
+    const stop = searchTerm.atPlace?.(scene) ?? (inHaste ? searchTerm.aboutPlace?.(scene) : null);
+    if (stop) return stop;
+  }
+  return null;
+}
