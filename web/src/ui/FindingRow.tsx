@@ -2,6 +2,7 @@ import { filmedThen, type Finding, type Mend } from '@strut-spot/core';
 import { Wrench } from 'lucide-react';
 import { useShot } from '../state/useShot';
 import { useSpotChange } from '../state/useSpotChange';
+import { figureWords, marginWords, wantedWords } from './findingFigures';
 import { useInUnits } from './useInUnits';
 import { VerdictMark } from './VerdictMark';
 
@@ -25,13 +26,11 @@ export function FindingRow({ finding }: { finding: Finding }) {
         <summary className="flex min-h-[24px] items-center gap-2 leading-tight">
           <VerdictMark verdict={finding.verdict} size={13} word={false} />
           <span className="min-w-0 flex-1 leading-snug">{inUnits(finding.label)}</span>
-          <span className="reading">{inUnits(figure(finding))}</span>
+          <span className="reading">{inUnits(figureWords(finding))}</span>
         </summary>
         <p className="pl-6 text-ink-2">{inUnits(finding.because)}.</p>
         <p className="pl-6 text-[0.86rem] text-ink-2">
-          {inUnits(
-            `wanted ${limits(finding)}, margin ${finding.margin.toFixed(finding.unit === 'm' ? 2 : 1)} ${finding.unit}`,
-          )}
+          {inUnits(`wanted ${wantedWords(finding)}, margin ${marginWords(finding)}`)}
         </p>
       </details>
       {mend && (
@@ -51,18 +50,4 @@ export function FindingRow({ finding }: { finding: Finding }) {
       )}
     </li>
   );
-}
-
-function figure({ value, unit }: Finding): string {
-  if (unit === '%' && Math.abs(value) >= 250) return value > 0 ? 'far below' : 'far above';
-  if (unit === '' && Number.isInteger(value)) return String(value);
-  const whole = (unit === '%' && Math.abs(value) >= 10) || (unit === 'N' && Math.abs(value) >= 100);
-  return `${value.toFixed(unit === 'm' ? 2 : whole ? 0 : 1)} ${unit}`;
-}
-
-function limits({ limit: [low, high], unit }: Finding): string {
-  const digits = unit === 'm' ? 2 : 0;
-  if (low === null) return `at most ${high!.toFixed(digits)} ${unit}`;
-  if (high === null) return `at least ${low.toFixed(digits)} ${unit}`;
-  return `${low.toFixed(digits)} to ${high.toFixed(digits)} ${unit}`;
 }

@@ -115,14 +115,15 @@ export function mendsOf(
       .filter(fewAlike())
       .slice(0, 2 * PROVED)
       .flatMap(({ attempt, after, ...tried }) => {
-        const mend = proved(check, checks, before, { attempt, after, ...tried });
-        return mend ? [{ ...mend, after, alike: attempt.alike }] : [];
+        const found = proved(check, checks, before, { attempt, after, ...tried });
+        return found ? [{ ...found.mend, after, alike: attempt.alike, worth: tried.worth * found.keeps }] : [];
       })
+      .sort((a, b) => b.worth - a.worth || a.id.localeCompare(b.id))
       .filter(({ alike }, i, all) => alike === undefined || all.findIndex((m) => m.alike === alike) === i)
       .filter(atMost(MOST_PLACES))
       .slice(0, TOLD)
-      .map(({ after, alike, ...mend }): ProvedMend => {
-        void alike;
+      .map(({ after, alike, worth, ...mend }): ProvedMend => {
+        void [alike, worth];
         const surely = check.surely?.(now, after);
         return surely ? { ...mend, text: `${mend.text}; ${surely}` } : mend;
       });
@@ -212,19 +213,26 @@ interface Tried {
   readonly lost: readonly string[];
   /** What a single finding gains, in words; null where the check's own figure tells. */
   readonly gain: string | null;
+  /** What it is worth for the effort, before the other checks are heard. */
+  readonly worth: number;
 }
+
+/** Of what the other checks make of it another place must leave such a share, or it is no mend but another wish. Common practice, no source. */
+const LEAST_KEPT = 0.5;
 
 /**
  * The attempt held against all other checks: nothing may get worse by a verdict, and the picture stays what was asked. Only what ends a stop
  * may have another check say watch, and is told with it.
+ * @returns with the share that it leaves of what goes down with it
  */
 function proved(
   check: Check,
   checks: readonly Check[],
   before: ReadonlyMap<CheckId, Outcome>,
   { attempt, after, brings, lost: lostAlready, gain }: Tried,
-): ProvedMend | null {
+): { readonly mend: ProvedMend; readonly keeps: number } | null {
   const lost: string[] = [...lostAlready];
+  let keeps = 1;
   const endsStop = before.get(check.id)!.verdict === 'stop' && outcomeOf(check, after).verdict !== 'stop';
   for (const other of checks) {
     if (other.id === check.id) continue;
@@ -238,12 +246,14 @@ function proved(
       if (term.value >= had - LOST) continue;
       if (term.id === 'picture') return null;
       lost.push(term.text);
+      keeps *= Math.max(0, term.value) / had;
     }
   }
+  if (attempt.elsewhere && keeps < LEAST_KEPT) return null;
   const gains = gain ?? gainOf(check, before.get(check.id)!, outcomeOf(check, after));
   if (gains === null) return null;
   const text = typeof attempt.text === 'string' ? attempt.text : attempt.text(after);
-  return {
+  const mend: ProvedMend = {
     id: attempt.id,
     check: check.id,
     ...(attempt.mends === undefined ? {} : { finding: attempt.mends }),
@@ -256,6 +266,7 @@ function proved(
     loses: lost.length > 0 ? lost.join('; ') : null,
     costs: attempt.costs,
   };
+  return { mend, keeps };
 }
 
 /** A first figure that gets better by less is not what the change is for. */

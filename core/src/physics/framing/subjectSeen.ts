@@ -29,7 +29,7 @@ import { sharedFrame } from './visibilityCube';
 
 /** Whoever takes more than this of the picture's width is near enough for its cells; of whoever takes less wings and limbs fall between them. Estimate 0.5 to 1. */
 const SMALL = 0.7;
-/** Cells across and down of a picture of nobody else. */
+/** Cells across and down of a picture of them alone. */
 const CELLS = 64;
 /** That picture is turned about its axis, so that a wing does not lie along its rows and fall between two of them. Degrees. */
 const TURNED_DEG = 27;
@@ -41,7 +41,7 @@ interface Ball {
   readonly radiusM: number;
 }
 
-/** Measures of a picture with somebody else in it who is small there: the share by a picture of nobody else, the extent by the outline, corner by corner. */
+/** Measures of a picture with somebody else in it who is small there: the share by a picture of them alone, the extent by the outline, corner by corner. */
 export function withSubjectSeen(
   measures: FrameMeasures,
   parts: readonly PosedPart[],

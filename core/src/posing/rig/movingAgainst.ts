@@ -16,7 +16,10 @@ const relative = (from: PosedPart, to: PosedPart): Pose => compose(invert(from.w
 
 const known = new WeakMap<PosedRig, Map<string, ReadonlySet<string>>>();
 
-/** Ids of the parts that move against one part from the set-up stance to any other; the subject and the part itself left out. Kept with the set-up rig. */
+/**
+ * Ids of the parts that move against one part from the set-up stance to any other; the subject and the part itself left out, and for what is worn
+ * the neck, which bends between head and trunk and reaches nothing that they do not. Kept with the set-up rig.
+ */
 export function movingAgainst(setUpRig: PosedRig, others: readonly PosedRig[], partId: string): ReadonlySet<string> {
   const ofRig = known.get(setUpRig) ?? new Map<string, ReadonlySet<string>>();
   known.set(setUpRig, ofRig);
@@ -35,5 +38,7 @@ function findMoving(setUpRig: PosedRig, others: readonly PosedRig[], partId: str
       const [was, is] = [relative(carrier, part), relative(b, a)];
       return PROBES.some((p) => distance(transformPoint(was, p), transformPoint(is, p)) > SAME_M);
     });
-  return new Set(setUpRig.parts.filter((p) => p.id !== partId && p.group !== 'subject' && moves(p)).map((p) => p.id));
+  const counts = ({ id, group }: PosedPart): boolean =>
+    id !== partId && group !== 'subject' && (id !== 'neck' || carrier.group === 'machine');
+  return new Set(setUpRig.parts.filter((p) => counts(p) && moves(p)).map((p) => p.id));
 }

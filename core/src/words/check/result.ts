@@ -20,6 +20,7 @@ export const UNITS = [
   's',
   'stops',
   'g',
+  'kg',
   'GB',
   '°C',
   'dB',

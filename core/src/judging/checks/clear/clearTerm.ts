@@ -192,20 +192,35 @@ function clearing(at: {
         : touching * (1 - clamp((at.nearM - STRIKES_M) / (NEAR_M - STRIKES_M), 0, 1));
   const caught =
     at.onHead && at.outM > 0 ? CAUGHT.begins + (CAUGHT.ends - CAUGHT.begins) * clamp(at.outM / CAUGHT.endsM, 0, 1) : 0;
+  const standsOut = 0.2 * clamp(at.outM / 0.5, 0, 1);
+  const hides = 0.3 * clamp(at.hidden / bears.stop, 0, 1);
+  const comesNear =
+    at.nearM === null
+      ? 'nothing that moves comes near'
+      : at.nearM < STRIKES_M
+        ? `${at.nearName} touches it`
+        : `${at.nearName} comes within ${millimetres(at.nearM)}`;
+  // What costs most is told.
+  const { text } = [
+    { takes: 0.5 * (1 - room), text: comesNear },
+    {
+      takes: at.hidden > 0.01 ? hides : 0,
+      text: `it hides ${Math.round(at.hidden * 100)} % of the middle of the field of view`,
+    },
+    {
+      takes: standsOut + caught,
+      text: `it stands ${millimetres(at.outM + ABOVE_HEAD_M)} out from the head${at.onHead ? ', where branches catch it' : ''}`,
+    },
+    { takes: at.onSpine ? 1 - SPINE_TAKES : 0, text: 'under the spine in a fall backward' },
+  ].reduce((a, b) => (b.takes > a.takes ? b : a));
   return {
     id: 'clear',
     value:
-      (0.5 * room + 0.3 * (1 - clamp(at.hidden / bears.stop, 0, 1)) + 0.2 * (1 - clamp(at.outM / 0.5, 0, 1))) *
+      (0.5 * room + 0.3 - hides + 0.2 - standsOut) *
       (1 - caught) *
       Math.min(1, STANDS_OFF_M / (at.offM ?? 0)) *
       (at.onSpine ? SPINE_TAKES : 1),
-    text: at.onSpine
-      ? 'under the spine in a fall backward'
-      : at.nearM === null
-        ? 'nothing that moves comes near'
-        : at.nearM < STRIKES_M
-          ? `${at.nearName} touches it`
-          : `${at.nearName} comes within ${millimetres(at.nearM)}`,
+    text,
   } as const;
 }
 

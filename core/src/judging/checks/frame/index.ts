@@ -1,14 +1,11 @@
-import { aimedSetUp } from '../../../posing/aiming/aimedSetUp';
 import { wantedHorizon, type WantedHorizon } from '../../../posing/aiming/wantedHorizon';
 import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
-import { suitsIntent, type IntentDefinition } from '../../../words/shot/intent';
-import { WHOLE_SPHERE } from '../../../mathematics/lens/projection';
-import { kitWith } from '../../../posing/lookup/kit';
-import type { CameraDefinition, CameraMode } from '../../../words/kit/camera';
+import { suitsIntent } from '../../../words/shot/intent';
 import type { SetUp } from '../../../words/setUp/setUp';
 import { findingsOf } from '../../../words/check/result';
 import type { AddOnDefinition } from '../../../words/kit/addOn';
 import { addOnAttempts, withoutAddOns } from '../../check/addOnAttempts';
+import { aimedFor, cameraAttempts } from '../../check/cameraAttempts';
 import type { Attempt, Check } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { frameTerm } from './frameTerm';
@@ -72,60 +69,12 @@ export const frame: Check<FrameReport> = {
       const other = aimedFor(scene, changed, wantedHorizon(scene.question)) ?? changed;
       tries.push({ id: `mode-${mode.id}`, text: `mode ${mode.name}`, setUp: other, effort: 1, costs: 'a setting' });
     }
-    tries.push(...otherCameras(scene));
+    tries.push(...cameraAttempts(scene, () => true));
     return tries;
   },
 };
 
-/** Ways of looking of one camera that are tried: as it is switched on, as wide as it goes, and with straight lines. */
-function usualModes({ modes }: CameraDefinition, intent: IntentDefinition): readonly CameraMode[] {
-  const fitting = modes.filter((mode) => suitsIntent(mode, intent) && mode.lens.projection !== WHOLE_SPHERE);
-  const widest = fitting.reduce<CameraMode | null>((a, b) => (a && a.lens.fovDeg >= b.lens.fovDeg ? a : b), null);
-  const straight = fitting.find(({ lens }) => lens.projection === 'rectilinear');
-  return [...new Set([...fitting.slice(0, 1), ...(widest ? [widest] : []), ...(straight ? [straight] : [])])];
-}
-
-/** The same place with another camera of the kit, aimed for what is asked. */
-function otherCameras(scene: ShotScene): readonly Attempt[] {
-  const { setUp, rig } = scene.question;
-  const wanted = wantedHorizon(scene.question);
-  return kitWith(rig.ownKit)
-    .cameras.filter(({ id }) => id !== setUp.cameraId)
-    .flatMap((camera) =>
-      usualModes(camera, scene.intent).flatMap((mode): readonly Attempt[] => {
-        const { addOnIds, furtherArms, ...strut } = setUp;
-        void [addOnIds, furtherArms];
-        const other: SetUp = {
-          ...strut,
-          cameraId: camera.id,
-          modeId: mode.id,
-          // Switched on as people leave it; lights drawn out are not steadied.
-          stabiliserId: (camera.stabilisers[mode.stills ? 0 : 1] ?? camera.stabilisers[0]!).id,
-          mounting: camera.mounting.includes(setUp.mounting) ? setUp.mounting : camera.mounting[0]!,
-        };
-        return [
-          {
-            id: `camera-${camera.id}-${mode.id}`,
-            alike: 'camera',
-            text: `${camera.name.toLowerCase()}, ${mode.name.toLowerCase()}`,
-            setUp: aimedFor(scene, other, wanted) ?? other,
-            // What is knocked about and rained on is not filmed with a phone where another does it.
-            effort: camera.lasting.water === 'dips' || camera.lasting.water === 'rain' ? 4 : 8,
-            costs: 'another camera',
-          },
-        ];
-      }),
-    );
-}
-
 const nearLens = ({ lens }: AddOnDefinition): boolean => (lens?.dioptres ?? 0) > 0;
-
-const aimedFor = ({ question, intent }: ShotScene, setUp: SetUp, wanted: WantedHorizon | null): SetUp | null =>
-  aimedSetUp(question.rig, setUp, keepPan(intent, setUp), question.actionStanceId, wanted?.height ?? null);
 
 const aimedAgain = (scene: ShotScene, wanted: WantedHorizon | null): SetUp | null =>
   aimedFor(scene, scene.question.setUp, wanted);
-
-/** A camera panned by hand keeps its pan when the tilt is solved for the sky line. */
-const keepPan = (intent: IntentDefinition, setUp: SetUp): IntentDefinition =>
-  intent.aim.kind === 'horizon' ? { ...intent, aim: { kind: 'horizon', panDeg: setUp.angles.panDeg } } : intent;

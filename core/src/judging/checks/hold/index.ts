@@ -5,6 +5,7 @@ import { COST_CLASSES } from '../../../words/kit/cost';
 import type { RuleDefinition } from '../../../words/rule/rule';
 import { addOnAttempts } from '../../check/addOnAttempts';
 import { armAttempts } from '../../check/armAttempts';
+import { cameraAttempts } from '../../check/cameraAttempts';
 import type { Attempt, Check } from '../../check/check';
 import { shorterAttempts } from '../../check/linkAttempts';
 import type { ShotScene } from '../../scene/shotScene';
@@ -24,7 +25,7 @@ export const hold: Check<HeldReport> = {
   id: 'hold',
   name: 'Hold',
   question: 'Does every piece stay on at the worst moment of the ride?',
-  units: ['N', 'N·m', 'kPa', 'N/mm', 'min', '%', 'g'],
+  units: ['N', 'N·m', 'kPa', 'N/mm', 'min', '%', 'kg'],
   limits: [
     { what: 'times the worst load that is wanted', value: WANTED_MARGIN, unit: '', source: 'common practice' },
     { what: 'lever on a canopy', value: LEVER_LIMIT_NM['acrylic canopy'], unit: 'N·m', source: 'estimate' },
@@ -46,10 +47,13 @@ export const hold: Check<HeldReport> = {
   mend: holdAttempts,
 };
 
-/** Shorter, without, or on another base. */
+/** So much of its mass another camera must save to be proposed for that. Estimate 0.1 to 0.4. */
+const LIGHTER = 0.2;
+
+/** Shorter, without, on another base, or with a lighter camera. */
 function holdAttempts(scene: ShotScene): readonly Attempt[] {
   const { rig, setUp } = scene.question;
-  const { base, placed } = scene.resolved;
+  const { base, camera, placed } = scene.resolved;
   return [
     ...shorterAttempts(scene),
     ...armAttempts(scene),
@@ -63,5 +67,6 @@ function holdAttempts(scene: ShotScene): readonly Attempt[] {
         effort: 2 + COST_CLASSES.indexOf(other.cost),
         costs: `a piece for ${other.cost}`,
       })),
+    ...cameraAttempts(scene, ({ massKg }) => massKg.value <= (1 - LIGHTER) * camera.massKg.value),
   ];
 }
