@@ -30,7 +30,8 @@ it('over the shoulder needs a cockpit: what is steered with the feet has none, p
   for (const id of ['kayak', 'stand-up-board', 'road-bike', 'glider']) expect(why('over-the-shoulder', id)).toBeNull();
 });
 
-it('low and fast makes no sense far over the ground', () => {
+it('low and fast makes no sense far over the ground, nor where nothing streams by', () => {
+  expect(why('low-and-fast', 'beside-the-course')).toMatch(/it stands still/);
   expect(why('low-and-fast', 'paramotor')).toMatch(/it goes \d+ m over the ground/);
   expect(why('low-and-fast', 'longboard')).toBeNull();
 });

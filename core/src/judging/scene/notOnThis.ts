@@ -28,8 +28,10 @@ const LACKS: Readonly<Record<Need, (machine: MachineDefinition, scene: CarrierSc
     setUpRig.parts.some((part) => part.group === 'subject')
       ? null
       : 'nobody else is framed: add a second rider, craft or vehicle on the carrier’s sheet',
-  'near the ground': (_, { ridden }) => {
-    const [action] = ridden;
+  'near the ground': (machine, scene) => {
+    const still = LACKS['a craft'](machine, scene);
+    if (still) return still;
+    const [action] = scene.ridden;
     const lowest = action ? heightAboveGround(action.rig.ground, action.rig.worldFromMachine.position) : 0;
     return lowest > NEAR_GROUND_M ? `it goes ${Math.round(lowest)} m over the ground` : null;
   },

@@ -6,8 +6,7 @@ import type { RigSpec } from '../../words/rig/rigSpec';
 import { castThroughSeam, seamOf } from './throughSeam';
 import { measureFrame } from './measureFrame';
 import { withSubjectSeen } from './subjectSeen';
-import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
-import { heightAboveGround } from '../../posing/rig/groundHit';
+import { feelOverRide, speedFeelOf } from './speedFeel';
 import { rayGrid, rowsFor } from '../../mathematics/lens/rayGrid';
 import { poseStrut } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
@@ -46,6 +45,7 @@ export function frameSetUp(
   onlyStanceId?: string,
 ): FramedSetUp {
   const { machine } = resolveRig(spec);
+  const aboard = machine.passing === undefined;
   const resolved = resolveSetUp(spec, setUp);
   const setUpRig = poseRig(spec, SET_UP_STANCE_ID);
   const seen = ({ id, share }: Stance) => share > 0 || id === SET_UP_STANCE_ID || id === actionStanceId;
@@ -68,10 +68,13 @@ export function frameSetUp(
             resolved.camera.stitch,
           )
         : [],
-      speedFeel: rig.eyes
-        ? screenStreaming(cast, grid, resolved.lens, strut.worldFromCamera, rig.ground) /
-          eyeStreaming(resolved.lens, heightAboveGround(rig.ground, rig.eyes.position))
-        : null,
+      speedFeel: speedFeelOf(rig, aboard, {
+        cast,
+        grid,
+        lens: resolved.lens,
+        worldFromCamera: strut.worldFromCamera,
+        parts,
+      }),
     };
   });
   return {
@@ -79,7 +82,7 @@ export function frameSetUp(
     actionStanceId,
     working: machine.working,
     held: poseRig(spec, actionStanceId).holds.length > 0,
-    aboard: machine.passing === undefined,
+    aboard,
     swung: isSwung(spec, resolved.placed.spot.partId),
     stances,
     weightedShares: overRide(stances, 'shares'),

@@ -2,13 +2,15 @@ import fc from 'fast-check';
 import { bikeRig, plainAt } from '../../../testing/rigs';
 import { seededNumbers } from '../../mathematics/numbers/seededNumbers';
 import { frameInStance, frameSetUp } from './frameSetUp';
-import { compose, type Pose } from '../../mathematics/geometry/pose';
+import { roundedBox } from '../../mathematics/geometry/build/roundedBox';
+import { compose, IDENTITY_POSE, poseAt, type Pose } from '../../mathematics/geometry/pose';
 import { inverseRotation, rotate, rotationAbout, rotationFromPanTiltRoll } from '../../mathematics/geometry/rotation';
 import { calibrateLens, projectDirectionToPixel } from '../../mathematics/lens/lens';
 import { RADIAL_PROJECTION_IDS } from '../../mathematics/lens/projection';
 import { rayGrid, rowsFor } from '../../mathematics/lens/rayGrid';
 import { poseRig } from '../../posing/rig/poseRig';
 import type { Ground } from '../../words/carrier/land';
+import type { PosedPart } from '../../words/carrier/posedPart';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { castFrame } from './castFrame';
 import { horizonAtCentre } from '../../posing/aiming/horizon';
@@ -171,7 +173,7 @@ describe('speed feel', () => {
       rotation: rotationFromPanTiltRoll({ panDeg, tiltDeg: 0, rollDeg: 0 }),
     };
     const grid = rayGrid(lens, 160, 90);
-    return screenStreaming(castFrame([], camera, grid), grid, lens, camera, level);
+    return screenStreaming(castFrame([], camera, grid), grid, lens, camera, { ground: level });
   };
 
   it('is 1.0 for the reference itself: eyes, 90° from corner to corner, level over flat ground', () => {
@@ -223,9 +225,34 @@ describe('speed feel', () => {
         const [a, b] = [projectDirectionToPixel(lens, was), projectDirectionToPixel(lens, moved)];
         if (a && b) sum += Math.hypot(a.u - b.u, a.v - b.v) / 1e-5 / lens.heightPx;
       }
-      const streaming = screenStreaming(cast, grid, lens, { position: [0, 1.1, 0], rotation }, level);
+      const streaming = screenStreaming(cast, grid, lens, { position: [0, 1.1, 0], rotation }, { ground: level });
       expect(streaming / (sum / cells)).toBeCloseTo(1, 2);
     }
+  });
+
+  it('who passes a still camera across the view moves by f/d where they are, and the land stands still', () => {
+    const lens = diagonal(30);
+    const grid = rayGrid(lens, 96, 54);
+    const camera: Pose = {
+      position: [0, 1, 0],
+      rotation: rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: 0, rollDeg: 0 }),
+    };
+    const distanceM = 12;
+    const body: PosedPart = {
+      id: 'subject.body',
+      name: 'body',
+      group: 'subject',
+      tone: 'paint',
+      mesh: roundedBox([0.02, 1, 0.6], 0.005, poseAt([distanceM, 1, 0])),
+      worldFromPart: IDENTITY_POSE,
+    };
+    const cast = castFrame([body], camera, grid);
+    const covered = cast.part.filter((part) => part === 0).length / cast.part.length;
+    const streaming = screenStreaming(cast, grid, lens, camera, { passing: [true], travel: [0, 0, 1] });
+    // Similar triangles: 1 m at 12 m is f/12 on the screen, in picture heights.
+    expect(covered).toBeGreaterThan(0.005);
+    expect(streaming / (covered * (lens.focalPx / lens.heightPx / distanceM))).toBeCloseTo(1, 2);
+    expect(screenStreaming(cast, grid, lens, camera, { passing: [false], travel: [0, 0, 1] })).toBe(0);
   });
 
   it('no single stance decides it: the geometric mean by time, a stance without ground counting little', () => {

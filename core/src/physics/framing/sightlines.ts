@@ -11,9 +11,8 @@ import {
 } from './visibilityCube';
 import { measureFrame, type FrameMeasures } from './measureFrame';
 import { measureLooked } from './measureLooked';
-import { eyeStreaming, feelOverRide, screenStreaming } from './speedFeel';
+import { feelOverRide, speedFeelOf } from './speedFeel';
 import { inverseRotation, multiplyRotations, type Rotation } from '../../mathematics/geometry/rotation';
-import { heightAboveGround } from '../../posing/rig/groundHit';
 import { fieldOfViewDeg, type Lens } from '../../mathematics/lens/lens';
 import { castFrame, NO_PART } from './castFrame';
 import { withSubjectSeen } from './subjectSeen';
@@ -102,11 +101,8 @@ export function coarseStance(
       : lookUpFrame(cube, worldFromCamera.rotation, grid);
     measures = measureFrame(cast, parts, lens, worldFromCamera, ground, false);
     // The cube's own place: half a decimetre beside the lens at most.
-    if (what === 'judged' && posed.rig.eyes) {
-      speedFeel =
-        screenStreaming(cast, grid, lens, worldFromCamera, ground) /
-        eyeStreaming(lens, heightAboveGround(ground, posed.rig.eyes.position));
-    }
+    if (what === 'judged')
+      speedFeel = speedFeelOf(posed.rig, sightlines.scene.aboard, { cast, grid, lens, worldFromCamera, parts });
   }
   const own =
     what === 'judged' && resolved.links.length > 0 ? ownShare(resolved, strut, grid, ground, sightlines.rough) : null;

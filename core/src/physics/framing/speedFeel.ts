@@ -5,7 +5,9 @@ import type { Lens } from '../../mathematics/lens/lens';
 import { PROJECTIONS, WHOLE_SPHERE } from '../../mathematics/lens/projection';
 import type { RayGrid } from '../../mathematics/lens/rayGrid';
 import { heightAboveGround } from '../../posing/rig/groundHit';
+import type { PosedRig } from '../../posing/rig/poseRig';
 import type { Ground } from '../../words/carrier/land';
+import type { PosedPart } from '../../words/carrier/posedPart';
 import { NO_IMAGE, NO_PART, type CastFrame } from './castFrame';
 import { travelDirection } from './measureFrame';
 
@@ -51,35 +53,44 @@ function screenGain(grid: RayGrid, lens: Lens): ScreenGain {
   return made;
 }
 
+/** What streams: the land, past a camera that rides along; or whoever passes a camera that stands still, told by which parts are theirs. */
+export type Streams = { readonly ground: Ground } | { readonly passing: readonly boolean[]; readonly travel: Vec3 };
+
 /**
  * Mean over the whole picture of how fast what is seen moves on the screen, picture heights a second at 1 m/s. What rides along (machine, body,
  * whoever is framed) and the sky count as standing still. For a rectilinear lens over flat ground each pixel moves by (1/(h·f))·y·√(x² + y²),
- * x and y from the vanishing point in picture heights.
+ * x and y from the vanishing point in picture heights; somebody who passes a still camera across the view at a distance d moves by f/d.
  */
 export function screenStreaming(
-  cast: Pick<CastFrame, 'part' | 'directions'>,
+  cast: Pick<CastFrame, 'part' | 'directions' | 'distanceM'>,
   grid: RayGrid,
   lens: Lens,
   { position, rotation }: { readonly position: Vec3; readonly rotation: Rotation },
-  ground: Ground,
+  streams: Streams,
 ): number {
   const gain = screenGain(grid, lens);
-  const travel = travelDirection(ground);
-  const [tx, ty, tz] = travel;
-  const [nx, ny, nz] = ground.normal;
-  const height = heightAboveGround(ground, position);
+  const land = 'ground' in streams ? streams.ground : null;
+  const passing = 'passing' in streams ? streams.passing : null;
+  const [tx, ty, tz] = 'travel' in streams ? streams.travel : travelDirection(streams.ground);
+  const [nx, ny, nz] = land?.normal ?? [0, 1, 0];
+  const height = land ? heightAboveGround(land, position) : 0;
   let [sum, cells] = [0, 0];
   for (let i = 0; i < cast.part.length; i++) {
-    if (cast.part[i] === NO_IMAGE) continue;
+    const part = cast.part[i]!;
+    if (part === NO_IMAGE) continue;
     cells++;
-    if (cast.part[i] !== NO_PART || height <= 0) continue;
     const x = cast.directions[i * 3]!;
     const y = cast.directions[i * 3 + 1]!;
     const z = cast.directions[i * 3 + 2]!;
-    const down = x * nx + y * ny + z * nz;
-    if (down >= -1e-9) continue;
-    // The point comes nearer by 1 m/s: its direction turns by what of that lies across it, over the distance.
-    const perM = -down / height;
+    let perM = 0;
+    if (passing) {
+      if (part >= 0 && passing[part]) perM = -1 / cast.distanceM[i]!;
+    } else if (part === NO_PART && height > 0) {
+      const down = x * nx + y * ny + z * nz;
+      if (down < -1e-9) perM = -down / height;
+    }
+    if (perM === 0) continue;
+    // The point comes nearer by 1 m/s, or goes along: its direction turns by what of that lies across it, over the distance.
     const toward = tx * x + ty * y + tz * z;
     const wx = (toward * x - tx) * perM;
     const wy = (toward * y - ty) * perM;
@@ -92,6 +103,31 @@ export function screenStreaming(
     sum += Math.sqrt((gain.along[i]! * along) ** 2 + gain.across[i]! ** 2 * across2);
   }
   return cells > 0 ? sum / cells : 0;
+}
+
+/** A picture, and what it was taken with. */
+interface Taken {
+  readonly cast: Pick<CastFrame, 'part' | 'directions' | 'distanceM'>;
+  readonly grid: RayGrid;
+  readonly lens: Lens;
+  readonly worldFromCamera: { readonly position: Vec3; readonly rotation: Rotation };
+  readonly parts: readonly PosedPart[];
+}
+
+/** The speed feel of one picture; null where nobody's eyes are there to hold it against. @param aboard whether the camera rides along */
+export function speedFeelOf(
+  { eyes, ground }: Pick<PosedRig, 'eyes' | 'ground'>,
+  aboard: boolean,
+  { cast, grid, lens, worldFromCamera, parts }: Taken,
+): number | null {
+  if (!eyes) return null;
+  const streams = aboard
+    ? { ground }
+    : { passing: parts.map(({ group }) => group === 'subject'), travel: travelDirection(ground) };
+  return (
+    screenStreaming(cast, grid, lens, worldFromCamera, streams) /
+    eyeStreaming(lens, heightAboveGround(ground, eyes.position))
+  );
 }
 
 const STRIPS = 400;
