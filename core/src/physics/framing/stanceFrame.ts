@@ -16,15 +16,16 @@ export interface StanceFrame {
   readonly gimbalRunsOut: GimbalState['runsOut'];
   /** Where the lens stands: height over the local ground, ahead of the eyes (null where nobody looks); metres. */
   readonly lensHeightM: number;
-  readonly aheadOfEyesM: number | null;
+  /** Ahead of the base of the filmer's neck as the machine goes, metres; null where nobody is on board. */
+  readonly aheadOfNeckM: number | null;
   /** Over the base of the filmer's neck, metres; null where nobody is on board. */
   readonly overShouldersM: number | null;
   /** Share of the craft's ends (nose, tail, both sides, top) that lie in the picture, or that the lens stands at. */
   readonly endsInFrame: number;
   /** Whether nose and tail are both among them, and the angle between the ways to them; null where the lens stands at one of the two. */
   readonly lengthwise: { readonly bothEnds: boolean; readonly spanDeg: number | null };
-  /** From where whoever films is seen, as the own eyes look: degrees above (negative: below) and round from straight ahead; null where nobody looks. */
-  readonly faceFrom: { readonly upDeg: number; readonly asideDeg: number } | null;
+  /** From where whoever films is seen, as the own eyes look: degrees above (negative: below) and round from straight ahead, metres from the eyes; null where nobody looks. */
+  readonly faceFrom: { readonly upDeg: number; readonly asideDeg: number; readonly awayM: number } | null;
   /** Whether the head of whoever films lies in the picture, far enough to be part of a figure; null where nobody is on board. */
   readonly riderInFrame: boolean | null;
   /** From the lens to the nearer of hips and waist of whoever films, metres; null where nobody is on board. */

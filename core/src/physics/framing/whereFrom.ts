@@ -18,7 +18,7 @@ export const whereFrom = (
   StanceFrame,
   | 'lensHeightM'
   | 'overShouldersM'
-  | 'aheadOfEyesM'
+  | 'aheadOfNeckM'
   | 'endsInFrame'
   | 'lengthwise'
   | 'faceFrom'
@@ -36,7 +36,7 @@ export const whereFrom = (
   return {
     lensHeightM: heightAboveGround(rig.ground, worldFromCamera.position),
     overShouldersM: rig.body ? worldFromCamera.position[1] - rig.body.neckBase[1] : null,
-    aheadOfEyesM: rig.body && rig.eyes ? aheadOf(rig, rig.eyes.position, worldFromCamera.position) : null,
+    aheadOfNeckM: rig.body ? aheadOf(rig, rig.body.neckBase, worldFromCamera.position) : null,
     faceFrom: rig.body && rig.eyes ? seenFrom(rig.eyes, worldFromCamera.position) : null,
     ...endsSeen(rig, worldFromCamera.position, holds, hides),
     riderInFrame: head ? sees(head.worldFromPart.position) : null,
@@ -66,8 +66,13 @@ export function mostSeenFrom(
 }
 
 function seenFrom(eyes: Pose, from: Vec3): StanceFrame['faceFrom'] {
-  const [ahead, up, right] = normalize(transformPoint(invert(eyes), from));
-  return { upDeg: toDeg(Math.asin(clamp(up, -1, 1))), asideDeg: toDeg(Math.atan2(Math.abs(right), ahead)) };
+  const at = transformPoint(invert(eyes), from);
+  const [ahead, up, right] = normalize(at);
+  return {
+    upDeg: toDeg(Math.asin(clamp(up, -1, 1))),
+    asideDeg: toDeg(Math.atan2(Math.abs(right), ahead)),
+    awayM: length(at),
+  };
 }
 
 /** How far one point lies ahead of another as the machine goes, metres. */

@@ -81,7 +81,7 @@ export interface IntentDefinition {
   readonly fixedView?: true;
   /** The shutter is open so long that nothing worn, held or swung by hand may carry the camera. */
   readonly stillView?: true;
-  /** The lens looks past the filmer from behind the eyes. */
+  /** The lens looks past the filmer, over or beside the shoulders. */
   readonly fromBehind?: true;
   /** How it should feel: 0 = calm, floating, 1 = fast; null where it does not matter. */
   readonly feel: number | null;

@@ -230,11 +230,16 @@ function lowFinding(
   };
 }
 
-/** A lens so far ahead of the eyes still looks past the filmer's side. Estimate 0 to 0.1 m. */
-export const BEHIND_M = 0.04;
+/** A lens so far ahead of the base of the neck still looks past the shoulders: the top of a helmet does, a chest does not. Estimate 0.05 to 0.12 m. */
+export const BEHIND_M = 0.08;
 
-/** Farther below the base of the neck nothing looks over a shoulder. Estimate 0.15 to 0.3 m. */
-export const BELOW_SHOULDERS_M = 0.2;
+/** Farther below the base of the neck nothing looks over a shoulder. Estimate 0.05 to 0.2 m. */
+export const BELOW_SHOULDERS_M = 0.1;
+
+/** So far ahead of the shoulders or below them, beyond what is borne, nothing of looking over them is left, metres. Estimate 0.15 to 0.3 m. */
+export const PAST_IT_M = 0.2;
+
+const past = (byM: number): Verdict => (byM <= 0 ? 'good' : byM <= PAST_IT_M ? 'watch' : 'stop');
 
 function shoulderFinding({ fromBehind }: IntentDefinition, { overShouldersM, name }: StanceFrame): Finding | null {
   if (!fromBehind || overShouldersM === null) return null;
@@ -242,7 +247,7 @@ function shoulderFinding({ fromBehind }: IntentDefinition, { overShouldersM, nam
   return {
     id: 'shoulder',
     label: 'height of the shoulders',
-    verdict: low ? 'watch' : 'good',
+    verdict: past(-overShouldersM - BELOW_SHOULDERS_M),
     value: overShouldersM,
     unit: 'm',
     limit: [-BELOW_SHOULDERS_M, null],
@@ -254,20 +259,20 @@ function shoulderFinding({ fromBehind }: IntentDefinition, { overShouldersM, nam
   };
 }
 
-function behindFinding({ fromBehind }: IntentDefinition, { aheadOfEyesM, name }: StanceFrame): Finding | null {
-  if (!fromBehind || aheadOfEyesM === null) return null;
-  const ahead = aheadOfEyesM > BEHIND_M;
+function behindFinding({ fromBehind }: IntentDefinition, { aheadOfNeckM, name }: StanceFrame): Finding | null {
+  if (!fromBehind || aheadOfNeckM === null) return null;
+  const ahead = aheadOfNeckM > BEHIND_M;
   return {
     id: 'behind',
-    label: 'from behind the eyes',
-    verdict: ahead ? 'watch' : 'good',
-    value: aheadOfEyesM,
+    label: 'from behind the shoulders',
+    verdict: past(aheadOfNeckM - BEHIND_M),
+    value: aheadOfNeckM,
     unit: 'm',
     limit: [null, BEHIND_M],
-    margin: BEHIND_M - aheadOfEyesM,
+    margin: BEHIND_M - aheadOfNeckM,
     because: ahead
-      ? `the lens stands ${aheadOfEyesM.toFixed(2)} m ahead of the eyes in ${name.toLowerCase()}: it looks past nobody’s shoulder`
-      : `the lens looks past the filmer from behind the eyes in ${name.toLowerCase()}`,
+      ? `the lens stands ${aheadOfNeckM.toFixed(2)} m ahead of the neck in ${name.toLowerCase()}: it looks over no shoulder`
+      : `the lens looks past the filmer’s shoulders in ${name.toLowerCase()}`,
     mend: null,
   };
 }

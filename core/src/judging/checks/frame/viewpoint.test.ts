@@ -70,9 +70,14 @@ describe('a face is seen from the front', () => {
   });
 
   it('counts less the steeper it is, from what looks well to what is spoilt; nobody has no face', () => {
-    const steep = (upDeg: number) => faceSeen({ ...stanceAt('multirotor', 'nose'), faceFrom: { upDeg, asideDeg: 0 } });
+    const steep = (upDeg: number, awayM = 1) =>
+      faceSeen({ ...stanceAt('multirotor', 'nose'), faceFrom: { upDeg, asideDeg: 0, awayM } });
     [-45, -52.5, -60, -90].forEach((deg, i) => expect(steep(deg).counts).toBeCloseTo([1, 0.65, 0.3, 0.3][i]!, 12));
     expect([45, 50, 60.1].map((deg) => steep(deg).verdict)).toEqual(['good', 'watch', 'stop']);
     expect(faceSeen(stanceAt('multirotor', 'nose')).counts).toBe(1);
+    // An arm's length off it looks well; from a hand's breadth it is a nose.
+    expect([0.5, 0.4, 0.1].map((awayM) => steep(0, awayM).verdict)).toEqual(['good', 'watch', 'stop']);
+    expect(steep(0, 0.325).counts).toBeCloseTo(0.65, 12);
+    expect(steep(0, 0.3).because).toContain('nose and chin look large from 0.30 m');
   });
 });

@@ -80,6 +80,8 @@ export function craftSeen(
 const STEEP_DEG = { well: 45, spoilt: 60 } as const;
 /** How far from the side: up to a profile it looks well, from behind the ear it is none. Common practice, no source. */
 const ASIDE_DEG = { well: 80, spoilt: 105 } as const;
+/** From how near nose and chin grow: an arm's length off it looks well. Common practice of portraits, no source. */
+const NEAR_M = { well: 0.45, spoilt: 0.2 } as const;
 /** What a face seen from where it is spoilt still counts. A weight of ranking, no measurement. */
 const SPOILT_COUNTS = 0.3;
 
@@ -90,23 +92,26 @@ export function faceSeen({ faceFrom }: StanceFrame): {
   readonly because: string;
 } {
   if (!faceFrom) return { verdict: 'good', counts: 1, because: '' };
-  const { upDeg, asideDeg } = faceFrom;
-  const [steep, aside] = [over(Math.abs(upDeg), STEEP_DEG), over(asideDeg, ASIDE_DEG)];
+  const { upDeg, asideDeg, awayM } = faceFrom;
+  const [steep, aside, near] = [over(Math.abs(upDeg), STEEP_DEG), over(asideDeg, ASIDE_DEG), over(awayM, NEAR_M)];
   const because = [
     steep > 0
       ? `it is seen from ${Math.round(Math.abs(upDeg))}° ${upDeg < 0 ? 'below, up the chin' : 'above'}: ${STEEP_DEG.well}° at most looks well`
       : '',
     aside > 0 ? `it is seen ${Math.round(asideDeg)}° from the front: ${ASIDE_DEG.well}° at most looks well` : '',
+    near > 0
+      ? `nose and chin look large from ${awayM.toFixed(2)} m: it looks well from ${NEAR_M.well.toFixed(2)} m on`
+      : '',
   ];
   return {
-    verdict: worseOf(verdictAt(steep), verdictAt(aside)),
-    counts: 1 - (1 - SPOILT_COUNTS) * Math.min(1, Math.max(steep, aside)),
+    verdict: [steep, aside, near].map(verdictAt).reduce(worseOf),
+    counts: 1 - (1 - SPOILT_COUNTS) * Math.min(1, Math.max(steep, aside, near)),
     because: because.filter(Boolean).join('; '),
   };
 }
 
 /** 0 up to where it looks well, 1 where it is spoilt. */
-const over = (deg: number, { well, spoilt }: { readonly well: number; readonly spoilt: number }): number =>
-  Math.max(0, (deg - well) / (spoilt - well));
+const over = (figure: number, { well, spoilt }: { readonly well: number; readonly spoilt: number }): number =>
+  Math.max(0, (figure - well) / (spoilt - well));
 
 const verdictAt = (share: number): Verdict => (share <= 0 ? 'good' : share <= 1 ? 'watch' : 'stop');
