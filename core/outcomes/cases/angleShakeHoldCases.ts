@@ -100,7 +100,8 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
         drawnAt('road-bike', 'handlebar', at('finger-joint')),
         drawnAt('road-bike', 'handlebar', at('snug-finger-joint')),
       );
-      const tried = steadyAttempts(shotScene(shotAt('road-bike', 'handlebar', 'clear-ahead', at('finger-joint')))).some(
+      const scene = shotScene(shotAt('road-bike', 'handlebar', 'clear-ahead', at('finger-joint')));
+      const tried = steadyAttempts(scene, { verdict: 'watch' }).some(
         ({ setUp }) => setUp?.headId === 'snug-finger-joint',
       );
       return outcome(sure >= 80 && tried, `in ${sure} of 100 cases; ${tried ? 'tried' : 'not tried'} as a mend`);

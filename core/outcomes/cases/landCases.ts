@@ -120,12 +120,13 @@ export const LAND_CASES: readonly OutcomeCase[] = [
     asked: `${machineId}, a camera on the boot`,
     expected: 'something goes on it, with “plants rip it out, take it off after the take”',
     find() {
-      const sheet = sheetFor(machineId, 'low-and-fast');
-      const boot = sheet.spots.find((s) => s.spotId === 'boot');
-      const said = JSON.stringify(shotAt(machineId, 'boot', 'low-and-fast').setUp.baseId);
+      const kept = sheetFor(machineId, 'low-and-fast').spots.find((s) => s.spotId === 'boot')?.candidates.length ?? 0;
+      const plants = findingsOf(checkOf(shotAt(machineId, 'boot', 'low-and-fast'), 'clear')).find(
+        (f) => f.id === 'plants',
+      );
       return outcome(
-        (boot?.tried ?? 0) > 0 && said.length > 4,
-        `${boot?.tried} pictures tried, ${boot?.candidates.length} kept`,
+        kept > 0 && plants?.verdict === 'watch' && /take it off after the take/.test(plants.because),
+        `${kept} kept; ${plants?.because ?? 'nothing said of plants'}`,
       );
     },
   })),
@@ -152,6 +153,42 @@ export const LAND_CASES: readonly OutcomeCase[] = [
       return outcome(
         hold.verdict !== 'stop' && clear.verdict !== 'stop',
         `Hold ${hold.verdict}, Clear ${clear.verdict}`,
+      );
+    },
+  },
+  ...(
+    [
+      ['road-bike', /handlebar from about \d+° on/],
+      ['mountain-bike', /cables/],
+    ] as const
+  ).map(([machineId, named]): OutcomeCase => ({
+    id: `10 ${machineId}`,
+    asked: `racer on a ${machineId}, thumb camera left of the head tube, bars turned`,
+    expected: 'what crosses the picture is named, with the angle from which it does',
+    find() {
+      const question = shotAt(machineId, 'head-tube-side', 'clear-ahead', {
+        setUp: { cameraId: 'thumb-camera', modeId: 'wide', stabiliserId: 'standard', baseId: 'interlocking-tape' },
+      });
+      const turned = findingsOf(checkOf(question, 'frame')).find((f) => f.id === 'turned')?.because ?? 'nothing';
+      return outcome(named.test(turned), turned);
+    },
+  })),
+  {
+    id: '11 mends',
+    asked: 'gravel bike, phone on the bar: what is proposed for Steady',
+    expected: 'another camera and the chest first; no bendable tripod',
+    find() {
+      const question = shotAt('road-bike', 'handlebar', 'clear-ahead', {
+        setUp: { cameraId: 'phone', modeId: 'main', stabiliserId: 'standard' },
+        ride: { groundId: 'gravel-road' },
+      });
+      const mends = advisedReport(question).mends.filter((m) => m.check === 'steady');
+      const first = mends.slice(0, 2);
+      return outcome(
+        first.some((m) => m.setUp?.cameraId !== 'phone') &&
+          first.some((m) => m.setUp?.spotId === 'chest') &&
+          !mends.some((m) => /tripod/.test(m.text)),
+        mends.map((m) => m.text).join(' | ') || 'nothing',
       );
     },
   },
@@ -267,6 +304,20 @@ export const LAND_CASES: readonly OutcomeCase[] = [
       return outcome(
         ['dash', 'screen-inside'].every((id) => offered.includes(id)),
         `${wordsOf(ahead)} | ${wordsOf(face)}`,
+      );
+    },
+  },
+  {
+    id: '16 glass',
+    asked: 'buggy, clear ahead from dash and from the inside of the half screen',
+    expected: 'dirt and reflection cost the screen more than the dash',
+    find() {
+      const sheet = sheetFor('buggy', 'clear-ahead');
+      const glass = (id: string) =>
+        at(sheet, id)?.candidate.terms.find((term) => term.id === 'glass')?.value ?? Number.NaN;
+      return outcome(
+        glass('screen-inside') < glass('dash'),
+        `dash keeps ${glass('dash').toFixed(2)}, screen ${glass('screen-inside').toFixed(2)}`,
       );
     },
   },

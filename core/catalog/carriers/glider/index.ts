@@ -301,6 +301,7 @@ export default machineFrom({
         {
           id: 'canopy',
           name: 'canopy',
+          onlyAtRest: true,
           kind: 'turn',
           at: [0, 0.86, 0.3],
           axis: AHEAD,

@@ -304,22 +304,32 @@ function tryView(
   return sketchOf(spotted, sightlines, aimed, horizonAt);
 }
 
+/** A picture that shows so much is left where its joint holds it; for less the notch on the other side is tried too. Estimate 0.7 to 0.9. */
+const SHOWS_ENOUGH = 0.8;
+
 /** The picture of an aimed set-up as its joint really holds it, in the action stance. */
 export function sketchOf(spotted: Spotted, sightlines: Sightlines, aimed: SetUp, horizonAt: number | null): Sketch {
   const { carrier, intent, scene } = spotted;
   const free = resolveSetUp(carrier.rig, aimed);
-  const resolved = levelled(spotted, free) ?? notched(spotted, free);
-  const action = coarseStance(sightlines, resolved, scene.ridden[0]!, 'ranked');
-  const framed = coarseFramed(sightlines, resolved, [{ ...action, share: 1 }]);
-  return { sightlines, resolved, horizonAt, action, score: frameScore(framed, intent) };
+  const sketched = (resolved: ResolvedSetUp): Sketch => {
+    const action = coarseStance(sightlines, resolved, scene.ridden[0]!, 'ranked');
+    const framed = coarseFramed(sightlines, resolved, [{ ...action, share: 1 }]);
+    return { sightlines, resolved, horizonAt, action, score: frameScore(framed, intent) };
+  };
+  const level = levelled(spotted, free);
+  if (level || turnedAfterwards(free)) return sketched(level ?? free);
+  const { heldTiltDeg, restDeg } = nearestNotch(free, scene.setUpRig, free.setUp.angles.tiltDeg);
+  const nearest = sketched(tiltedTo(free, heldTiltDeg));
+  const step = free.head.notchDeg.value;
+  if (step === 0 || restDeg === 0 || nearest.score >= SHOWS_ENOUGH) return nearest;
+  const beyond = sketched(tiltedTo(free, heldTiltDeg - Math.sign(restDeg) * step));
+  return beyond.score > nearest.score ? beyond : nearest;
 }
 
-/** As the joint really holds it. */
-function notched({ scene }: Spotted, free: ResolvedSetUp): ResolvedSetUp {
-  if (turnedAfterwards(free)) return free;
-  const { heldTiltDeg } = nearestNotch(free, scene.setUpRig, free.setUp.angles.tiltDeg);
-  return { ...free, setUp: { ...free.setUp, angles: { ...free.setUp.angles, tiltDeg: heldTiltDeg } } };
-}
+const tiltedTo = (resolved: ResolvedSetUp, tiltDeg: number): ResolvedSetUp => ({
+  ...resolved,
+  setUp: { ...resolved.setUp, angles: { ...resolved.setUp.angles, tiltDeg } },
+});
 
 /** A camera leaning to the side by more than this is turned level, where a joint of the kit can. Degrees; common practice. */
 const LEANS_DEG = 3;

@@ -10,6 +10,7 @@ import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { isOthers } from '../../posing/rig/riderZone';
+import type { RiderZone } from '../../posing/rig/riderZone';
 import { spotZone } from '../../posing/rig/spotZone';
 import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
@@ -57,6 +58,8 @@ export interface ClearReport {
   readonly water: Water | null;
   /** Least height over the ground in any stance, metres; null over water and in the air. */
   readonly overGroundM: number | null;
+  /** The same where it is worn so low that plants catch it; null elsewhere. */
+  readonly wornLowM: number | null;
   readonly sight: SightReport | null;
   /** Mirrors and instruments that the eyes see, with what is hidden of each; the most hidden first. Empty for what sits on the head: it goes along when the head turns to look. */
   readonly watched: readonly WatchedReport[];
@@ -95,6 +98,13 @@ export const overLand = ({ world }: Pick<MachineDefinition, 'world'>): boolean =
 export const wornOffM = ({ base }: ResolvedSetUp, pose: StrutPose, worn: boolean): number | null =>
   worn && base.kind !== 'hand' ? distance(pose.worldFromSpot.position, pose.worldFromBody.position) : null;
 
+/** Among plants is what is worn on a foot lower than this over the ground, metres. Common practice, no source. */
+export const PLANTS_M = 0.6;
+
+/** How high over the ground a foot wears it where plants catch it, metres; null where none do. */
+export const wornLow = (zone: RiderZone | null, machine: MachineDefinition, heightM: number): number | null =>
+  zone === 'foot' && overLand(machine) && heightM < PLANTS_M ? heightM : null;
+
 export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion): ClearReport {
   const resolved = resolveSetUp(rig, setUp);
   const { machine } = resolveRig(rig);
@@ -131,6 +141,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     standsOffM: wornOffM(resolved, pose, zone !== null),
     water: waterOn(rig, resolved, ride),
     overGroundM: overLand(machine) ? Math.min(...heights) : null,
+    wornLowM: wornLow(zone, machine, Math.min(...heights)),
     sight:
       action.eyes && body
         ? hiddenSight(

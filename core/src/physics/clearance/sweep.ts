@@ -9,6 +9,8 @@ export interface Sweep {
   readonly verb: string;
   /** Turns all the way round: a wheel, a propeller, a rotor. */
   readonly wholeTurn: boolean;
+  /** Never under way: a canopy that is opened. */
+  readonly onlyAtRest?: boolean;
   /** The filmer's own head, which can be held still, or legs, which are felt at the first turn. */
   readonly own: 'head' | 'legs' | null;
   readonly moves: (part: PosedPart) => boolean;
@@ -17,6 +19,8 @@ export interface Sweep {
   /** Stance from which it moves. */
   readonly rig: PosedRig;
   readonly stanceName: string;
+  /** How far it has gone at each step from where it stands, degrees of a turn or metres of a slide; none where that is nobody's measure. */
+  readonly gone?: readonly number[];
   /** World from where a moving part was, at each step of the way. */
   readonly steps: readonly ((part: PosedPart) => Pose)[];
 }

@@ -59,7 +59,7 @@ const onArm = (partId: string): boolean => /^(hand|forearm|upperArm)/.test(partI
 const FROM_SET_UP = { stanceName: 'Set-up' } as const;
 
 function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: PosedRig): Sweep {
-  const { at, axis, low, high, id, name, kind, steered } = moving;
+  const { at, axis, low, high, id, name, kind, steered, onlyAtRest = false } = moving;
   /** Whatever hangs on a moving part moves with it. */
   const movesWith = (on: string | undefined): boolean =>
     on !== undefined && (on === id || movesWith(all.find((m) => m.id === on)?.on));
@@ -71,10 +71,12 @@ function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: Posed
     name,
     verb: kind === 'turn' ? 'turns' : 'slides',
     wholeTurn: kind === 'turn' && high - low >= 360 && !steered,
+    onlyAtRest,
     own: null,
     moves: (part) => movesWith(part.on),
     // Hands and arms go along with what they hold; the stances show them.
     yields: (part) => part.group === 'hands' || part.id.startsWith('upperArm'),
+    gone: between(low, high),
     steps: between(low, high).map((value) => {
       const step = inWorld(kind === 'turn' ? turnAbout(at, axis, value) : poseAt(scale(axis, value)));
       return () => step;

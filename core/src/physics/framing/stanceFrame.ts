@@ -36,6 +36,8 @@ export interface StanceFrame {
   readonly underRoof: boolean;
   /** Share of the picture that is seen through glass. */
   readonly throughGlass: number;
+  /** Of the picture, through glass so near that a splash on it stands before much of it. */
+  readonly throughNearGlass: number;
   /** Parts that the seam of a two-lens camera takes, most first; empty for others. */
   readonly stitched: readonly StitchedPart[];
 }

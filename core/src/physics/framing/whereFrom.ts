@@ -27,6 +27,7 @@ export const whereFrom = (
   | 'riderBehindGlass'
   | 'underRoof'
   | 'throughGlass'
+  | 'throughNearGlass'
 > => {
   const head = rig.byId.get('head');
   const holds = inFrame(lens, worldFromCamera);
@@ -47,7 +48,7 @@ export const whereFrom = (
       : null,
     riderBehindGlass: head !== undefined && hides(head.worldFromPart.position, BY_GLASS),
     underRoof: closely && hasRoofOver(rig, worldFromCamera.position),
-    throughGlass: closely ? throughGlass(rig, lens, worldFromCamera) : 0,
+    ...(closely ? throughGlass(rig, lens, worldFromCamera) : NO_GLASS),
   };
 };
 
@@ -166,14 +167,20 @@ const RAYS = { across: 5, down: 3 } as const;
 /** Glass farther off than this is somebody else's. */
 const GLASS_M = 4;
 
-function throughGlass({ parts }: PosedRig, lens: Lens, worldFromCamera: Pose): number {
+/** What lies on glass nearer than this stands before half the picture. Estimate 0.05 to 0.2 m. */
+const NEAR_GLASS_M = 0.1;
+
+type Glass = Pick<StanceFrame, 'throughGlass' | 'throughNearGlass'>;
+const NO_GLASS: Glass = { throughGlass: 0, throughNearGlass: 0 };
+
+function throughGlass({ parts }: PosedRig, lens: Lens, worldFromCamera: Pose): Glass {
   const glass = parts.filter((part) => part.seeThrough && part.group === 'machine');
-  if (glass.length === 0) return 0;
+  if (glass.length === 0) return NO_GLASS;
   const placed = glass.map(({ mesh, worldFromPart }) => {
     const partFromWorld = invert(worldFromPart);
     return { mesh, partFromWorld, origin: transformPoint(partFromWorld, worldFromCamera.position) };
   });
-  let [met, rays] = [0, 0];
+  let [met, near, rays] = [0, 0, 0];
   for (let row = 0; row < RAYS.down; row++) {
     for (let column = 0; column < RAYS.across; column++) {
       const direction = unprojectPixelToDirection(lens, {
@@ -183,13 +190,15 @@ function throughGlass({ parts }: PosedRig, lens: Lens, worldFromCamera: Pose): n
       if (!direction) continue;
       rays++;
       const inWorld = transformDirection(worldFromCamera, direction);
-      if (
-        placed.some(({ mesh, partFromWorld, origin }) =>
-          castRay(mesh, origin, transformDirection(partFromWorld, inWorld), GLASS_M),
-        )
-      )
-        met++;
+      const atM = Math.min(
+        ...placed.map(
+          ({ mesh, partFromWorld, origin }) =>
+            castRay(mesh, origin, transformDirection(partFromWorld, inWorld), GLASS_M)?.distanceM ?? Infinity,
+        ),
+      );
+      if (atM < Infinity) met++;
+      if (atM < NEAR_GLASS_M) near++;
     }
   }
-  return rays > 0 ? met / rays : 0;
+  return rays > 0 ? { throughGlass: met / rays, throughNearGlass: near / rays } : NO_GLASS;
 }

@@ -16,6 +16,8 @@ export interface MovingPart {
   readonly on?: string;
   /** Turned by hand and back again, however far: it winds nothing up. */
   readonly steered?: true;
+  /** Opened on the ground alone: a canopy. */
+  readonly onlyAtRest?: true;
   /** Swung to and fro by hand all the time that it is ridden: a paddle. */
   readonly swung?: true;
   /** Driven by the engine: a propeller, a rotor. Its turns for one of the engine's, and how many blades it has. */

@@ -2,7 +2,8 @@ import { invert, transformPoint } from '../../../mathematics/geometry/pose';
 import { clamp, toDeg } from '../../../mathematics/units/angle';
 import { levelEyes } from '../../../physics/clearance/sight';
 import { besideHeadM } from '../../../physics/clearance/besideHead';
-import { overLand, wornOffM } from '../../../physics/clearance/clearReport';
+import { heightAboveGround } from '../../../posing/rig/groundHit';
+import { overLand, wornLow, wornOffM } from '../../../physics/clearance/clearReport';
 import { headBurden } from '../../../physics/clearance/headBurden';
 import { strikeInStances } from '../../../physics/clearance/strikes';
 import { onSpine } from '../../../physics/clearance/onSpine';
@@ -77,8 +78,9 @@ function measured(scene: ShotScene): Judged {
         outM: Math.max(report.aboveHeadM ?? 0, report.besideHeadM ?? 0) - ABOVE_HEAD_M,
         family: scene.machine.family,
         worn: scene.zone !== null,
-        onHead: scene.zone === 'head' && overLand(scene.machine),
+        branches: branchesAbout(scene),
         offM: report.standsOffM,
+        amongPlants: report.wornLowM !== null,
         onSpine: report.onSpine,
       }),
     ],
@@ -135,8 +137,11 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   const besideM = scene.zone === 'head' ? besideHeadM(resolved, pose, action) : 0;
   const outM = Math.max(aboveM, besideM) - ABOVE_HEAD_M;
   const offM = wornOffM(resolved, pose, scene.zone !== null);
+  const heightM = heightAboveGround(action.ground, pose.worldFromBody.position);
+  const amongPlants = wornLow(scene.zone, machine, heightM) !== null;
   const spine = onSpine(scene.question.rig, resolved, pose, action);
-  if (spine || hidden > bears.watch || outM > 0 || (offM ?? 0) > STANDS_OFF_M) verdict = worseOf(verdict, 'watch');
+  if (spine || amongPlants || hidden > bears.watch || outM > 0 || (offM ?? 0) > STANDS_OFF_M)
+    verdict = worseOf(verdict, 'watch');
   return {
     verdict,
     rejection: null,
@@ -148,8 +153,9 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
         outM,
         family: machine.family,
         worn: scene.zone !== null,
-        onHead: scene.zone === 'head' && overLand(scene.machine),
+        branches: branchesAbout(scene),
         offM,
+        amongPlants,
         onSpine: spine,
       }),
     ],
@@ -165,6 +171,15 @@ const TOUCHING = { worn: -0.1, mounted: -0.4 } as const;
 /** What branches take where they begin to catch what is worn on a head, and where everything that hangs into a way is met. Common practice, no source. */
 const CAUGHT = { begins: 0.15, ends: 0.5, endsM: 0.1 } as const;
 
+/** What is on the machine may be brushed and come to no harm; only trails are so narrow. Estimate 0.3 to 0.7. */
+const ON_A_MACHINE = 0.5;
+
+const branchesAbout = ({ zone, machine }: ShotScene): number =>
+  zone === 'head' ? Number(overLand(machine)) : zone === null && machine.world === 'trail' ? ON_A_MACHINE : 0;
+
+/** What plants take of what is worn on a boot: off after each take. Common practice, no source. */
+const PLANTS_TAKE = 0.25;
+
 /** Under the spine in a fall. Common practice, no source. */
 const SPINE_TAKES = 0.3;
 
@@ -176,9 +191,11 @@ function clearing(at: {
   outM: number;
   family: ClearSituation['family'];
   worn: boolean;
-  /** Where there are branches. */
-  onHead: boolean;
+  /** How far branches catch what stands out: 1 on a head. */
+  branches: number;
   offM: number | null;
+  /** Worn as low as plants grow. */
+  amongPlants: boolean;
   onSpine: boolean;
 }) {
   const bears = DRIVERS.includes(at.family) ? SIGHT.driver : SIGHT.rider;
@@ -191,7 +208,9 @@ function clearing(at: {
         ? clamp((at.nearM - NEAR_M) / 0.15, 0, 1)
         : touching * (1 - clamp((at.nearM - STRIKES_M) / (NEAR_M - STRIKES_M), 0, 1));
   const caught =
-    at.onHead && at.outM > 0 ? CAUGHT.begins + (CAUGHT.ends - CAUGHT.begins) * clamp(at.outM / CAUGHT.endsM, 0, 1) : 0;
+    at.outM > 0
+      ? at.branches * (CAUGHT.begins + (CAUGHT.ends - CAUGHT.begins) * clamp(at.outM / CAUGHT.endsM, 0, 1))
+      : 0;
   const standsOut = 0.2 * clamp(at.outM / 0.5, 0, 1);
   const hides = 0.3 * clamp(at.hidden / bears.stop, 0, 1);
   const comesNear =
@@ -209,8 +228,9 @@ function clearing(at: {
     },
     {
       takes: standsOut + caught,
-      text: `it stands ${millimetres(at.outM + ABOVE_HEAD_M)} out from the head${at.onHead ? ', where branches catch it' : ''}`,
+      text: `it stands ${millimetres(at.outM + ABOVE_HEAD_M)} out from the head${at.branches > 0 ? ', where branches catch it' : ''}`,
     },
+    { takes: at.amongPlants ? PLANTS_TAKE : 0, text: 'plants rip it out: off after the take' },
     { takes: at.onSpine ? 1 - SPINE_TAKES : 0, text: 'under the spine in a fall backward' },
   ].reduce((a, b) => (b.takes > a.takes ? b : a));
   return {
@@ -219,6 +239,7 @@ function clearing(at: {
       (0.5 * room + 0.3 - hides + 0.2 - standsOut) *
       (1 - caught) *
       Math.min(1, STANDS_OFF_M / (at.offM ?? 0)) *
+      (at.amongPlants ? 1 - PLANTS_TAKE : 1) *
       (at.onSpine ? SPINE_TAKES : 1),
     text,
   } as const;

@@ -1,4 +1,4 @@
-import type { ClearReport } from '../../../physics/clearance/clearReport';
+import { PLANTS_M, type ClearReport } from '../../../physics/clearance/clearReport';
 import { HEARD_WITHIN_M } from '../../../physics/clearance/noticed';
 import type { Approach } from '../../../physics/clearance/strikes';
 import type { CarrierFamily } from '../../../words/carrier/machine';
@@ -206,6 +206,17 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       report.overGroundM < 0
         ? `there is no room for it: it would reach ${millimetres(-report.overGroundM)} into the ground`
         : `it stays ${millimetres(report.overGroundM)} over the ground in every stance`,
+    );
+  }
+  if (report.wornLowM !== null) {
+    add(
+      'plants',
+      'worn low',
+      'watch',
+      report.wornLowM,
+      'm',
+      [PLANTS_M, null],
+      `worn ${millimetres(report.wornLowM)} over the ground, plants rip it out: take it off after the take`,
     );
   }
   if (report.sight) {

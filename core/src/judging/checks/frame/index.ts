@@ -1,8 +1,9 @@
 import { wantedHorizon, type WantedHorizon } from '../../../posing/aiming/wantedHorizon';
+import { turnedIntoPicture, type TurnedIn } from '../../../physics/clearance/turnedIntoPicture';
 import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
 import { suitsIntent } from '../../../words/shot/intent';
 import type { SetUp } from '../../../words/setUp/setUp';
-import { findingsOf } from '../../../words/check/result';
+import { findingsOf, worstFirst } from '../../../words/check/result';
 import type { AddOnDefinition } from '../../../words/kit/addOn';
 import { addOnAttempts, withoutAddOns } from '../../check/addOnAttempts';
 import { aimedFor, cameraAttempts } from '../../check/cameraAttempts';
@@ -11,6 +12,7 @@ import type { ShotScene } from '../../scene/shotScene';
 import { frameTerm } from './frameTerm';
 import { BAND_TOLERANCE, judgeFrame, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { MISSED } from './limits';
+import { turnedFinding } from './turnedFinding';
 
 /** What is seen in every stance, and the angles that would bring what is wanted. */
 export interface FrameReport extends Omit<FramedSetUp, 'resolved'> {
@@ -20,6 +22,8 @@ export interface FrameReport extends Omit<FramedSetUp, 'resolved'> {
   readonly solved: SetUp['angles'] | null;
   /** What a powered gimbal's lens keeps then; null without one. */
   readonly solvedGimbalTiltDeg: number | null;
+  /** What bars or a boom bring across the picture when they are turned. */
+  readonly turnedIn: readonly TurnedIn[];
 }
 
 export const frame: Check<FrameReport> = {
@@ -43,9 +47,14 @@ export const frame: Check<FrameReport> = {
       wanted,
       solved: aimed?.angles ?? null,
       solvedGimbalTiltDeg: aimed?.gimbalTiltDeg ?? null,
+      turnedIn: turnedIntoPicture(scene.question.rig, scene.resolved, scene.question.actionStanceId),
     };
   },
-  judge: ({ solved }, scene) => judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null, scene.zone),
+  judge({ solved, turnedIn }, scene) {
+    const judged = judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null, scene.zone);
+    const turned = turnedFinding(turnedIn);
+    return turned ? worstFirst('frame', [...findingsOf(judged), turned]) : judged;
+  },
   searchTerm: frameTerm,
   mend(scene, result) {
     const { setUp } = scene.question;

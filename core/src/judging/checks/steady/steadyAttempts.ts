@@ -3,11 +3,13 @@ import { baseRefusal } from '../../../posing/strut/baseRefusal';
 import { kitWith } from '../../../posing/lookup/kit';
 import { COST_CLASSES, type CostClass } from '../../../words/kit/cost';
 import type { LinkDefinition } from '../../../words/kit/link';
+import type { CheckResult } from '../../../words/check/result';
 import type { LinkUse, SetUp } from '../../../words/setUp/setUp';
 import { DRAWN_TIGHT } from '../../../physics/stiffness/baseStiffness';
 import { hertzWords, mountModes } from '../../../physics/shaking/mount/mountModel';
 import { spotNormal } from '../../../physics/holding/loads/loads';
 import { armAttempts } from '../../check/armAttempts';
+import { cameraAttempts } from '../../check/cameraAttempts';
 import type { Attempt } from '../../check/check';
 import { shorterAttempts } from '../../check/linkAttempts';
 import type { ShotScene } from '../../scene/shotScene';
@@ -26,7 +28,7 @@ function lyingLevel({ pose, question: { setUp } }: ShotScene): Pick<LinkUse, 'be
 }
 
 /** Everything that might make the picture steadier, one change at a time. */
-export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
+export function steadyAttempts(scene: ShotScene, { verdict }: Pick<CheckResult, 'verdict'>): readonly Attempt[] {
   const { ride, shaken, zone } = scene;
   const { rig, setUp } = scene.question;
   const kit = kitWith(rig.ownKit);
@@ -35,7 +37,9 @@ export function steadyAttempts(scene: ShotScene): readonly Attempt[] {
   const { camera } = scene.resolved;
   const link = (id: string) => kit.links.find((l) => l.id === id)!;
   const withLinks = (links: readonly LinkUse[]): SetUp => ({ ...setUp, links });
-  const out: Attempt[] = [...shorterAttempts(scene), ...armAttempts(scene)];
+  // What spoils the shot with this camera another may bear: a phone's lens swings, a small camera's is fixed.
+  const others = verdict === 'stop' ? cameraAttempts(scene, () => true) : [];
+  const out: Attempt[] = [...shorterAttempts(scene), ...armAttempts(scene), ...others];
   setUp.links.forEach((use, i) => {
     const definition = link(use.linkId);
     const name = definition.name.toLowerCase();

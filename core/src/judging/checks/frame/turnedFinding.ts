@@ -1,0 +1,31 @@
+import type { TurnedIn } from '../../../physics/clearance/turnedIntoPicture';
+import type { Finding } from '../../../words/check/result';
+
+/** More of the picture than this swinging across it is worth a look before the ride, less is part of riding. Estimate 2 to 6 %. */
+const CROSSES = 0.03;
+/** So many are named. */
+const NAMED = 3;
+
+/** Bars, cables or a boom that swing across the picture when they are turned. */
+export function turnedFinding(turnedIn: readonly TurnedIn[]): Finding | null {
+  const [most] = turnedIn;
+  if (!most) return null;
+  const named = turnedIn
+    .slice(0, NAMED)
+    .map(
+      ({ partName, fromDeg, share }) =>
+        `${partName} ${fromDeg < 1 ? 'straight on already' : `from about ${Math.round(fromDeg)}° on`}, up to ${(share * 100).toFixed(share < 0.095 ? 1 : 0)} % of it`,
+    );
+  const crosses = most.share > CROSSES;
+  return {
+    id: 'turned',
+    label: 'turned into the picture',
+    verdict: crosses ? 'watch' : 'good',
+    value: most.share * 100,
+    unit: '%',
+    limit: [null, CROSSES * 100],
+    margin: (CROSSES - most.share) * 100,
+    because: `as the ${most.by.toLowerCase()} turns there cross the picture: ${named.join('; ')}`,
+    mend: crosses ? { text: 'tie the cables back, or a place that turns with the bars or lies away from them' } : null,
+  };
+}
