@@ -48,6 +48,8 @@ export const open = ({ places }: Sheet): readonly Placed[] => places.filter((p) 
 export const spotsOf = (places: readonly Placed[], most = 99): readonly string[] =>
   places.slice(0, most).map((p) => p.spotId);
 export const at = (sheet: Sheet, spotId: string): Placed | undefined => sheet.places.find((p) => p.spotId === spotId);
+const HEAD = ['helmet-top', 'helmet-side', 'under-visor', 'chin-bar', 'head-front', 'mouth'];
+export const onHead = (spotId: string): boolean => HEAD.includes(spotId);
 export const rankOf = (sheet: Sheet, spotId: string): number => spotsOf(open(sheet)).indexOf(spotId);
 export const wordsOf = (sheet: Sheet): string =>
   sheet.places

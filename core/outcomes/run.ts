@@ -1,6 +1,7 @@
 import type { OutcomeCase } from './case';
 import { AIR_CASES } from './cases/airCases';
 import { ANGLE_SHAKE_HOLD_CASES } from './cases/angleShakeHoldCases';
+import { BIKE_CASES } from './cases/bikeCases';
 import { LAND_CASES } from './cases/landCases';
 import { LAST_CASES } from './cases/lastCases';
 import { LIGHT_CASES } from './cases/lightCases';
@@ -9,7 +10,7 @@ import { WATER_CASES } from './cases/waterCases';
 
 /** Those on land and of plain sense take minutes: npm test runs the others. */
 const GROUPS: Readonly<Record<string, readonly OutcomeCase[]>> = {
-  land: LAND_CASES,
+  land: [...BIKE_CASES, ...LAND_CASES],
   water: WATER_CASES,
   air: AIR_CASES,
   'angle-shake-hold': ANGLE_SHAKE_HOLD_CASES,

@@ -1,9 +1,7 @@
-import { open, sheetFor, shotAt, spotsOf, steadyAt, verdictAt, wordsOf } from '../ask';
+import { checkOf, onHead, open, sheetFor, shotAt, spotsOf, steadyAt, verdictAt, wordsOf } from '../ask';
+import { findingsOf } from '../../src/words/check/result';
 import { foundBy, shotReport } from '../../src/judging/report/shotReport';
 import { outcome, type OutcomeCase } from '../case';
-
-const HEAD = ['helmet-top', 'helmet-side', 'under-visor', 'chin-bar', 'head-front', 'mouth'];
-const onHead = (spotId: string) => HEAD.includes(spotId);
 
 /** In the air: cases 22 to 26 and 30. */
 export const AIR_CASES: readonly OutcomeCase[] = [
@@ -84,6 +82,25 @@ export const AIR_CASES: readonly OutcomeCase[] = [
       return outcome(
         firsts.every((id) => id === 'panel-top'),
         sheets.map(wordsOf).join(' | '),
+      );
+    },
+  },
+  {
+    id: '24 room',
+    asked: 'glider, two-lens and thumb camera on top of the panel',
+    expected: 'it is told how tall may stand there with the canopy shut; the tall one is stopped',
+    find() {
+      const room = (cameraId: string, modeId: string, stabiliserId: string) =>
+        findingsOf(
+          checkOf(shotAt('glider', 'panel-top', 'clear-ahead', { setUp: { cameraId, modeId, stabiliserId } }), 'clear'),
+        ).find((f) => f.id === 'room');
+      const [tall, low] = [room('two-lens-360', 'reframed', 'sphere'), room('thumb-camera', 'wide', 'off')];
+      return outcome(
+        tall?.verdict === 'stop' &&
+          low !== undefined &&
+          low.verdict !== 'stop' &&
+          /mm may stand there/.test(low.because),
+        `${tall?.because ?? 'nothing'} | ${low?.because ?? 'nothing'}`,
       );
     },
   },

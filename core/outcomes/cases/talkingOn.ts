@@ -1,7 +1,5 @@
-import { open, sheetFor, wordsOf } from '../ask';
+import { onHead, open, sheetFor, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
-
-const HEAD = ['helmet-top', 'helmet-side', 'under-visor', 'chin-bar', 'head-front', 'mouth'];
 
 /** Who talks while riding bites nothing: case 31. */
 export const talkingOn = (machineId: string): OutcomeCase => ({
@@ -14,7 +12,7 @@ export const talkingOn = (machineId: string): OutcomeCase => ({
     return outcome(
       first.length > 0 &&
         !sheet.places.some((p) => p.candidate.setUp.baseId === 'bite-piece') &&
-        (HEAD.includes(first[0]!.spotId) || first[0]!.spotId === 'chest'),
+        (onHead(first[0]!.spotId) || first[0]!.spotId === 'chest'),
       wordsOf(sheet),
     );
   },

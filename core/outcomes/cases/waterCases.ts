@@ -1,4 +1,4 @@
-import { open, sheetFor, spotsOf, wordsOf } from '../ask';
+import { at, open, sheetFor, spotsOf, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
 import { talkingOn } from './talkingOn';
 
@@ -7,10 +7,14 @@ export const WATER_CASES: readonly OutcomeCase[] = [
   {
     id: '28',
     asked: 'beach catamaran, whole craft and crew',
-    expected: 'boom end, mast or bow offered',
+    expected: 'boom end, mast and bow pole offered; the sky line in the picture from the mast',
     find() {
-      const sheet = sheetFor('beach-catamaran', 'whole-craft', { everything: true, only: ['boom-end', 'mast', 'bow'] });
-      return outcome(open(sheet).length > 0, wordsOf(sheet));
+      const sheet = sheetFor('beach-catamaran', 'whole-craft', { only: ['boom-end', 'mast', 'bow-pole'] });
+      const sky = at(sheet, 'mast')?.candidate.facts.shares.sky ?? 0;
+      return outcome(
+        open(sheet).length === 3 && sky > 0.04 && sky < 0.6,
+        `${wordsOf(sheet)}; sky from the mast ${Math.round(100 * sky)} %`,
+      );
     },
   },
   {

@@ -28,6 +28,7 @@ import { headBurden } from './headBurden';
 import { neckMinutes, type NeckMinutes } from './neckMinutes';
 import { noticed, type Noticed } from './noticed';
 import { onSpine } from './onSpine';
+import { roomUnder, type RoomUnder } from './roomUnder';
 import { ownPoints } from './ownPoints';
 import { hiddenSight, levelEyes, type SightReport } from './sight';
 import { approaches, nearestTurning, type Approach } from './strikes';
@@ -58,6 +59,8 @@ export interface ClearReport {
   readonly water: Water | null;
   /** Least height over the ground in any stance, metres; null over water and in the air. */
   readonly overGroundM: number | null;
+  /** Under a canopy that is shut over it; null elsewhere. */
+  readonly room: RoomUnder | null;
   /** The same where it is worn so low that plants catch it; null elsewhere. */
   readonly wornLowM: number | null;
   readonly sight: SightReport | null;
@@ -141,6 +144,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     standsOffM: wornOffM(resolved, pose, zone !== null),
     water: waterOn(rig, resolved, ride),
     overGroundM: overLand(machine) ? Math.min(...heights) : null,
+    room: zone === null ? roomUnder(rig, resolved, pose, action) : null,
     wornLowM: wornLow(zone, machine, Math.min(...heights)),
     sight:
       action.eyes && body
@@ -215,6 +219,17 @@ function sightsOf(action: PosedRig, onHead: ReadonlySet<string>) {
 }
 
 /** Highest point of some parts, world frame; null where there is none. */
+const tops = new WeakMap<PosedRig, number>();
+
+/** Highest point of the machine itself, world y, sails and wings on lines left out; kept with the rig. */
+export function machineTopM(rig: PosedRig): number {
+  const known = tops.get(rig);
+  if (known !== undefined) return known;
+  const made = highest(rig, (id) => rig.byId.get(id)!.group === 'machine' && !rig.byId.get(id)!.aloft) ?? 0;
+  tops.set(rig, made);
+  return made;
+}
+
 function highest(rig: PosedRig, counts: (partId: string) => boolean): number | null {
   const parts = rig.parts.filter((p) => counts(p.id));
   if (parts.length === 0) return null;

@@ -9,8 +9,12 @@ import type { Aim } from '../../words/shot/intent';
 
 type PartAim = Extract<Aim, { kind: 'part' }>;
 
-/** Middle of what is aimed at, world frame; of what works, of the nearest. Null where this rig has no such thing. @param from where it is aimed from, world frame */
-export function aimPoint(spec: RigSpec, rig: PosedRig, at: PartAim['at'], from: Vec3): Vec3 | null {
+/**
+ * Middle of what is aimed at, world frame; of what works, of the nearest; of a craft below whoever rides it, as seen from mast or boom. Null where this
+ * rig has no such thing. @param from where it is aimed from, world frame @param on the part that it is aimed from
+ */
+export function aimPoint(spec: RigSpec, rig: PosedRig, at: PartAim['at'], from: Vec3, on?: PosedPart): Vec3 | null {
+  const crew = at === 'craft' && on?.aloft === true && rig.body !== null;
   if (at === 'face') return rig.byId.get('head')?.worldFromPart.position ?? null;
   if (at === 'working') {
     return resolveRig(spec)
@@ -22,7 +26,9 @@ export function aimPoint(spec: RigSpec, rig: PosedRig, at: PartAim['at'], from: 
     at === 'hands'
       ? part.id.startsWith('hand')
       : at === 'craft'
-        ? !part.aloft && (part.group === 'machine' || part.group === 'rider' || part.group === 'face')
+        ? crew
+          ? part.group === 'rider' || part.group === 'face'
+          : !part.aloft && (part.group === 'machine' || part.group === 'rider' || part.group === 'face')
         : part.group === 'subject',
   );
   return parts.length > 0 ? middleOf(parts) : null;

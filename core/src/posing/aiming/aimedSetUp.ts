@@ -5,6 +5,7 @@ import { poseRig, type PosedRig } from '../rig/poseRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { worldFromSpot } from '../rig/spots';
 import { resolveSetUp } from '../strut/resolveSetUp';
+import type { ResolvedSetUp } from '../strut/resolvedSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
 import { clearOfSurface } from '../strut/surfaceGap';
 import { turnedAfterwards } from '../strut/kinematics';
@@ -34,13 +35,29 @@ export function aimedSetUp(
     return centred(spec, { ...turned, angles: { ...turned.angles, tiltDeg } }, setUpRig, actionRig);
   }
   const resolved = resolveSetUp(spec, setUp);
-  const target = aimPoint(spec, actionRig, intent.aim.at, worldFromSpot(actionRig, resolved.placed).position);
+  const on = actionRig.byId.get(resolved.placed.spot.partId);
+  const target = aimPoint(spec, actionRig, intent.aim.at, worldFromSpot(actionRig, resolved.placed).position, on);
   if (!target) return null;
-  const angles = solveAim(resolved, setUpRig, actionRig, target, intent.aim.heightFraction);
+  const straight = solveAim(resolved, setUpRig, actionRig, target, intent.aim.heightFraction);
+  const wantsSky = intent.wants.some(({ of, share }) => share[0] > 0 && of.groups?.join() === 'sky');
+  const angles =
+    wantsSky && on?.aloft
+      ? withSky({ ...resolved, setUp: { ...setUp, angles: straight } }, setUpRig, actionRig)
+      : straight;
   // A view out of a whole sphere needs no joint that turns.
   const byJoint = Math.abs(angles.panDeg) > 1 && !turnedAfterwards(resolved);
   const headId = byJoint ? turningHead(kitWith(spec.ownKit)).id : setUp.headId;
   return centred(spec, { ...setUp, headId, angles }, setUpRig, actionRig);
+}
+
+/** From so high a place what is wanted lies far below: the sky line comes in at this height of the picture at least, fraction from the top. Common practice, no source. */
+const SKY_LINE_AT = 0.15;
+
+/** As it is aimed, or tilted up until the sky line comes into the picture. */
+function withSky(aimed: ResolvedSetUp, setUpRig: PosedRig, actionRig: PosedRig): SetUp['angles'] {
+  const { angles } = aimed.setUp;
+  const tiltDeg = solveTiltForHorizon(aimed, setUpRig, actionRig, SKY_LINE_AT);
+  return tiltDeg === null || tiltDeg <= angles.tiltDeg ? angles : { ...angles, tiltDeg };
 }
 
 /** Clear of the surface, and a powered gimbal centred in the action stance. */

@@ -3,7 +3,7 @@ import { clamp, toDeg } from '../../../mathematics/units/angle';
 import { levelEyes } from '../../../physics/clearance/sight';
 import { besideHeadM } from '../../../physics/clearance/besideHead';
 import { heightAboveGround } from '../../../posing/rig/groundHit';
-import { overLand, wornLow, wornOffM } from '../../../physics/clearance/clearReport';
+import { machineTopM, overLand, wornLow, wornOffM } from '../../../physics/clearance/clearReport';
 import { headBurden } from '../../../physics/clearance/headBurden';
 import { strikeInStances } from '../../../physics/clearance/strikes';
 import { onSpine } from '../../../physics/clearance/onSpine';
@@ -171,11 +171,15 @@ const TOUCHING = { worn: -0.1, mounted: -0.4 } as const;
 /** What branches take where they begin to catch what is worn on a head, and where everything that hangs into a way is met. Common practice, no source. */
 const CAUGHT = { begins: 0.15, ends: 0.5, endsM: 0.1 } as const;
 
-/** What is on the machine may be brushed and come to no harm; only trails are so narrow. Estimate 0.3 to 0.7. */
+/** What stands over the machine is brushed by branches where trails are narrow, and comes to less harm than a head. Estimate 0.3 to 0.7. */
 const ON_A_MACHINE = 0.5;
 
-const branchesAbout = ({ zone, machine }: ShotScene): number =>
-  zone === 'head' ? Number(overLand(machine)) : zone === null && machine.world === 'trail' ? ON_A_MACHINE : 0;
+const branchesAbout = ({ zone, machine, pose, carrier }: ShotScene): number => {
+  if (zone !== null) return zone === 'head' && overLand(machine) ? 1 : 0;
+  const [action] = carrier.ridden;
+  const above = action !== undefined && pose.worldFromBody.position[1] > machineTopM(action.rig);
+  return above && machine.world === 'trail' ? ON_A_MACHINE : 0;
+};
 
 /** What plants take of what is worn on a boot: off after each take. Common practice, no source. */
 const PLANTS_TAKE = 0.25;

@@ -208,6 +208,20 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
         : `it stays ${millimetres(report.overGroundM)} over the ground in every stance`,
     );
   }
+  if (report.room) {
+    const { partName, roomM, standsM } = report.room;
+    const leftM = roomM - standsM;
+    add(
+      'room',
+      `under the ${partName}`,
+      leftM < 0 ? 'stop' : leftM < STRIKES_M ? 'watch' : 'good',
+      standsM,
+      'm',
+      [null, roomM],
+      `with the ${partName} shut ${millimetres(roomM)} may stand there, this stands ${millimetres(standsM)}${leftM < STRIKES_M ? ': only what is meant to be pressed on is held by it' : ''}`,
+      leftM < 0 ? 'a lower camera, or one that lies flat' : null,
+    );
+  }
   if (report.wornLowM !== null) {
     add(
       'plants',
