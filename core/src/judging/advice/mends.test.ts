@@ -107,3 +107,26 @@ it('another camera is among the mends of a picture that misses what is asked, an
   for (const { text } of mends) expect(text).not.toMatch(/then Frame is stop$/);
   expect(mends.filter(({ id }) => id.startsWith('camera-'))).toHaveLength(1);
 });
+
+it('a phone that shakes on the bar: another camera first, then the chest, each with what it loses', () => {
+  const { mends } = advisedReport(
+    shotAt('road-bike', 'handlebar', 'clear-ahead', {
+      setUp: { cameraId: 'phone', modeId: 'main', stabiliserId: 'standard' },
+      ride: { groundId: 'gravel-road' },
+    }),
+  );
+  const [first, second] = mends.filter(({ check }) => check === 'steady');
+  expect(first!.setUp!.cameraId).not.toBe('phone');
+  expect(second!.setUp!.spotId).toBe('chest');
+  expect(second!.loses).toMatch(/Frame is watch|Hold is watch/);
+  expect(mends.map(({ text }) => text).join()).not.toMatch(/tripod/);
+});
+
+it('a heavy camera on tape is mended by a lighter one; another place that halves something else is none', () => {
+  const { mends } = advisedReport(
+    shotAt('road-bike', 'helmet-side', 'hands-and-trail', { setUp: { baseId: 'interlocking-tape' } }),
+  );
+  const hold = mends.filter(({ check }) => check === 'hold');
+  expect(hold[0]!.setUp!.cameraId).toBe('thumb-camera');
+  expect(mends.map(({ id }) => id)).not.toContain('spot-back');
+});

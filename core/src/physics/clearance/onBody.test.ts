@@ -19,3 +19,12 @@ it('worn on the back it lies under the spine in a fall; on chest and hip it does
   const spine = (spotId: string) => clearReport(shakeAt('kayak', spotId)).onSpine;
   expect([spine('back'), spine('chest'), spine('hip')]).toEqual([true, false, false]);
 });
+
+it('a boot on land goes through plants, on a board among waves it does not; a hip is above them', () => {
+  const low = (machineId: string, spotId: string) => clearReport(shakeAt(machineId, spotId)).wornLowM;
+  for (const machineId of ['mountain-bike', 'motorcycle', 'skis']) expect(low(machineId, 'boot')!).toBeLessThan(0.6);
+  expect(low('mountain-bike', 'hip')).toBeNull();
+  expect(low('powerboat', 'boot')).toBeNull();
+  // Low on the machine itself it is the machine that goes through them.
+  expect(low('motorcycle', 'fork-leg')).toBeNull();
+});

@@ -18,7 +18,7 @@ it('the lens is as high as its place: boot under chest under the top of the helm
   expect(top!).toBeLessThan(2.1);
 });
 
-it('the bars lie ahead of the eyes, the saddle behind them; nobody on board has none', () => {
+it('the bars lie ahead of the neck, the saddle behind it; nobody on board has none', () => {
   expect(from('motorcycle', 'handlebar').aheadOfNeckM!).toBeGreaterThan(0.1);
   expect(from('mountain-bike', 'under-saddle').aheadOfNeckM!).toBeLessThan(-0.2);
   expect(from('multirotor', 'nose').aheadOfNeckM).toBeNull();
@@ -33,6 +33,19 @@ it('ends of the craft in the picture are a share of all, and a whole-sphere view
 it('glass before the lens counts inside a car and not on its roof', () => {
   expect(from('coupe', 'roof').throughGlass).toBeLessThan(0.34);
   expect(from('mountain-bike', 'chin-bar').throughGlass).toBe(0);
+});
+
+it('a lens on the inside of the screen looks through glass close by, one on the dash through glass farther off', () => {
+  const [screen, dash] = ['screen-inside', 'dash'].map((spotId) => from('buggy', spotId));
+  expect(screen!.throughNearGlass).toBeGreaterThan(dash!.throughNearGlass);
+  for (const { throughGlass, throughNearGlass } of [screen!, dash!])
+    expect(throughNearGlass).toBeLessThanOrEqual(throughGlass);
+  expect(from('mountain-bike', 'chin-bar').throughNearGlass).toBe(0);
+});
+
+it('how far off a face is seen is told in metres from the eyes', () => {
+  expect(from('coupe', 'screen-inside').faceFrom!.awayM).toBeGreaterThan(0.6);
+  expect(from('mountain-bike', 'chest').faceFrom!.awayM).toBeLessThan(0.45);
 });
 
 it('a mast is not missed: from the rear beam of a catamaran its hulls and crew are whole, though its mast goes out of the picture', () => {

@@ -64,3 +64,14 @@ it('the side of a helmet catches branches as its top does, the bite piece betwee
   expect(said('helmet-top').join()).toMatch(/over the head.*branches/);
   expect(said('mouth')).toEqual([]);
 });
+
+it('what costs most is what it says', () => {
+  expect(clearAt('boot').text).toMatch(/plants rip it out|comes within/);
+  expect(findingOn('boot', 'plants')).toMatchObject({ verdict: 'watch' });
+  expect(findingOn('hip', 'plants')).toBeUndefined();
+  expect(clearAt('helmet-side').text).toMatch(/out from the head, where branches catch it/);
+});
+
+it('the neck that bends between head and chest strikes neither', () => {
+  for (const spotId of ['helmet-top', 'helmet-side', 'chest']) expect(clearAt(spotId).text).not.toMatch(/neck/);
+});
