@@ -1,4 +1,5 @@
 import { advisedReport } from '../../src/judging/advice/advisedReport';
+import { frameSetUp } from '../../src/physics/framing/frameSetUp';
 import { findingsOf } from '../../src/words/check/result';
 import { at, checkOf, onHead, open, rankOf, sheetFor, shotAt, speedFeelOf, spotsOf, verdictAt, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
@@ -58,10 +59,25 @@ export const BIKE_CASES: readonly OutcomeCase[] = [
   {
     id: '4',
     asked: 'motorcycle, hands and trail',
-    expected: 'chin bar in the first two; the hand that holds the throttle is never proposed',
+    expected:
+      'chin bar in the first two, with 2 % hands at least, and at one tilt a fifth more bar than under the visor; the hand that holds the throttle is never proposed',
     find() {
       const sheet = sheetFor('motorcycle', 'hands-and-trail');
-      return outcome([0, 1].includes(rankOf(sheet, 'chin-bar')) && !at(sheet, 'hand'), wordsOf(sheet));
+      const hands = at(sheet, 'chin-bar')?.candidate.facts.shares.hands ?? 0;
+      const bar = (spotId: string) => {
+        const { rig, setUp, actionStanceId } = shotAt('motorcycle', spotId, 'hands-and-trail', {
+          setUp: { modeId: 'tallest' },
+        });
+        const tilted = { ...setUp, angles: { panDeg: 0, tiltDeg: -25, rollDeg: 0 } };
+        return frameSetUp(rig, tilted, actionStanceId, 64).weightedShares.machine;
+      };
+      return outcome(
+        [0, 1].includes(rankOf(sheet, 'chin-bar')) &&
+          !at(sheet, 'hand') &&
+          hands >= 0.02 &&
+          bar('chin-bar') > 1.2 * bar('under-visor'),
+        `${wordsOf(sheet)}; hands ${(100 * hands).toFixed(1)} %, bar ${(100 * bar('chin-bar')).toFixed(1)} and ${(100 * bar('under-visor')).toFixed(1)} %`,
+      );
     },
   },
   {

@@ -98,7 +98,8 @@ function bestAlong(
 /** A strut slid to a share of the stretch (−1 = the end nearer to the mark, 1 = the other), aimed anew. */
 function slidBy(spotted: Spotted, { resolved, horizonAt }: Sketch, zone: SpotZone, share: number): Sketch | null {
   const { carrier, intent, scene } = spotted;
-  const slideM = Math.round(((share < 0 ? zone.nearerM : zone.fartherM) * share) / TO_M) * TO_M;
+  // Toward the mark, so that it does not go beyond the end.
+  const slideM = Math.trunc(((share < 0 ? zone.nearerM : zone.fartherM) * share) / TO_M) * TO_M;
   if (Math.abs(slideM) < TO_M) return null;
   const there = { ...resolved.setUp, slideM: Number(slideM.toFixed(3)) };
   const aimed = aimedSetUp(carrier.rig, there, intent, carrier.actionStanceId, horizonAt);
