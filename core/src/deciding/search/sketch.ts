@@ -304,8 +304,11 @@ function tryView(
   return sketchOf(spotted, sightlines, aimed, horizonAt);
 }
 
-/** A picture that shows so much is left where its joint holds it; for less the notch on the other side is tried too. Estimate 0.7 to 0.9. */
-const SHOWS_ENOUGH = 0.8;
+/** A picture that shows so much is left where its joint holds it; for less the notch on the other side is tried too. Estimate 0.5 to 0.8. */
+const SHOWS_ENOUGH = 0.6;
+
+/** Solved nearer to a notch than this share of a step, that one is meant. Estimate 0.2 to 0.35. */
+const BETWEEN = 0.25;
 
 /** The picture of an aimed set-up as its joint really holds it, in the action stance. */
 export function sketchOf(spotted: Spotted, sightlines: Sightlines, aimed: SetUp, horizonAt: number | null): Sketch {
@@ -321,7 +324,7 @@ export function sketchOf(spotted: Spotted, sightlines: Sightlines, aimed: SetUp,
   const { heldTiltDeg, restDeg } = nearestNotch(free, scene.setUpRig, free.setUp.angles.tiltDeg);
   const nearest = sketched(tiltedTo(free, heldTiltDeg));
   const step = free.head.notchDeg.value;
-  if (step === 0 || restDeg === 0 || nearest.score >= SHOWS_ENOUGH) return nearest;
+  if (step === 0 || Math.abs(restDeg) < step * BETWEEN || nearest.score >= SHOWS_ENOUGH) return nearest;
   const beyond = sketched(tiltedTo(free, heldTiltDeg - Math.sign(restDeg) * step));
   return beyond.score > nearest.score ? beyond : nearest;
 }

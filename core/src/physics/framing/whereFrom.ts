@@ -30,6 +30,7 @@ export const whereFrom = (
   | 'throughNearGlass'
 > => {
   const head = rig.byId.get('head');
+  const glass = closely ? throughGlass(rig, lens, worldFromCamera) : NO_GLASS;
   const holds = inFrame(lens, worldFromCamera);
   const hides = closely ? hidesFrom(rig, worldFromCamera.position) : HIDES_NOTHING;
   const sees = (point: Vec3): boolean =>
@@ -48,7 +49,8 @@ export const whereFrom = (
       : null,
     riderBehindGlass: head !== undefined && hides(head.worldFromPart.position, BY_GLASS),
     underRoof: closely && hasRoofOver(rig, worldFromCamera.position),
-    ...(closely ? throughGlass(rig, lens, worldFromCamera) : NO_GLASS),
+    throughGlass: glass.throughGlass,
+    throughNearGlass: glass.throughNearGlass,
   };
 };
 
