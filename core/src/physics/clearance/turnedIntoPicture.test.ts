@@ -41,3 +41,9 @@ it('Frame names what crosses with the angle, as a watch where it takes much of t
   );
   expect(said('mountain-bike').because).toContain('cables straight on already');
 });
+
+it('where bars and hands are what is to be seen, nobody is warned of them', () => {
+  const shown = findingsOf(checkOf(shotAt('mountain-bike', 'chest', 'hands-and-trail'), 'frame'));
+  expect(turnedIn('mountain-bike', 'chest', 'hands-and-trail')).not.toEqual([]);
+  expect(shown.map(({ id }) => id)).not.toContain('turned');
+});

@@ -52,7 +52,7 @@ export const frame: Check<FrameReport> = {
   },
   judge({ solved, turnedIn }, scene) {
     const judged = judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null, scene.zone);
-    const turned = turnedFinding(turnedIn);
+    const turned = turnedFinding(turnedIn, scene.intent);
     return turned ? worstFirst('frame', [...findingsOf(judged), turned]) : judged;
   },
   searchTerm: frameTerm,

@@ -1,4 +1,5 @@
 import type { TurnedIn } from '../../../physics/clearance/turnedIntoPicture';
+import type { IntentDefinition } from '../../../words/shot/intent';
 import type { Finding } from '../../../words/check/result';
 
 /** More of the picture than this swinging across it is worth a look before the ride, less is part of riding. Estimate 2 to 6 %. */
@@ -6,10 +7,14 @@ const CROSSES = 0.03;
 /** So many are named. */
 const NAMED = 3;
 
-/** Bars, cables or a boom that swing across the picture when they are turned. */
-export function turnedFinding(turnedIn: readonly TurnedIn[]): Finding | null {
+/** Bars, cables or a boom that swing across the picture when they are turned; null where nothing does, or the machine is what the shot is to show. */
+export function turnedFinding(
+  turnedIn: readonly TurnedIn[],
+  { wants }: Pick<IntentDefinition, 'wants'>,
+): Finding | null {
   const [most] = turnedIn;
-  if (!most) return null;
+  const machineWanted = wants.some(({ of, share }) => share[0] > 0 && of.groups?.includes('machine'));
+  if (!most || machineWanted) return null;
   const named = turnedIn
     .slice(0, NAMED)
     .map(
@@ -26,6 +31,8 @@ export function turnedFinding(turnedIn: readonly TurnedIn[]): Finding | null {
     limit: [null, CROSSES * 100],
     margin: (CROSSES - most.share) * 100,
     because: `as the ${most.by.toLowerCase()} turns there cross the picture: ${named.join('; ')}`,
-    mend: crosses ? { text: 'tie the cables back, or a place that turns with the bars or lies away from them' } : null,
+    mend: crosses
+      ? { text: `a place that goes along as the ${most.by.toLowerCase()} turns, or lies away from it` }
+      : null,
   };
 }
