@@ -1,5 +1,8 @@
 import { advisedReport } from '../../src/judging/advice/advisedReport';
 import { frameSetUp } from '../../src/physics/framing/frameSetUp';
+import { resolveSetUp } from '../../src/posing/strut/resolveSetUp';
+import { strutMassKg } from '../../src/posing/strut/strutMass';
+import { kitWith } from '../../src/posing/lookup/kit';
 import { findingsOf } from '../../src/words/check/result';
 import { at, checkOf, onHead, open, rankOf, sheetFor, shotAt, speedFeelOf, spotsOf, verdictAt, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
@@ -168,6 +171,35 @@ export const BIKE_CASES: readonly OutcomeCase[] = [
       );
     },
   },
+  {
+    id: '9 offered',
+    asked: 'racer on a gravel bike, 50 g camera, cut pieces of interlocking tape or a swivel mount on the bar',
+    expected:
+      'left of the head tube offered ahead, under the saddle shell first for who follows; the bar offered too, some 100 g heavier',
+    find() {
+      const kit = ['thumb-camera', 'interlocking-tape', ...kitWith().heads.map(({ id }) => id)];
+      const ahead = sheetFor('road-bike', 'clear-ahead', { pieceIds: kit });
+      const onBar = sheetFor('road-bike', 'clear-ahead', { pieceIds: [...kit, 'tube-clamp'], only: ['handlebar'] });
+      const behind = sheetFor('road-bike', 'who-follows', { pieceIds: kit });
+      const massG = (spotId: string, baseId: string, headId: string) => {
+        const { rig, setUp } = shotAt('road-bike', spotId, 'clear-ahead', {
+          setUp: { cameraId: 'thumb-camera', modeId: 'wide', stabiliserId: 'standard', baseId, headId },
+        });
+        return 1000 * strutMassKg(resolveSetUp(rig, setUp));
+      };
+      const heavierG = Math.round(
+        massG('handlebar', 'tube-clamp', 'swivel-head') - massG('head-tube-side', 'interlocking-tape', 'finger-joint'),
+      );
+      return outcome(
+        rankOf(ahead, 'head-tube-side') >= 0 &&
+          rankOf(onBar, 'handlebar') >= 0 &&
+          rankOf(behind, 'saddle-shell') === 0 &&
+          heavierG >= 60 &&
+          heavierG <= 140,
+        `${wordsOf(ahead)} | ${wordsOf(behind)}; the bar ${heavierG} g heavier`,
+      );
+    },
+  },
   ...(
     [
       ['road-bike', /handlebar from about \d+° on/],
@@ -250,10 +282,7 @@ export const BIKE_CASES: readonly OutcomeCase[] = [
         only: ['head-tube-side', 'seat-stay'],
       });
       const kinds = sheet.places.map((p) => p.candidate.setUp.baseId);
-      return outcome(
-        kinds.every((k) => !/clamp/.test(k)),
-        kinds.join(', ') || 'nothing',
-      );
+      return outcome(kinds.length > 0 && kinds.every((k) => !/clamp/.test(k)), kinds.join(', ') || 'nothing');
     },
   },
 ];
