@@ -154,6 +154,8 @@ function filmOf(files: readonly string[], side = 640, fps = 10): Buffer {
 it('a day goes to the phone as codes and comes in again from pictures of them', async () => {
   const files = await codesOfTheDay();
   await page.go('/');
+  // The list is read from the store, and moves what stands about it.
+  await page.at('//a[contains(., "Late winter on Skerra")]');
   await page.press('Read codes');
   await (await page.find('input[aria-label="Pictures of codes"]')).sendKeys(files.join('\n'));
   await page.press('Join the two');
@@ -163,6 +165,8 @@ it('a day goes to the phone as codes and comes in again from pictures of them', 
 it('and through its camera, held in front of them', async () => {
   writeFileSync(page.scratch(CAMERA_FILM), filmOf(await codesOfTheDay()));
   await page.go('/');
+  // The list is read from the store, and moves what stands about it.
+  await page.at('//a[contains(., "Late winter on Skerra")]');
   await page.press('Read codes');
   await page.find('video[aria-label="What this camera sees"]');
   await page.press('Join the two');

@@ -69,7 +69,7 @@ it('what costs most is what it says', () => {
   expect(clearAt('boot').text).toMatch(/plants rip it out|comes within/);
   expect(findingOn('boot', 'plants')).toMatchObject({ verdict: 'watch' });
   expect(findingOn('hip', 'plants')).toBeUndefined();
-  expect(clearAt('helmet-side').text).toMatch(/out from the head, where branches catch it/);
+  expect(clearAt('helmet-side').text).toMatch(/out beside the head, where branches catch it/);
 });
 
 it('the neck that bends between head and chest strikes neither', () => {

@@ -76,6 +76,7 @@ function measured(scene: ShotScene): Judged {
         nearName: near?.partName ?? '',
         hidden: report.sight?.middleShare ?? 0,
         outM: Math.max(report.aboveHeadM ?? 0, report.besideHeadM ?? 0) - ABOVE_HEAD_M,
+        beside: (report.besideHeadM ?? 0) > (report.aboveHeadM ?? 0),
         family: scene.machine.family,
         worn: scene.zone !== null,
         branches: branchesAbout(scene),
@@ -151,6 +152,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
         nearName: struck?.brushes ?? near?.partName ?? '',
         hidden,
         outM,
+        beside: besideM > aboveM,
         family: machine.family,
         worn: scene.zone !== null,
         branches: branchesAbout(scene),
@@ -193,6 +195,8 @@ function clearing(at: {
   nearName: string;
   hidden: number;
   outM: number;
+  /** To the side, rather than over it. */
+  beside: boolean;
   family: ClearSituation['family'];
   worn: boolean;
   /** How far branches catch what stands out: 1 on a head. */
@@ -232,7 +236,7 @@ function clearing(at: {
     },
     {
       takes: standsOut + caught,
-      text: `it stands ${millimetres(at.outM + ABOVE_HEAD_M)} out from the head${at.branches > 0 ? ', where branches catch it' : ''}`,
+      text: `it stands ${millimetres(at.outM + ABOVE_HEAD_M)} ${at.beside ? 'out beside' : 'over'} the head${at.branches > 0 ? ', where branches catch it' : ''}`,
     },
     { takes: at.amongPlants ? PLANTS_TAKE : 0, text: 'plants rip it out: off after the take' },
     { takes: at.onSpine ? 1 - SPINE_TAKES : 0, text: 'under the spine in a fall backward' },
