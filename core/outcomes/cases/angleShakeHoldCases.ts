@@ -1,6 +1,6 @@
 import { findingsOf } from '../../src/words/check/result';
 import type { SetUp } from '../../src/words/setUp/setUp';
-import { checkOf, clearAt, frameAt, holdAt, shotAt, steadyAt, wordsOf } from '../ask';
+import { checkOf, clearAt, frameAt, holdAt, open, sheetFor, shotAt, steadyAt, wordsOf } from '../ask';
 import { shakeQuestionOf } from '../../src/judging/scene/shotScene';
 import { shakeDraws, steadierIn100 } from '../../src/physics/shaking/whole/shakeDraws';
 import type { ShakePx } from '../../src/physics/shaking/whole/shakeOf';
@@ -32,8 +32,76 @@ const STEADIER = {
 } as const;
 const RIDDEN = Object.keys(STEADIER) as (keyof typeof STEADIER)[];
 
-/** Angle, shake and hold: cases 36 to 49. */
+/** Angle, shake and hold: cases 36 to 49; with 33 and 34, how a camera of two lenses is worn. */
 export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
+  {
+    id: '33',
+    asked: 'two-lens camera worn on the chest; on the hip of bikes and boards',
+    expected:
+      'on the chest two to three fifths of the sphere are body; the hip is offered for some shot, walking or riding',
+    find() {
+      const body = ['mountain-bike', 'road-bike', 'kayak'].map((machineId) => {
+        const { rider, hands, face } = frameAt(
+          shotAt(machineId, 'chest', 'clear-ahead', {
+            setUp: { cameraId: 'two-lens-360', modeId: 'sphere', stabiliserId: 'off' },
+          }),
+        ).weightedShares;
+        return rider + hands + face;
+      });
+      const hip = (
+        [
+          ['mountain-bike', 'hands-and-trail'],
+          ['road-bike', 'hands-and-trail'],
+          ['stand-up-board', 'clear-ahead'],
+        ] as const
+      ).map(([machineId, intentId]) => open(sheetFor(machineId, intentId, { only: ['hip'] })).length);
+      return outcome(
+        body.every((share) => share > 0.35 && share < 0.6) && hip.every((offered) => offered > 0),
+        `body ${body.map((share) => `${Math.round(100 * share)} %`).join(', ')}; hip offered ${hip.join(', ')}`,
+      );
+    },
+  },
+  {
+    id: '34',
+    asked: 'two-lens camera tilted on the chest of bike riders, the whole sphere kept',
+    expected:
+      'from some tilt to some other the seam lies over bars and hands, and it is told; tilted up far it does not',
+    find() {
+      const tilts = [0, 15, 30, 45, 60, 75, 90];
+      const told = (machineId: string) =>
+        tilts.filter((tiltDeg) => {
+          const question = shotAt(machineId, 'chest', 'hands-and-trail', {
+            setUp: { cameraId: 'two-lens-360', modeId: 'sphere', stabiliserId: 'off' },
+          });
+          const tilted = { ...question, setUp: { ...question.setUp, angles: { panDeg: 0, tiltDeg, rollDeg: 0 } } };
+          const seam = findingsOf(checkOf(tilted, 'frame')).find(({ id }) => id === 'seam');
+          return seam !== undefined && seam.verdict !== 'good' && /lies in the seam/.test(seam.because);
+        });
+      const found = ['mountain-bike', 'road-bike'].map(told);
+      return outcome(
+        found.every((at) => at.includes(30) && at.includes(45) && !at.includes(90)),
+        found.map((at) => at.map((deg) => `${deg}°`).join(', ') || 'never').join(' | '),
+      );
+    },
+  },
+  {
+    id: '42',
+    asked: 'bars of a motorcycle on a rough trail, mast of a catamaran, panel of a light aircraft',
+    expected: 'what swings at such speeds is named with its frequency',
+    find() {
+      const named = (
+        [
+          ['motorcycle', 'handlebar'],
+          ['beach-catamaran', 'mast'],
+          ['light-aircraft', 'panel-top'],
+        ] as const
+      ).map(([machineId, spotId]) => steadyAt(shotAt(machineId, spotId, 'clear-ahead')).cause?.resonance ?? 'nothing');
+      return outcome(
+        named.every((words) => /at about \d+ Hz/.test(words.replace('.0', ''))),
+        named.join(' | '),
+      );
+    },
+  },
   {
     id: '36',
     asked: 'chest camera levelled while standing; the tilt that is right in touring, trail and race postures',
