@@ -1,7 +1,7 @@
 import { advisedReport } from '../../src/judging/advice/advisedReport';
 import { findingsOf } from '../../src/words/check/result';
 import type { SetUp } from '../../src/words/setUp/setUp';
-import { at, checkOf, holdAt, onHead, open, sheetFor, shotAt, spotsOf, verdictAt, wordsOf } from '../ask';
+import { at, checkOf, holdAt, onHead, open, sheetFor, shotAt, spotsOf, steadyAt, verdictAt, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
 import { talkingOn } from './talkingOn';
 
@@ -210,6 +210,24 @@ export const LAND_CASES: readonly OutcomeCase[] = [
     find() {
       const sheet = sheetFor('four-by-four', 'who-follows');
       return outcome(spotsOf(open(sheet), 2).includes('spare-wheel'), wordsOf(sheet));
+    },
+  },
+  {
+    id: '20 rocks',
+    asked: '4×4 crawling over rocks, full-size camera: on three cups on the bonnet, and in the passenger’s hand',
+    expected: 'the bonnet some four times as steady (3 to 6)',
+    find() {
+      const shaken = (spotId: string, setUp: Partial<SetUp>) => {
+        const { px } = steadyAt(
+          shotAt('four-by-four', spotId, 'clear-ahead', {
+            setUp: { cameraId: 'cage-camera', modeId: 'wide', stabiliserId: 'body', ...setUp },
+            ride: { groundId: 'rock-garden', speedMps: 0.7 },
+          }),
+        );
+        return Math.hypot(px.jump / 14, px.jelly / 2.5, px.blur / 4);
+      };
+      const times = shaken('passenger-hand', {}) / shaken('bonnet', { baseId: 'suction-triple' });
+      return outcome(times >= 3 && times <= 6, `${times.toFixed(1)} times`);
     },
   },
   talkingOn('mountain-bike'),
