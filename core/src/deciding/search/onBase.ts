@@ -2,7 +2,8 @@ import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { forget, sightlinesFrom, type Sightlines } from '../../physics/framing/sightlines';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { BaseDefinition } from '../../words/kit/base';
-import { sketchOf, type FramedSketch, type Sketch, type Spotted } from './sketch';
+import { sketchOf } from './asHeld';
+import type { FramedSketch, Sketch, Spotted } from './sketch';
 
 /** A base that lifts the lens by less than this against another shows the same. Metres; an estimate. */
 const SAME_LENS_M = 0.01;

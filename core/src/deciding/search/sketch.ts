@@ -1,28 +1,19 @@
 import { heightsInBand } from '../../posing/aiming/wantedHorizon';
 import type { IntentDefinition } from '../../words/shot/intent';
 import type { Check } from '../../judging/check/check';
-import { frameScore } from '../../judging/checks/frame/frameScore';
 import type { CarrierScene } from '../../posing/scene/carrierScene';
 import type { FramedSetUp, StanceFrame } from '../../physics/framing/stanceFrame';
-import { coarseFramed, coarseStance, forget, sightlinesFrom, type Sightlines } from '../../physics/framing/sightlines';
-import {
-  inverseRotation,
-  multiplyRotations,
-  panTiltRollFromRotation,
-  rotationFromPanTiltRoll,
-} from '../../mathematics/geometry/rotation';
+import { forget, sightlinesFrom, type Sightlines } from '../../physics/framing/sightlines';
 import { distance, type Vec3 } from '../../mathematics/geometry/vec3';
 import { placedSpot } from '../../posing/rig/spots';
-import { poseStrut, turnedAfterwards } from '../../posing/strut/kinematics';
+import { poseStrut } from '../../posing/strut/kinematics';
 import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
-import { kitWith } from '../../posing/lookup/kit';
 import { plainOn } from '../../posing/strut/plainSetUp';
-import { nearestNotch } from '../../posing/aiming/notches';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { LinkUse, SetUp } from '../../words/setUp/setUp';
-import { stanceChange } from '../../posing/aiming/solveAngles';
+import { sketchOf } from './asHeld';
 import { idOf } from './candidateOf';
 import { Best } from './best';
 import { mixed } from './mixed';
@@ -302,51 +293,4 @@ function tryView(
   const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, horizonAt);
   if (!aimed || (aimed.headId !== plain.headId && !question.pieceIds.includes(aimed.headId))) return null;
   return sketchOf(spotted, sightlines, aimed, horizonAt);
-}
-
-/** A picture that shows so much is left where its joint holds it; for less the notch on the other side is tried too. Estimate 0.5 to 0.8. */
-const SHOWS_ENOUGH = 0.6;
-
-/** Solved nearer to a notch than this share of a step, that one is meant. Estimate 0.2 to 0.35. */
-const BETWEEN = 0.25;
-
-/** The picture of an aimed set-up as its joint really holds it, in the action stance. */
-export function sketchOf(spotted: Spotted, sightlines: Sightlines, aimed: SetUp, horizonAt: number | null): Sketch {
-  const { carrier, intent, scene } = spotted;
-  const free = resolveSetUp(carrier.rig, aimed);
-  const sketched = (resolved: ResolvedSetUp): Sketch => {
-    const action = coarseStance(sightlines, resolved, scene.ridden[0]!, 'ranked');
-    const framed = coarseFramed(sightlines, resolved, [{ ...action, share: 1 }]);
-    return { sightlines, resolved, horizonAt, action, score: frameScore(framed, intent) };
-  };
-  const level = levelled(spotted, free);
-  if (level || turnedAfterwards(free)) return sketched(level ?? free);
-  const { heldTiltDeg, restDeg } = nearestNotch(free, scene.setUpRig, free.setUp.angles.tiltDeg);
-  const nearest = sketched(tiltedTo(free, heldTiltDeg));
-  const step = free.head.notchDeg.value;
-  if (step === 0 || Math.abs(restDeg) < step * BETWEEN || nearest.score >= SHOWS_ENOUGH) return nearest;
-  const beyond = sketched(tiltedTo(free, heldTiltDeg - Math.sign(restDeg) * step));
-  return beyond.score > nearest.score ? beyond : nearest;
-}
-
-const tiltedTo = (resolved: ResolvedSetUp, tiltDeg: number): ResolvedSetUp => ({
-  ...resolved,
-  setUp: { ...resolved.setUp, angles: { ...resolved.setUp.angles, tiltDeg } },
-});
-
-/** A camera leaning to the side by more than this is turned level, where a joint of the kit can. Degrees; common practice. */
-const LEANS_DEG = 3;
-
-/** Rolled so that the picture is level in the action stance, on a ball joint; null where it is level, or nothing can turn it. */
-function levelled({ carrier, scene, question }: Spotted, free: ResolvedSetUp): ResolvedSetUp | null {
-  const { setUp, camera } = free;
-  const action = scene.ridden[0]!.rig;
-  const change = stanceChange(scene.setUpRig, action, free);
-  const seen = panTiltRollFromRotation(multiplyRotations(change, rotationFromPanTiltRoll(setUp.angles)));
-  if (Math.abs(seen.rollDeg) <= LEANS_DEG || camera.gimbal || camera.stitch) return null;
-  const ball = kitWith(carrier.rig.ownKit).heads.find((h) => h.turns.roll && question.pieceIds.includes(h.id));
-  if (!ball) return null;
-  const level = rotationFromPanTiltRoll({ ...seen, rollDeg: 0 });
-  const angles = panTiltRollFromRotation(multiplyRotations(inverseRotation(change), level));
-  return resolveSetUp(carrier.rig, { ...setUp, headId: ball.id, angles });
 }

@@ -3,7 +3,8 @@ import { forget, sightlinesFrom } from '../../physics/framing/sightlines';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { slides, type SpotZone } from '../../words/carrier/spotZone';
 import { pictureStopped } from './pictureStopped';
-import { BETTER_OVER_ALL, sketchOf, type FramedSketch, type Sketch, type Spotted } from './sketch';
+import { sketchOf } from './asHeld';
+import { BETTER_OVER_ALL, type FramedSketch, type Sketch, type Spotted } from './sketch';
 
 /**
  * Where on each half of a stretch is looked first, and how far to both sides of the best then. Shares of that half. A strip of a few per cent
