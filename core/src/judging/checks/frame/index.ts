@@ -53,7 +53,9 @@ export const frame: Check<FrameReport> = {
   judge({ solved, turnedIn }, scene) {
     const judged = judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null, scene.zone);
     const turned = turnedFinding(turnedIn, scene.intent);
-    return turned ? worstFirst('frame', [...findingsOf(judged), turned]) : judged;
+    // Where nothing can be said of the picture, what crosses it does not speak for it.
+    const said = findingsOf(judged);
+    return turned && said.length > 0 ? worstFirst('frame', [...said, turned]) : judged;
   },
   searchTerm: frameTerm,
   mend(scene, result) {
