@@ -117,7 +117,7 @@ export { baseRefusal } from './posing/strut/baseRefusal';
 export { ARM_KINDS, standingArms } from './posing/strut/furtherArms';
 export { BESIDE_KG } from './posing/strut/besideDevice';
 export { armsRefusal } from './posing/strut/armsRefusal';
-export { poseStrut, turnedAfterwards } from './posing/strut/kinematics';
+export { poseStrut, straightOnPole, turnedAfterwards } from './posing/strut/kinematics';
 export { partTops } from './posing/rig/partTops';
 export { surfaceAt } from './posing/rig/surfaceAt';
 export { type KitKind, kitPieceParts } from './posing/strut/kitPortrait';

@@ -121,7 +121,19 @@ export const WRITTEN_BY_VERSION: readonly Stored[] = [
       },
     },
   ),
-  withTaught({}, { setUp: { ...(shot.setUp as Stored), baseId: 'bar-bracket', besideKg: 0.12 } }),
+  withTaught({ version: 17 }, { setUp: { ...(shot.setUp as Stored), baseId: 'bar-bracket', besideKg: 0.12 } }),
+  withTaught(
+    {},
+    {
+      setUp: {
+        ...(shot.setUp as Stored),
+        cameraId: 'two-lens-360',
+        modeId: 'reframed',
+        stabiliserId: 'sphere',
+        bodyTiltDeg: 40,
+      },
+    },
+  ),
 ];
 
 /** With all that clips, log and supplies may say. */

@@ -6,6 +6,7 @@ import { shakeDraws, steadierIn100 } from '../../src/physics/shaking/whole/shake
 import type { ShakePx } from '../../src/physics/shaking/whole/shakeOf';
 import { steadyAttempts } from '../../src/judging/checks/steady/steadyAttempts';
 import { shotScene } from '../../src/judging/scene/shotScene';
+import { advisedReport } from '../../src/judging/advice/advisedReport';
 import { shotReport } from '../../src/judging/report/shotReport';
 import { outcome, type OutcomeCase } from '../case';
 
@@ -63,9 +64,9 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
   },
   {
     id: '34',
-    asked: 'two-lens camera tilted on the chest of bike riders, the whole sphere kept',
+    asked: 'two-lens camera tilted on the chest of bike riders: the whole sphere kept, and a view cut out of it',
     expected:
-      'from some tilt to some other the seam lies over bars and hands, and it is told; tilted up far it does not',
+      'from some tilt to some other the seam lies over bars and hands, and it is told; tilted up far on the chest it does not; the body is tilted without turning the view, and the mend says how far',
     find() {
       const tilts = [0, 15, 30, 45, 60, 75, 90];
       const told = (machineId: string) =>
@@ -78,9 +79,26 @@ export const ANGLE_SHAKE_HOLD_CASES: readonly OutcomeCase[] = [
           return seam !== undefined && seam.verdict !== 'good' && /lies in the seam/.test(seam.because);
         });
       const found = ['mountain-bike', 'road-bike'].map(told);
+      // Held off the chest, so that the body has room to lean back.
+      const view = (machineId: string, bodyTiltDeg: number) => {
+        const question = shotAt(machineId, 'chest', 'hands-and-trail', {
+          setUp: { cameraId: 'two-lens-360', modeId: 'reframed-widest', stabiliserId: 'off', links: [link('long-arm', 0.15)] },
+        }); // prettier-ignore
+        const { checks, mends } = advisedReport({ ...question, setUp: { ...question.setUp, bodyTiltDeg } });
+        const seam = checks.flatMap((check) => findingsOf(check)).find(({ id }) => id === 'seam')!;
+        return { seam, mend: mends.find(({ finding }) => finding === 'seam')?.text ?? 'none' };
+      };
+      const views = ['road-bike', 'motorcycle'].map((machineId) => [view(machineId, 0), view(machineId, 75)] as const);
       return outcome(
-        found.every((at) => at.includes(30) && at.includes(45) && !at.includes(90)),
-        found.map((at) => at.map((deg) => `${deg}°`).join(', ') || 'never').join(' | '),
+        found.every((at) => at.includes(30) && at.includes(45) && !at.includes(90)) &&
+          views.every(
+            ([level, tilted]) =>
+              level.seam.verdict === 'good' &&
+              tilted.seam.verdict !== 'good' &&
+              /bar|hand|grip/.test(tilted.seam.because) &&
+              /tilt the camera’s body to /.test(tilted.mend),
+          ),
+        `${found.map((at) => at.map((deg) => `${deg}°`).join(', ') || 'never').join(' | ')}; cut out, body at 75°: ${views.map(([, { seam, mend }]) => `${seam.because}; ${mend}`).join(' | ')}`,
       );
     },
   },

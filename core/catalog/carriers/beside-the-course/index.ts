@@ -198,7 +198,11 @@ export default machineFrom({
         shape: 'flat',
         flatAreaM2: 0.004,
         wallM: 0.005,
-        mustNot: [{ kind: 'suction', because: 'too small for a cup: use the screw' }],
+        mustNot: [
+          { kind: 'suction', because: 'too small for a cup: use the screw' },
+          { kind: 'adhesive', because: 'it has a screw of its own' },
+          { kind: 'tape', because: 'it has a screw of its own' },
+        ],
       },
       cautions: [PUBLIC, 'Wind: hang a bag from it.', HOLD],
       note: 'steady, level, repeatable; with a wide lens it has to stand very close',

@@ -2,14 +2,14 @@ import { roundedBox } from '../../../src/mathematics/geometry/build/roundedBox';
 import { mergeMeshes } from '../../../src/mathematics/geometry/mesh';
 import { poseAt } from '../../../src/mathematics/geometry/pose';
 import type { BaseDefinition } from '../../../src/words/kit/base';
-import { NO_GLUE } from '../noGlue';
+import { NO_GLUE, NO_LEVER } from '../noGlue';
 
 const base: BaseDefinition = {
   id: 'adhesive-pad',
   name: 'Adhesive pad',
   kind: 'adhesive',
   madeFor: ['flat', 'curved'],
-  fits: { shapes: ['flat', 'curved'], leastRadiusM: 0.09, leastAreaM2: 0.002, notOn: NO_GLUE },
+  fits: { shapes: ['flat', 'curved'], leastRadiusM: 0.09, leastAreaM2: 0.002, mostOutM: NO_LEVER, notOn: NO_GLUE },
   heightM: { value: 0.021, source: { kind: 'estimate', low: 0.017, high: 0.026 } },
   massKg: { value: 0.021, source: { kind: 'estimate', low: 0.014, high: 0.028 } },
   stiffnessNmRad: { value: 80, source: { kind: 'estimate', low: 40, high: 160 } },

@@ -13,7 +13,7 @@ import { turnedAfterwards } from '../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
-import type { Sketch, Spotted } from './sketch';
+import type { Sketch, Spotted } from './spotted';
 
 /** A picture that shows so much is left where its joint holds it; for less the notch on the other side is tried too. Estimate 0.5 to 0.8. */
 const SHOWS_ENOUGH = 0.6;

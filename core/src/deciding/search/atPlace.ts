@@ -8,7 +8,8 @@ import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
 import type { LinkUse } from '../../words/setUp/setUp';
 import { sceneAt } from './sceneAt';
-import { plainAt, type Spotted } from './sketch';
+import { plainAt } from './sketch';
+import type { Spotted } from './spotted';
 import { viewsOf } from './views';
 
 /** Why nothing is looked for at a spot at all: the shot makes no sense on this carrier, or what would carry the camera holds on to something. */

@@ -7,7 +7,7 @@ import type { SetUp } from '../../words/setUp/setUp';
 import { candidateOf, type FoundOfStrut } from './candidateOf';
 import { plainTerms } from './plainTerms';
 import { sceneAt } from './sceneAt';
-import type { Sketch, Spotted } from './sketch';
+import type { Sketch, Spotted } from './spotted';
 
 /** What all checks say of a strut, the cheap ones first; ends at the first rejection unless all are asked. */
 export function judgedBy(

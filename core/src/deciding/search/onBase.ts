@@ -3,7 +3,7 @@ import { forget, sightlinesFrom, type Sightlines } from '../../physics/framing/s
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { BaseDefinition } from '../../words/kit/base';
 import { sketchOf } from './asHeld';
-import type { FramedSketch, Sketch, Spotted } from './sketch';
+import type { FramedSketch, Sketch, Spotted } from './spotted';
 
 /** A base that lifts the lens by less than this against another shows the same. Metres; an estimate. */
 const SAME_LENS_M = 0.01;

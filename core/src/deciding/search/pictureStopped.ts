@@ -1,5 +1,5 @@
 import { sceneAt } from './sceneAt';
-import type { FramedSketch, Spotted } from './sketch';
+import type { FramedSketch, Spotted } from './spotted';
 
 /** Whether what is known of its picture says that a check stops it, whatever the others say. */
 export function pictureStopped(spotted: Spotted, { sightlines, framed, resolved, horizonAt }: FramedSketch): boolean {

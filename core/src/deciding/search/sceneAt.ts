@@ -6,7 +6,7 @@ import type { SetUp } from '../../words/setUp/setUp';
 import type { Ask } from '../../words/shot/ask';
 import type { ShotQuestion } from '../../words/shot/shotQuestion';
 import { measuredFor, type SearchedCarrier } from './searchQuestion';
-import type { Spotted } from './sketch';
+import type { Spotted } from './spotted';
 
 /** A strut of a search as a question about a shot. */
 export function shotQuestionAt(

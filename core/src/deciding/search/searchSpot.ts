@@ -23,17 +23,9 @@ import { placesWith, softLinks } from './places';
 import { pictureStopped } from './pictureStopped';
 import { isStopped, scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
-import {
-  BETTER_OVER_ALL,
-  byScore,
-  KEPT,
-  sketch,
-  type Count,
-  type FramedSketch,
-  type Sketch,
-  type Spotted,
-} from './sketch';
+import { byScore, sketch } from './sketch';
 import { slidAlong, slidOn } from './slidAlong';
+import { BETTER_OVER_ALL, KEPT, type Count, type FramedSketch, type Sketch, type Spotted } from './spotted';
 import { basesByHabit } from '../../posing/strut/plainSetUp';
 
 interface SearchOptions {

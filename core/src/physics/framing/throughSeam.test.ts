@@ -62,3 +62,18 @@ it('straight on its base the body stands level and ahead; with one lens body and
     viewAfterwards: null,
   });
 });
+
+it('the body is tilted by itself: the level reads it, the view stays where it was turned', () => {
+  const plain = plainSetUp(rig, 'chest', { cameraId: 'two-lens-360', modeId: 'reframed', stabiliserId: 'off' })!;
+  const [level, tilted] = [0, 40].map((bodyTiltDeg) =>
+    resolveSetUp(rig, { ...plain, bodyTiltDeg, angles: LOOKS_BACK_DOWN }),
+  );
+  const { reads, viewAfterwards } = levelToSet(tilted!, setUpRig);
+  expect(reads.tiltDeg).toBeCloseTo(40, 9);
+  expect(viewAfterwards).toEqual(LOOKS_BACK_DOWN);
+  const [before, after] = [level!, tilted!].map((resolved) => poseStrut(resolved, setUpRig, setUpRig));
+  expect(after!.worldFromCamera.rotation).toEqual(before!.worldFromCamera.rotation);
+  // Front lens 40° up from where it was: from the middle of the body to the front, as the cosine of that angle.
+  const front = (pose: typeof after) => rotate(pose!.worldFromBody.rotation, [1, 0, 0]);
+  expect(dot(front(after), front(before))).toBeCloseTo(Math.cos((40 * Math.PI) / 180), 9);
+});

@@ -54,7 +54,7 @@ export function straightOnPole(resolved: Pick<ResolvedSetUp, 'camera' | 'mode' |
 
 /**
  * How the camera's body stands, read in the set-up stance, world frame. As the picture is turned, but where that is turned afterwards: straight on its pole,
- * one lens towards what is filmed as far as that goes; level and ahead else, in the hand with one lens towards it.
+ * one lens towards what is filmed as far as that goes; ahead else, in the hand with one lens towards it, level or tilted as it is set.
  */
 export function bodyInSetUp(resolved: ResolvedSetUp, setUpRig: PosedRig): Rotation {
   const { setUp, base, placed } = resolved;
@@ -70,7 +70,8 @@ export function bodyInSetUp(resolved: ResolvedSetUp, setUpRig: PosedRig): Rotati
     const front = perpendicularTo(up, Math.abs(dot(ahead, up)) < POINTS_AT ? ahead : [0, 1, 0]);
     return rotationFromAxes(front, up, cross(front, up));
   }
-  return rotationFromPanTiltRoll(base.kind === 'hand' ? level : { ...level, panDeg: 0 });
+  const tilted = { ...level, tiltDeg: setUp.bodyTiltDeg ?? 0 };
+  return rotationFromPanTiltRoll(base.kind === 'hand' ? tilted : { ...tilted, panDeg: 0 });
 }
 /** Cosine of the angle between pole and view from which the pole points at what is filmed. Estimate 0.9 to 0.98. */
 const POINTS_AT = 0.95;

@@ -67,6 +67,8 @@ export interface SetUp {
   readonly angles: PanTiltRoll;
   /** What a powered gimbal's lens keeps, degrees from level, centred in the riding posture; 0 where it is not told. */
   readonly gimbalTiltDeg?: number;
+  /** How the body of a two-lens camera is tilted where its view is turned afterwards; degrees in the set-up stance, positive = front lens up, none = level. */
+  readonly bodyTiltDeg?: number;
   /** Stops of grey glass before the lens; none = 0. */
   readonly ndStops?: number;
   /** A polarising filter before the lens, turned to where it takes most of what glass and water mirror. */

@@ -44,7 +44,7 @@ const full: Outing = {
     clips: [clip],
     log: [entry],
     pullTests: [{ at: '2027-02-14T09:00:00Z', newton: 60, held: true }],
-    setUp: { ...s.setUp, links: [{ linkId: 'short-arm', lengthM: 0.05, bendDeg: 0, turnDeg: 0 }], shutterS: 0.01, apertureN: 4, isoMost: 800, compensation: -1, ndStops: 1, curedH: 5, gimbalTiltDeg: 0 },
+    setUp: { ...s.setUp, links: [{ linkId: 'short-arm', lengthM: 0.05, bendDeg: 0, turnDeg: 0 }], shutterS: 0.01, apertureN: 4, isoMost: 800, compensation: -1, ndStops: 1, curedH: 5, gimbalTiltDeg: 0, bodyTiltDeg: 0 },
   })),
 }; // prettier-ignore
 
@@ -71,6 +71,7 @@ it.each<[path: string, low: number, high: number]>([
   [`${shot}.setUp.compensation`, -3, 3],
   [`${shot}.setUp.curedH`, 0, 1000],
   [`${shot}.setUp.gimbalTiltDeg`, -180, 180],
+  [`${shot}.setUp.bodyTiltDeg`, -90, 90],
   [`${shot}.pullTests.0.newton`, 0, 5000],
   [`${shot}.clips.0.measuredTiltDeg`, -180, 180],
   [`${carrier}.rig.statureM`, 1.3, 2.1],

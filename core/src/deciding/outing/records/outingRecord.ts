@@ -30,7 +30,7 @@ import { suppliesSchema } from './useRecord';
 
 export const OUTING_FORMAT = 'strut-spot/outing';
 /** Raised whenever the stored shape changes; with a migration below. */
-export const OUTING_VERSION = 17;
+export const OUTING_VERSION = 18;
 
 /** A day or trip. Ids and numbers only; everything else is computed. */
 export interface Outing {
@@ -166,6 +166,8 @@ const MIGRATIONS: Readonly<Record<number, (old: Stored) => Stored>> = {
   15: (old) => ({ ...old, version: 16 }),
   // 16 → 17: what another device beside the camera weighs; it does not have to be there.
   16: (old) => ({ ...old, version: 17 }),
+  // 17 → 18: how the body of a two-lens camera is tilted under a view that is turned afterwards; it does not have to be told.
+  17: (old) => ({ ...old, version: 18 }),
 };
 
 /** An ask's weight of lightness by its present name; nothing for what is no ask. */

@@ -67,6 +67,7 @@ export const setUpSchema = validatorOf<SetUp>()(
       .required('${path} is missing')
       .noUnknown(UNKNOWN_FIELDS),
     gimbalTiltDeg: maybeWithin(-180, 180),
+    bodyTiltDeg: maybeWithin(-90, 90),
     ndStops: maybeWithin(0, 12),
     polariser: boolean().strict().optional().typeError(truth),
     shutterS: maybeWithin(1e-5, 30),

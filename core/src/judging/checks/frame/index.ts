@@ -9,6 +9,7 @@ import { addOnAttempts, withoutAddOns } from '../../check/addOnAttempts';
 import { aimedFor, cameraAttempts } from '../../check/cameraAttempts';
 import type { Attempt, Check } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
+import { bodyTiltAttempts } from './bodyTiltAttempts';
 import { frameTerm } from './frameTerm';
 import { BAND_TOLERANCE, judgeFrame, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { MISSED } from './limits';
@@ -71,6 +72,8 @@ export const frame: Check<FrameReport> = {
         effort: 1,
         costs: 'a turn',
       });
+    if (findingsOf(result).some(({ id, verdict }) => id === 'seam' && verdict !== 'good'))
+      tries.push(...bodyTiltAttempts(scene));
     const aimed = aimedAgain(scene, wantedHorizon(scene.question));
     if (aimed)
       tries.push({ id: 'aim', text: 'aim it anew', setUp: { ...setUp, ...aimed }, effort: 1, costs: 'a turn' });

@@ -56,7 +56,7 @@ describe('refused with what is wrong and where:', () => {
     ['a list', '[]', /holds no document/],
     ['nothing at all', 'null', /holds no document/],
     ['foreign', '{"format":"somebody/else","version":1}', /format is "somebody\/else", wanted "strut-spot\/outing"/],
-    ['newer', fileWith(outing, { version: 99 }), /version 99, newer than this program reads \(17\)/],
+    ['newer', fileWith(outing, { version: 99 }), /version 99, newer than this program reads \(18\)/],
     ['of a version there never was', fileWith(outing, { version: 0 }), /version is no version that there was/],
     ['too long a name', fileWith(outing, { name: 'x'.repeat(500) }), /name is longer than 120/],
     ['a number for a name', fileWith(outing, { name: 7 }), /name is not text/],
