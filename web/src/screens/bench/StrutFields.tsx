@@ -3,7 +3,6 @@ import {
   kitWith,
   metresToInches,
   OUNCES_PER_KG,
-  straightOnPole,
   turnedAfterwards,
   type CameraMounting,
   type LinkUse,
@@ -17,6 +16,7 @@ import { ChoiceField } from '../../ui/ChoiceField';
 import { ModeFields } from '../../ui/ModeFields';
 import { NumberField } from '../../ui/NumberField';
 import { AddOnFields } from './AddOnFields';
+import { BodyTiltField } from './BodyTiltField';
 import { TetherFields } from './TetherFields';
 import { FurtherArms } from './FurtherArms';
 import { computing } from '../../workers/core';
@@ -52,11 +52,6 @@ export function StrutFields() {
   const mode = camera.modes.find((m) => m.id === setUp.modeId)!;
   // A view out of a whole sphere is turned by the software, whatever the joint does.
   const afterwards = turnedAfterwards({ camera, mode });
-  const onPole = straightOnPole({
-    camera,
-    mode,
-    links: setUp.links.map((link) => ({ use: link, definition: links.find((l) => l.id === link.linkId)! })),
-  });
   const refusals = useLatest(JSON.stringify([rig, ownKit, setUp.spotId]), () =>
     computing.baseRefusals({ ...rig, ownKit }, setUp.spotId),
   );
@@ -124,23 +119,8 @@ export function StrutFields() {
           onChange={(gimbalTiltDeg) => changeSetUp({ gimbalTiltDeg }, 'gimbal-tilt')}
         />
       )}
-      {afterwards && !onPole && (
-        <NumberField
-          label="Body of the camera, tilt"
-          value={setUp.bodyTiltDeg ?? 0}
-          unit="°"
-          step={1}
-          min={-90}
-          max={90}
-          onChange={(v) => changeSetUp({ bodyTiltDeg: v === 0 ? undefined : v }, 'body-tilt')}
-        />
-      )}
       {afterwards ? (
-        <p className="text-[0.86rem] text-ink-2">
-          {onPole
-            ? 'The view, turned afterwards; the body stands straight on its pole.'
-            : 'The view, turned afterwards. The body’s own tilt says where the seam between the lenses comes to lie.'}
-        </p>
+        <BodyTiltField />
       ) : (
         !head.turns.pan && (
           <p className="text-[0.86rem] text-ink-2">A finger joint tilts only; a ball joint pans and rolls too.</p>
