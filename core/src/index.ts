@@ -304,6 +304,7 @@ export { parseSetUpFile, setUpFileOf } from './showing/formats/outingJson/setUpF
 export { type PortraitView, renderPortrait } from './showing/picture/portrait';
 export { type LevelToSet } from './posing/aiming/levelToSet';
 export { levelWords } from './showing/card/levelWords';
+export { feelWords } from './physics/framing/speedFeel';
 export { seamOf } from './physics/framing/throughSeam';
 export { type Picture, pictureSteps, renderPicture } from './showing/picture/renderPicture';
 export { CAMERAS, CARRIERS, HEADS, INTENTS } from '../catalog/index.generated';

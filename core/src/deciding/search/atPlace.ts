@@ -44,18 +44,14 @@ interface Standing {
 }
 
 /** What stops a camera at a place, whichever way it looks. */
-export function stopAtPlace(
-  spotted: Spotted,
-  { spotId, base, links, camera }: Standing,
-  inHaste: boolean,
-): Rejection | null {
+export function stopAtPlace(spotted: Spotted, { spotId, base, links, camera }: Standing): Rejection | null {
   const [view] = viewsOf(camera, { ...spotted.question.ask, format: 'wide' }, spotted.intent);
   if (!view) return null;
-  return atPlace(spotted, sceneAt(spotted, plainAt(spotted, spotId, base, links, view), null), inHaste);
+  return atPlace(spotted, sceneAt(spotted, plainAt(spotted, spotId, base, links, view), null));
 }
 
 /** What says no before anything is seen from there. */
-export function atPlace({ checks }: Spotted, scene: ShotScene, inHaste: boolean): Rejection | null {
+export function atPlace({ checks, inHaste }: Spotted, scene: ShotScene): Rejection | null {
   for (const { searchTerm } of checks) {
     const stop = searchTerm.atPlace?.(scene) ?? (inHaste ? searchTerm.aboutPlace?.(scene) : null);
     if (stop) return stop;

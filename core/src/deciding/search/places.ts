@@ -34,6 +34,11 @@ export function placesWith(
   ];
 }
 
+export const isPole =
+  (links: readonly LinkDefinition[]) =>
+  ({ linkId }: Pick<LinkUse, 'linkId'>): boolean =>
+    links.some(({ id, kind }) => id === linkId && kind === 'pole');
+
 /** Soft pieces that go under the camera. */
 export const softLinks = (links: readonly LinkDefinition[]): readonly LinkUse[] =>
   links

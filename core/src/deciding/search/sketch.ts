@@ -11,8 +11,8 @@ import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { LinkUse, SetUp } from '../../words/setUp/setUp';
 import { sketchOf } from './asHeld';
 import type { Count, Sketch, Spotted } from './spotted';
-import { idOf } from './candidateOf';
 import { Best } from './best';
+import { byScore } from './byScore';
 import { mixed } from './mixed';
 import { LEVEL_DEG } from './places';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
@@ -169,12 +169,6 @@ function viewsFrom(
   });
   return mixed(others.sort(byScore), (s) => s.resolved.stabiliser.id, kept.viewsPerCamera * 2);
 }
-
-type Scored = Pick<Sketch, 'score' | 'resolved'>;
-
-/** Best first; equals by what they are made of, so that the order is always the same. */
-export const byScore = (a: Scored, b: Scored): number =>
-  b.score - a.score || idOf(a.resolved.setUp).localeCompare(idOf(b.resolved.setUp));
 
 export const plainAt = (
   { carrier: { rig } }: Spotted,

@@ -4,7 +4,8 @@ import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { slides, type SpotZone } from '../../words/carrier/spotZone';
 import { pictureStopped } from './pictureStopped';
 import { sketchOf } from './asHeld';
-import { BETTER_OVER_ALL, type FramedSketch, type Sketch, type Spotted } from './spotted';
+import { BETTER_OVER_ALL } from './howFar';
+import type { FramedSketch, Sketch, Spotted } from './spotted';
 
 /**
  * Where on each half of a stretch is looked first, and how far to both sides of the best then. Shares of that half. A strip of a few per cent

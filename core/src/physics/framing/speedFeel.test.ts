@@ -1,4 +1,4 @@
-import { eyeStreaming, feelOverRide } from './speedFeel';
+import { eyeStreaming, feelOverRide, feelWords } from './speedFeel';
 
 const wide = { widthPx: 1920, heightPx: 1080 };
 
@@ -38,4 +38,8 @@ describe('over the ride', () => {
   it('a stance that stands still leaves the others their say', () => {
     expect(feelOverRide([stance(0.1, 0), stance(0.9, 2)])!).toBeGreaterThan(1);
   });
+});
+
+it('is told with its sign, and where the land smears as more than can be told apart', () => {
+  expect([0.44, 3, 11.96, 12].map(feelWords)).toEqual(['0.4 ×', '3.0 ×', 'over 12 ×', 'over 12 ×']);
 });

@@ -114,7 +114,14 @@ interface Taken {
   readonly parts: readonly PosedPart[];
 }
 
-/** The speed feel of one picture; null where nobody's eyes are there to hold it against. @param aboard whether the camera rides along */
+/** Beyond it the land smears: the eye follows nothing of it, and it does not feel faster. Common practice, no source. */
+const SMEARS_FROM = 12;
+
+/** A speed feel as it is told. */
+export const feelWords = (speedFeel: number): string =>
+  speedFeel >= SMEARS_FROM - 0.05 ? `over ${SMEARS_FROM} ×` : `${speedFeel.toFixed(1)} ×`;
+
+/** The speed feel of one picture, at most SMEARS_FROM; null where nobody's eyes are there to hold it against. @param aboard whether the camera rides along */
 export function speedFeelOf(
   { eyes, ground }: Pick<PosedRig, 'eyes' | 'ground'>,
   aboard: boolean,
@@ -124,10 +131,10 @@ export function speedFeelOf(
   const streams = aboard
     ? { ground }
     : { passing: parts.map(({ group }) => group === 'subject'), travel: travelDirection(ground) };
-  return (
+  const feel =
     screenStreaming(cast, grid, lens, worldFromCamera, streams) /
-    eyeStreaming(lens, heightAboveGround(ground, eyes.position))
-  );
+    eyeStreaming(lens, heightAboveGround(ground, eyes.position));
+  return Math.min(feel, SMEARS_FROM);
 }
 
 const STRIPS = 400;

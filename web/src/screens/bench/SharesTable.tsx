@@ -1,4 +1,4 @@
-import { foundBy, FRAME_GROUPS, type FrameGroup, type ShotReport, type StanceFrame } from '@strut-spot/core';
+import { feelWords, foundBy, FRAME_GROUPS, type FrameGroup, type ShotReport, type StanceFrame } from '@strut-spot/core';
 import { Explained } from '../../ui/words/Explained';
 import { useShot } from '../../state/useShot';
 
@@ -58,9 +58,7 @@ export function SharesTable({ report, frame }: { report: ShotReport | undefined;
           <dt>
             <Explained id="speedFeel">speed feel</Explained>
           </dt>
-          <dd className="reading">
-            {frame && (frame.speedFeel === null ? 'no ground' : `${frame.speedFeel.toFixed(1)}×`)}
-          </dd>
+          <dd className="reading">{frame && (frame.speedFeel === null ? 'no ground' : feelWords(frame.speedFeel))}</dd>
         </div>
         <div className="flex justify-between">
           <dt>angle of view</dt>

@@ -1,4 +1,11 @@
-import { CHECKS, type Candidate, type ExactCandidate, type PictureLight, type RigSpec } from '@strut-spot/core';
+import {
+  CHECKS,
+  feelWords,
+  type Candidate,
+  type ExactCandidate,
+  type PictureLight,
+  type RigSpec,
+} from '@strut-spot/core';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { drawing } from '../../workers/core';
@@ -66,7 +73,7 @@ export function CandidateCard(props: CandidateCardProps) {
             {inUnits(strutWords(candidate))}
           </span>
           <span className="block pt-0.5 leading-snug text-[0.86rem]">
-            {facts.speedFeel === null ? 'no ground' : `${facts.speedFeel.toFixed(1)}×`}, {steadyWord(facts)},{' '}
+            {facts.speedFeel === null ? 'no ground' : feelWords(facts.speedFeel)}, {steadyWord(facts)},{' '}
             {inUnits(`${Math.round(facts.massKg * 1000)} g`)}
           </span>
           <span className="block leading-snug text-[0.86rem]">

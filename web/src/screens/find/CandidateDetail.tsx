@@ -1,6 +1,7 @@
 import {
   checkName,
   countedTerms,
+  feelWords,
   isStopped,
   type Candidate,
   type ExactCandidate,
@@ -116,7 +117,7 @@ function measures({ facts }: Candidate): string {
     `sky ${share('sky')}`,
     `own hardware ${share('own')}`,
     ...(facts.slopeShown === null ? [] : [`slope below ${Math.round(facts.slopeShown * 100)} % going downhill`]),
-    ...(facts.speedFeel === null ? [] : [`${facts.speedFeel.toFixed(1)} × the speed that the eyes see`]),
+    ...(facts.speedFeel === null ? [] : [`${feelWords(facts.speedFeel)} the speed that the eyes see`]),
     ...(facts.inSeam.length > 0 ? [`the seam takes ${facts.inSeam.join(', ')}`] : []),
   ].join(', ');
 }

@@ -1,4 +1,5 @@
 import { mostSeenFrom } from '../../../physics/framing/whereFrom';
+import { feelWords } from '../../../physics/framing/speedFeel';
 import { slopeShown } from '../../../physics/framing/slopeShown';
 import { clamp } from '../../../mathematics/units/angle';
 import { poseStrut } from '../../../posing/strut/kinematics';
@@ -54,7 +55,7 @@ export const frameTerm: SearchTerm = {
         {
           id: 'feel',
           value: missed === null ? 0 : 1 - missed,
-          text: speedFeel === null ? 'no ground in sight' : `${speedFeel.toFixed(1)} × the speed that the eyes see`,
+          text: speedFeel === null ? 'no ground in sight' : `${feelWords(speedFeel)} the speed that the eyes see`,
         },
       ],
       facts: {
