@@ -36,7 +36,13 @@ const camera: CameraDefinition = {
     preRecords: false,
   },
   cost: 'a weekend',
-  gimbal: { pan: [-150, 150], tilt: [-80, 80], roll: [-45, 45], source: { kind: 'estimate', low: 40, high: 180 } },
+  gimbal: {
+    pan: [-150, 150],
+    tilt: [-80, 80],
+    roll: [-45, 45],
+    source: { kind: 'estimate', low: 40, high: 180 },
+    airMps: estimated(12, 8, 18),
+  },
   modes: [
     mode('main', 'Main 16:9', 'rectilinear', 75, [68, 84], [3840, 2160], {
       fps: 60,

@@ -21,6 +21,29 @@ export const LAND_CASES: readonly OutcomeCase[] = [
     },
   })),
   {
+    id: '14 long',
+    asked: 'mountain bike, whole rider from a pole of 3 m in one hand: on a trail, on private ground',
+    expected: 'stopped on the trail; on private ground watch, with power lines named',
+    find() {
+      const on = (venueId: 'open-country' | 'private-ground') => {
+        const question = shotAt('mountain-bike', 'hand', 'whole-craft', {
+          ride: { venueId },
+          setUp: {
+            cameraId: 'two-lens-360',
+            modeId: 'reframed-widest',
+            links: [{ linkId: 'long-pole', lengthM: 3, bendDeg: 0, turnDeg: 0 }],
+          },
+        });
+        return findingsOf(checkOf(question, 'clear')).find(({ id }) => id === 'long-pole');
+      };
+      const [trail, closed] = [on('open-country'), on('private-ground')];
+      return outcome(
+        trail?.verdict === 'stop' && closed?.verdict === 'watch' && /power lines/.test(closed.because),
+        `${trail?.because} | ${closed?.because}`,
+      );
+    },
+  },
+  {
     id: '6 skis',
     asked: 'alpine skis, low and fast',
     expected: 'the boot in the first two, no place on the helmet; the skis themselves shake too much',

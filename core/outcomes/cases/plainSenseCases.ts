@@ -115,4 +115,37 @@ export const PLAIN_SENSE_CASES: readonly OutcomeCase[] = [
       );
     },
   },
+  {
+    id: 'plain sense: whole box',
+    asked: 'everything in the box: car, kayak, glider, motorcycle, surfboard',
+    expected:
+      'no gimbal in the wind of a road or the air, no phone in spray, nothing soft at the end of a pole, no pole of metres in the hands',
+    find() {
+      const whole = (machineId: string, intentId: string, only: readonly string[]) =>
+        open(sheetFor(machineId, intentId, { everything: true, only })).map(({ candidate: { setUp } }) => ({
+          ...setUp,
+          at: `${machineId} ${setUp.spotId}`,
+        }));
+      const windy = [
+        ...whole('coupe', 'strip-ahead', ['bonnet', 'roof', 'screen-outside']),
+        ...whole('glider', 'who-follows', ['wing-left']),
+      ];
+      const wet = whole('kayak', 'low-and-fast', ['bow-deck', 'fore-deck', 'stern-deck']);
+      const poles = [
+        ...whole('motorcycle', 'whole-craft', ['pack-top']),
+        ...whole('surfboard', 'low-and-fast', ['both-hands']),
+      ];
+      const soft = ['soft-grommets', 'stiff-grommets', 'damper-plate', 'felt-pad'];
+      const laughed = [
+        ...windy.filter(({ cameraId }) => cameraId === 'pocket-gimbal'),
+        ...wet.filter(({ cameraId }) => cameraId === 'phone' || cameraId === 'pocket-gimbal'),
+        ...poles.filter(({ links }) => links.some(({ linkId, lengthM }) => soft.includes(linkId) || lengthM > 1.2)),
+      ];
+      return outcome(
+        windy.length > 2 && wet.length > 1 && poles.length > 1 && laughed.length === 0,
+        laughed.map(({ at, cameraId }) => `${at} ${cameraId}`).join(', ') ||
+          `none of ${windy.length + wet.length + poles.length} places`,
+      );
+    },
+  },
 ];

@@ -1,5 +1,6 @@
 import type { Candidate, Rejection } from '../../judging/check/candidate';
 import { forget } from '../../physics/framing/sightlines';
+import { spotZone } from '../../posing/rig/spotZone';
 import type { Spot } from '../../words/carrier/spot';
 import { atPlace } from './atPlace';
 import { byScore } from './byScore';
@@ -66,6 +67,7 @@ export function* judgeInTurn(
 
   const elsewhere = otherBases(spotted, inAll);
   const soft = softLinks(kit.links);
+  const onMachine = spotZone(spotted.carrier.rig, spot) === null;
   /** On its base and on others; with what is soft under it too where it is among the first. */
   const judgeOnAll = (s: FramedSketch, rank: number): boolean => {
     const holds = judgeClosely(s);
@@ -75,8 +77,8 @@ export function* judgeInTurn(
       const there = stays(s, { ...setUp, baseId: base.id }) ? elsewhere.on(s, base) : null;
       if (there) judgeClosely(there);
     }
-    // A pole is a spring of its own: what is soft at its far end lets the camera swing.
-    const softens = rank < kept.softened && !setUp.links.some(isPole(kit.links));
+    // A body is soft itself, and so is a pole: what is soft under the camera there lets it swing.
+    const softens = onMachine && rank < kept.softened && !setUp.links.some(isPole(kit.links));
     for (const piece of softens ? soft : []) judgeClosely(s, { ...setUp, links: [...setUp.links, piece] });
     return holds;
   };

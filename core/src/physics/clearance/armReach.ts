@@ -15,7 +15,10 @@ export function armReach({ body, byId }: PosedRig, point: Vec3, statureM: number
   if (!body) return null;
   const { upperArmM, forearmM, handM } = bodySegments(statureM);
   const far = Math.min(...SIDES.map((side) => distance(body.upperArm[side].position, point)));
-  const [ahead, , aside] = transformPoint(invert(byId.get('ribcage')!.worldFromPart), point);
-  const behind = ahead < -BEHIND_M && Math.abs(aside) < TRUNK_HALF_M;
+  const ribsFromWorld = invert(byId.get('ribcage')!.worldFromPart);
+  const [ahead, up, aside] = transformPoint(ribsFromWorld, point);
+  // Above the shoulders a hand gets behind the head.
+  const shouldersUp = transformPoint(ribsFromWorld, body.upperArm.left.position)[1];
+  const behind = ahead < -BEHIND_M && Math.abs(aside) < TRUNK_HALF_M && up < shouldersUp;
   return Math.max(behind ? BEHIND : 0, far / (upperArmM + forearmM + handM));
 }

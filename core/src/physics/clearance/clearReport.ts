@@ -20,6 +20,7 @@ import type { SetUp } from '../../words/setUp/setUp';
 import { bodyCorners } from '../../posing/strut/surfaceGap';
 import type { RideConditions } from '../../words/ride/rideConditions';
 import { armReach } from './armReach';
+import { longPole, type LongPole } from './longPole';
 import type { MachineDefinition } from '../../words/carrier/machine';
 import { headPartIds } from './sweeps';
 import { besideHeadM } from './besideHead';
@@ -59,6 +60,8 @@ export interface ClearReport {
   readonly water: Water | null;
   /** Least height over the ground in any stance, metres; null over water and in the air. */
   readonly overGroundM: number | null;
+  /** A pole that reaches far; null where none does. */
+  readonly longPole: LongPole | null;
   /** Under a canopy that is shut over it; null elsewhere. */
   readonly room: RoomUnder | null;
   /** The same where it is worn so low that plants catch it; null elsewhere. */
@@ -144,6 +147,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     standsOffM: wornOffM(resolved, pose, zone !== null),
     water: waterOn(rig, resolved, ride),
     overGroundM: overLand(machine) ? Math.min(...heights) : null,
+    longPole: longPole(resolved, machine, ride),
     room: zone === null ? roomUnder(rig, resolved, pose, action) : null,
     wornLowM: wornLow(zone, machine, Math.min(...heights)),
     sight:

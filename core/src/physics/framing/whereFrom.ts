@@ -122,11 +122,11 @@ function inFrame(lens: Lens, worldFromCamera: Pose): (point: Vec3) => boolean {
   };
 }
 
-type Hiding = Pick<PosedRig['parts'][number], 'seeThrough'>;
+type Hiding = Pick<PosedRig['parts'][number], 'seeThrough' | 'group'>;
 const HIDES_NOTHING = (): boolean => false;
 const BY_ANYTHING = (): boolean => true;
 const BY_SOLIDS = ({ seeThrough }: Hiding): boolean => !seeThrough;
-const BY_GLASS = ({ seeThrough }: Hiding): boolean => seeThrough === true;
+const BY_GLASS = ({ seeThrough, group }: Hiding): boolean => seeThrough === true && group === 'machine';
 
 /** Less high over the lens a roof or canopy shuts it in, metres. Common practice, no source. */
 const ROOF_M = 1;

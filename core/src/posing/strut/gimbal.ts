@@ -24,7 +24,11 @@ export interface GimbalState {
  * @param worldFromHandle the handle as the strut holds it; at the set-up it points where the lens was set
  * @param tiltDeg what the lens keeps, from level, positive up
  */
-export function gimbalState(worldFromHandle: Rotation, tiltDeg: number, range: GimbalRange): GimbalState {
+export function gimbalState(
+  worldFromHandle: Rotation,
+  tiltDeg: number,
+  range: Pick<GimbalRange, 'pan' | 'tilt' | 'roll'>,
+): GimbalState {
   const { panDeg } = panTiltRollFromRotation(worldFromHandle);
   const wanted = rotationFromPanTiltRoll({ panDeg, tiltDeg, rollDeg: 0 });
   const needed = panTiltRollFromRotation(multiplyRotations(inverseRotation(worldFromHandle), wanted));

@@ -21,6 +21,7 @@ export const UNITS = [
   'stops',
   'g',
   'kg',
+  'km/h',
   'GB',
   '°C',
   'dB',

@@ -15,6 +15,8 @@ export interface GimbalRange {
   readonly tilt: readonly [number, number];
   readonly roll: readonly [number, number];
   readonly source: Source;
+  /** Air past it up to which its motors hold the lens, m/s; beyond it they give way. */
+  readonly airMps: Sourced;
 }
 
 /** Two lenses back to back: a zone around the plane between them where near things are blurred or missing. */

@@ -6,6 +6,7 @@ import { heightAboveGround } from '../../../posing/rig/groundHit';
 import { machineTopM, overLand, wornLow, wornOffM } from '../../../physics/clearance/clearReport';
 import { headBurden } from '../../../physics/clearance/headBurden';
 import { strikeInStances } from '../../../physics/clearance/strikes';
+import { longPole } from '../../../physics/clearance/longPole';
 import { onSpine } from '../../../physics/clearance/onSpine';
 import { turningNear } from '../../../physics/clearance/turningNear';
 import type { Sightlines } from '../../../physics/framing/sightlines';
@@ -26,6 +27,7 @@ import {
   STRIKES_M,
   type ClearSituation,
 } from './judgeClear';
+import { longPoleFinding } from './longPoleFinding';
 import { millimetres } from './millimetres';
 import { nearestMoving } from './nearestMoving';
 
@@ -41,7 +43,12 @@ export const clearSituation = ({ machine }: ShotScene): ClearSituation => ({
 export const clearTerm: SearchTerm = {
   cost: 'cheap',
   atPlace(scene) {
-    const { question, resolved, carrier } = scene;
+    const { question, resolved, carrier, machine, ride } = scene;
+    const pole = longPole(resolved, machine, ride);
+    if (pole && !pole.controlled) {
+      const { because, mend } = longPoleFinding(pole);
+      return { check: 'clear', because, mend: mend!.text };
+    }
     const { setUpRig } = carrier;
     const { worldFromSpot, worldFromBody } = poseStrut(resolved, setUpRig, setUpRig);
     const points = [

@@ -1,3 +1,4 @@
+import { LONG_POLE_M } from '../../../physics/clearance/longPole';
 import type { ClearReport } from '../../../physics/clearance/clearReport';
 import type { Attempt, Check } from '../../check/check';
 import { tetherAttempts } from '../../check/tetherAttempts';
@@ -64,6 +65,7 @@ export const clear: Check<ClearReport> = {
       unit: '%',
       source: 'common practice',
     },
+    { what: 'that a pole reaches', value: LONG_POLE_M, unit: 'm', source: 'common practice' },
     { what: 'that a neck bears it', value: NECK_MINUTES, unit: 'min', source: 'common practice' },
   ],
   waits: true,

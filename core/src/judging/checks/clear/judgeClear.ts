@@ -2,6 +2,7 @@ import { PLANTS_M, type ClearReport } from '../../../physics/clearance/clearRepo
 import { HEARD_WITHIN_M } from '../../../physics/clearance/noticed';
 import type { Approach } from '../../../physics/clearance/strikes';
 import type { CarrierFamily } from '../../../words/carrier/machine';
+import { longPoleFinding } from './longPoleFinding';
 import { millimetres } from './millimetres';
 import { tetherFindings } from './tetherFindings';
 import { worseThan, worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
@@ -114,6 +115,7 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       verdict === 'good' ? null : 'out of the way of whoever has to get out',
     );
   }
+  if (report.longPole) findings.push(longPoleFinding(report.longPole));
   if (report.tethered) findings.push(...tetherFindings(report.tethered));
   // Named it is judged as it is; the camera as it is mounted is still kept off what turns.
   if (report.turning && (!report.tethered || report.turning.distanceM < NEAR_M)) {

@@ -1,8 +1,9 @@
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import { rangeMargin } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
-import { BEHIND_M, PAST_IT_M, BELOW_SHOULDERS_M, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { sharpShare } from './focus';
+import { ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
+import { overShoulderMet } from './overShoulder';
 import { craftSeen, faceSeen } from './viewpoint';
 import { measureWant, nearestOf, smallerSide, wantsHere } from './wants';
 
@@ -41,13 +42,7 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
   if (leans > 0) points.push({ weight: 3, met: Math.max(0, 1 - leans / (2 * ROLL_WRONG_DEG)) });
   if (intent.lensBelowM !== undefined)
     points.push({ weight: 4, met: Math.min(1, intent.lensBelowM / Math.max(action.lensHeightM, 1e-3)) ** 2 });
-  if (intent.fromBehind && action.aheadOfNeckM !== null)
-    points.push({ weight: 3, met: Math.max(0, 1 - Math.max(0, action.aheadOfNeckM - BEHIND_M) / PAST_IT_M) });
-  if (intent.fromBehind && action.overShouldersM !== null)
-    points.push({
-      weight: 3,
-      met: Math.max(0, 1 - Math.max(0, -action.overShouldersM - BELOW_SHOULDERS_M) / PAST_IT_M),
-    });
+  if (intent.fromBehind) points.push(...overShoulderMet(action).map((met) => ({ weight: 3, met })));
   const total = points.reduce((sum, p) => sum + p.weight, 0);
   const mean = points.reduce((sum, p) => sum + p.weight * p.met, 0) / total;
   return (

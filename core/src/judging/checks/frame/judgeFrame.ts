@@ -13,6 +13,7 @@ import {
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
 import { focusFinding } from './focus';
 import { MISSED } from './limits';
+import { overShoulderFindings } from './overShoulder';
 import { seamFinding } from './seam';
 import { craftSeen, faceSeen } from './viewpoint';
 import { cutParts, measureWant, nearestOf, wantsHere } from './wants';
@@ -123,8 +124,7 @@ export function judgeFrame(
   const others = [
     stillFinding(intent, framed, zone),
     lowFinding(intent, action, zone),
-    behindFinding(intent, action),
-    shoulderFinding(intent, action),
+    ...(intent.fromBehind ? overShoulderFindings(action) : []),
     focusFinding(framed, intent, action),
     gimbalFinding(framed),
     seamFinding(framed, intent, action),
@@ -226,53 +226,6 @@ function lowFinding(
     limit: [null, lensBelowM],
     margin: lensBelowM - lensHeightM,
     because: `the lens stands ${lensHeightM.toFixed(2)} m over the ground in ${name.toLowerCase()}${onHead ? ', on the head, and looks about with it' : ''}; this kind of shot is taken below about ${lensBelowM.toFixed(1)} m${onHead ? ', from machine, boot or hip' : ''}`,
-    mend: null,
-  };
-}
-
-/** A lens so far ahead of the base of the neck still looks past the shoulders: the top of a helmet does, a chest does not. Estimate 0.05 to 0.12 m. */
-export const BEHIND_M = 0.08;
-
-/** Farther below the base of the neck nothing looks over a shoulder. Estimate 0.05 to 0.2 m. */
-export const BELOW_SHOULDERS_M = 0.1;
-
-/** So far ahead of the shoulders or below them, beyond what is borne, nothing of looking over them is left, metres. Estimate 0.15 to 0.3 m. */
-export const PAST_IT_M = 0.2;
-
-const past = (byM: number): Verdict => (byM <= 0 ? 'good' : byM <= PAST_IT_M ? 'watch' : 'stop');
-
-function shoulderFinding({ fromBehind }: IntentDefinition, { overShouldersM, name }: StanceFrame): Finding | null {
-  if (!fromBehind || overShouldersM === null) return null;
-  const low = overShouldersM < -BELOW_SHOULDERS_M;
-  return {
-    id: 'shoulder',
-    label: 'height of the shoulders',
-    verdict: past(-overShouldersM - BELOW_SHOULDERS_M),
-    value: overShouldersM,
-    unit: 'm',
-    limit: [-BELOW_SHOULDERS_M, null],
-    margin: overShouldersM + BELOW_SHOULDERS_M,
-    because: low
-      ? `the lens stands ${(-overShouldersM).toFixed(2)} m below the neck in ${name.toLowerCase()}: it looks over no shoulder`
-      : `the lens is as high as the shoulders in ${name.toLowerCase()}`,
-    mend: null,
-  };
-}
-
-function behindFinding({ fromBehind }: IntentDefinition, { aheadOfNeckM, name }: StanceFrame): Finding | null {
-  if (!fromBehind || aheadOfNeckM === null) return null;
-  const ahead = aheadOfNeckM > BEHIND_M;
-  return {
-    id: 'behind',
-    label: 'from behind the shoulders',
-    verdict: past(aheadOfNeckM - BEHIND_M),
-    value: aheadOfNeckM,
-    unit: 'm',
-    limit: [null, BEHIND_M],
-    margin: BEHIND_M - aheadOfNeckM,
-    because: ahead
-      ? `the lens stands ${aheadOfNeckM.toFixed(2)} m ahead of the neck in ${name.toLowerCase()}: it looks over no shoulder`
-      : `the lens looks past the filmer’s shoulders in ${name.toLowerCase()}`,
     mend: null,
   };
 }

@@ -96,6 +96,7 @@ export function lensFinding({ dirt, lookMin }: LastFound): Finding | null {
 }
 
 const BEARS = ['none', 'splashes', 'rain', 'dips'] as const;
+const SPRAY = BEARS.indexOf('rain');
 
 /** What water comes to a camera there, by what it must bear. */
 export function waterFinding(
@@ -111,12 +112,15 @@ export function waterFinding(
     const wet = dirt?.some((d) => d.kind === 'mud' || d.kind === 'water') && lookMin < 60;
     return wet ? [1, 'it is splashed'] : [0, ''];
   })();
-  const short = needs - BEARS.indexOf(resolved.camera.lasting.water);
+  const bears = BEARS.indexOf(resolved.camera.lasting.water);
+  const short = needs - bears;
   if (short <= 0) return null;
+  // Spray comes again and again, and is salt on the sea: what bears a splash does not bear that.
+  const drowns = short > 1 || (machine.world === 'water' && bears < SPRAY);
   return {
     id: 'water',
     label: 'water that it does not bear',
-    verdict: short > 1 ? 'stop' : 'watch',
+    verdict: drowns ? 'stop' : 'watch',
     value: short,
     unit: '',
     limit: [null, 0],

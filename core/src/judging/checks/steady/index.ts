@@ -5,9 +5,11 @@ import { shakeCause } from '../../../physics/shaking/whole/cause';
 import type { Shake, ShakePx } from '../../../physics/shaking/whole/shakeOf';
 import { shakeDraws, steadierIn100 } from '../../../physics/shaking/whole/shakeDraws';
 import { shakeRanges } from '../../../physics/shaking/whole/shakeRange';
+import { findingsOf, worstFirst } from '../../../words/check/result';
 import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import type { Check } from '../../check/check';
 import { shakeQuestionOf, type ShotScene } from '../../scene/shotScene';
+import { gimbalInWind, windFinding, type GimbalInWind } from './gimbalInWind';
 import { judgeSteady, LANDING_NOTICED_PX, type SteadyEvidence } from './judgeSteady';
 import { steadyAttempts } from './steadyAttempts';
 import { steadyTerm } from './steadyTerm';
@@ -23,6 +25,8 @@ export interface SteadyReport
   readonly modes: readonly { readonly words: string; readonly frequencyHz: number; readonly dampingRatio: number }[];
   /** Densities for charts and the moving preview; only when asked for. */
   readonly spectra: ShakeSpectra | null;
+  /** Null without a gimbal, or out of the wind. */
+  readonly wind: GimbalInWind | null;
   /** How far a damper sags under the camera, metres; 0 without one. */
   readonly sagM: number;
 }
@@ -48,7 +52,7 @@ export const steady: Check<SteadyReport> = {
   id: 'steady',
   name: 'Steady',
   question: 'How much does the picture jump, wobble and blur on this ground?',
-  units: ['px', '°', 'm', 'g'],
+  units: ['px', '°', 'm', 'g', 'km/h'],
   limits: [
     { what: 'jump that spoils a shot', value: FIGURE_SCALES.jump.spoilt, unit: 'px', source: 'common practice' },
     { what: 'jelly that spoils a shot', value: FIGURE_SCALES.jelly.spoilt, unit: 'px', source: 'common practice' },
@@ -83,9 +87,13 @@ export const steady: Check<SteadyReport> = {
       runsOut,
       landing,
       spring,
+      wind: gimbalInWind(scene),
     };
   },
-  judge: (found, { intent }) => judgeSteady(found, intent.shakingBorne, (intent.feel ?? 0) > 0.5),
+  judge(found, { intent }) {
+    const judged = judgeSteady(found, intent.shakingBorne, (intent.feel ?? 0) > 0.5);
+    return found.wind ? worstFirst('steady', [...findingsOf(judged), windFinding(found.wind)]) : judged;
+  },
   searchTerm: steadyTerm,
   surely(before, after) {
     return `steadier in ${steadierIn100(drawn(before), drawn(after))} of 100 cases`;

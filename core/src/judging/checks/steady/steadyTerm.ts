@@ -1,6 +1,7 @@
 import { FIGURE_SCALES, FIGURES, figureVerdict, pxWords, unsteadiness } from '../../../physics/shaking/figures/figures';
 import { worseOf } from '../../../words/check/result';
 import type { SearchTerm } from '../../check/check';
+import { gimbalInWind, heldShare, windVerdict } from './gimbalInWind';
 
 /** How a picture's shaking counts in a search: the worst of jump, jelly and blur decides the verdict, all of them the term. */
 export const steadyTerm: SearchTerm = {
@@ -12,14 +13,19 @@ export const steadyTerm: SearchTerm = {
     const worst = FIGURES.reduce((a, b) =>
       shake[b] / FIGURE_SCALES[b].spoilt > shake[a] / FIGURE_SCALES[a].spoilt ? b : a,
     );
+    const wind = gimbalInWind(scene);
+    const pushed = wind !== null && windVerdict(wind) !== 'good';
+    const verdicts = FIGURES.map((figure) => figureVerdict(figure, shake[figure], borne));
     return {
-      verdict: FIGURES.map((figure) => figureVerdict(figure, shake[figure], borne)).reduce(worseOf),
+      verdict: [...verdicts, ...(wind ? [windVerdict(wind)] : [])].reduce(worseOf),
       rejection: null,
       terms: [
         {
           id: 'steady',
-          value: steadiness(spoilt / borne),
-          text: `${worst} ${pxWords(shake[worst])}, spoilt from ${pxWords(FIGURE_SCALES[worst].spoilt * borne)}`,
+          value: steadiness(spoilt / borne) * (wind ? heldShare(wind) : 1),
+          text: pushed
+            ? 'wind pushes its gimbal round'
+            : `${worst} ${pxWords(shake[worst])}, spoilt from ${pxWords(FIGURE_SCALES[worst].spoilt * borne)}`,
         },
       ],
       facts: { unsteadiness: spoilt },
