@@ -1,9 +1,10 @@
 import { clamp } from '../../../mathematics/units/angle';
-import { findingsOf, type CheckResult } from '../../../words/check/result';
+import { findingsOf, worseOf, type Finding } from '../../../words/check/result';
 import type { Ask } from '../../../words/shot/ask';
 import type { Term } from '../../check/candidate';
 import type { Check } from '../../check/check';
 import { judgeLast } from './judgeLast';
+import { knockFinding } from './knockFinding';
 import { FELT, HAND_OFTEN } from './riderFindings';
 import { LOOK_MIN, waterFinding } from './weatherFindings';
 import { attemptsAt } from './lastAttempts';
@@ -22,13 +23,11 @@ const TAKES = { watch: 0.85, stop: 0.5 } as const;
 
 function termsOf(
   { reach, sound, handBusy }: Pick<RiderFound, 'reach' | 'sound' | 'handBusy'>,
-  result: CheckResult | null,
+  findings: readonly Finding[],
   ask: Ask,
 ): Term[] {
   const heard = sound.overDb;
-  const cares = (result ? findingsOf(result) : []).flatMap(({ id, verdict }) =>
-    verdict === 'good' || id === 'hand' ? [] : [TAKES[verdict]],
-  );
+  const cares = findings.flatMap(({ id, verdict }) => (verdict === 'good' || id === 'hand' ? [] : [TAKES[verdict]]));
   const spared = 1 - HAND_TAKES * handBusy;
   return [
     {
@@ -86,8 +85,12 @@ export const last: Check<LastFound> = {
       if (scene.sightlines !== null) {
         // The rough pass has thousands to look at: what stops a place, and what it is to who rides.
         const rider = riderFound(scene, true);
-        const verdict = waterFinding({ ...rider, lookMin: SELDOM_MIN, dirt: null }, scene)?.verdict ?? 'good';
-        return { verdict, rejection: null, terms: termsOf(rider, null, scene.ask) };
+        const told = [
+          waterFinding({ ...rider, lookMin: SELDOM_MIN, dirt: null }, scene),
+          knockFinding(rider, scene),
+        ].filter((finding) => finding !== null);
+        const verdict = told.map((finding) => finding.verdict).reduce(worseOf, 'good');
+        return { verdict, rejection: null, terms: termsOf(rider, told, scene.ask) };
       }
       const found = lastFound(scene);
       const result = judgeLast(found, scene);
@@ -95,7 +98,7 @@ export const last: Check<LastFound> = {
       return {
         verdict: verdict === "can't say" ? 'good' : verdict,
         rejection: null,
-        terms: termsOf(found, result, scene.ask),
+        terms: termsOf(found, findingsOf(result), scene.ask),
       };
     },
   },

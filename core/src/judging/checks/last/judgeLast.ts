@@ -1,5 +1,6 @@
 import { worstFirst, type CheckResult } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
+import { knockFinding } from './knockFinding';
 import type { LastFound } from './lastFound';
 import { batteryFindings, cableFindings, cardFinding, doorFinding } from './powerFindings';
 import {
@@ -22,6 +23,7 @@ export function judgeLast(found: LastFound, scene: ShotScene): CheckResult {
     ...mistFindings(found, scene),
     lensFinding(found),
     waterFinding(found, scene),
+    knockFinding(found, scene),
     wornFinding(scene),
     doorFinding(found, scene),
     ...cableFindings(found),

@@ -1,0 +1,29 @@
+import { shotAt } from '../../../../outcomes/ask';
+import type { CheckResult } from '../../../words/check/result';
+import { findingsOf } from '../../../words/check/result';
+import { shotReport } from '../../report/shotReport';
+
+const lastAt = (machineId: string, spotId: string, cameraId: string, modeId = 'main'): CheckResult =>
+  shotReport(shotAt(machineId, spotId, 'clear-ahead', { setUp: { cameraId, modeId } }), { only: ['last'] }).checks[0]!;
+const verdictOf = (check: CheckResult, id: string) => findingsOf(check).find((f) => f.id === id)?.verdict ?? 'nothing';
+
+describe('what a camera is made for (common practice, no source)', () => {
+  it('a phone on a helmet, a boot or low on a motorcycle meets branches, ground and stones; a small one with a shell does not mind', () => {
+    for (const [machineId, spotId] of [['mountain-bike', 'helmet-side'], ['longboard', 'boot'], ['motorcycle', 'swingarm']] as const) {
+      expect([spotId, verdictOf(lastAt(machineId, spotId, 'phone'), 'knocks')]).toEqual([spotId, 'watch']);
+      expect([spotId, verdictOf(lastAt(machineId, spotId, 'thumb-camera', 'wide'), 'knocks')]).toEqual([spotId, 'nothing']);
+    }
+  }); // prettier-ignore
+
+  it('on the chest, on the bars, behind glass and where nobody rides it is left alone', () => {
+    for (const [machineId, spotId] of [['mountain-bike', 'chest'], ['mountain-bike', 'handlebar'], ['coupe', 'dash'], ['beside-the-course', 'ground']] as const)
+      expect([spotId, verdictOf(lastAt(machineId, spotId, 'phone'), 'knocks')]).toEqual([spotId, 'nothing']);
+  }); // prettier-ignore
+
+  it('spray on the sea stops what bears a splash at most; what bears rain is told about, what dips is not', () => {
+    expect(verdictOf(lastAt('kayak', 'fore-deck', 'phone'), 'water')).toBe('stop');
+    expect(verdictOf(lastAt('kayak', 'fore-deck', 'thumb-camera', 'wide'), 'water')).toBe('nothing');
+    expect(verdictOf(lastAt('surfboard', 'board-nose', 'thumb-camera', 'wide'), 'water')).toBe('watch');
+    expect(verdictOf(lastAt('surfboard', 'board-nose', 'cube-camera', 'wide'), 'water')).toBe('nothing');
+  });
+});
