@@ -47,7 +47,7 @@ export const whereFrom = (
           ...[rig.body.pelvis, rig.body.ribcage].map(({ position }) => distance(worldFromCamera.position, position)),
         )
       : null,
-    riderBehindGlass: head !== undefined && hides(head.worldFromPart.position, BY_GLASS),
+    riderBehindGlass: head !== undefined && hides(head.worldFromPart.position, BY_GLASS, HEAD_M),
     underRoof: closely && hasRoofOver(rig, worldFromCamera.position),
     throughGlass: glass.throughGlass,
     throughNearGlass: glass.throughNearGlass,
@@ -63,7 +63,7 @@ export function mostSeenFrom(
   const hides = hidesFrom(rig, from);
   return {
     ...endsSeen(rig, from, () => true, hides),
-    riderBehindGlass: head !== undefined && hides(head.worldFromPart.position, BY_GLASS),
+    riderBehindGlass: head !== undefined && hides(head.worldFromPart.position, BY_GLASS, HEAD_M),
     underRoof: hasRoofOver(rig, from),
   };
 }
@@ -142,8 +142,11 @@ const hasRoofOver = ({ parts }: PosedRig, from: Vec3): boolean =>
 /** Nearer than this to head, waist or hips no figure is seen whole, metres. Estimate 0.4 to 0.8. */
 export const WHOLE_FROM_M = 0.6;
 
+/** From the middle of a head to its skin, with a helmet on it, metres: a pane stands farther off. Estimate 0.1 to 0.18. */
+const HEAD_M = 0.15;
+
 /** Tells whether machine or people stand before a point, as seen from one place, and which of their parts may hide it. */
-type Hides = (point: Vec3, by: (part: Hiding) => boolean) => boolean;
+type Hides = (point: Vec3, by: (part: Hiding) => boolean, nearM?: number) => boolean;
 
 function hidesFrom(rig: PosedRig, from: Vec3): Hides {
   const placed = rig.parts
@@ -152,8 +155,8 @@ function hidesFrom(rig: PosedRig, from: Vec3): Hides {
       const partFromWorld = invert(part.worldFromPart);
       return { part, partFromWorld, origin: transformPoint(partFromWorld, from) };
     });
-  const nearM = nearAnEndM(rig);
-  return (point, by) => {
+  const nearEndM = nearAnEndM(rig);
+  return (point, by, nearM = nearEndM) => {
     const way = subtract(point, from);
     const far = length(way);
     const direction = scale(way, 1 / Math.max(far, 1e-9));

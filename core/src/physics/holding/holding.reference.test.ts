@@ -1,3 +1,4 @@
+import { DIRECTIONS } from '../../mathematics/geometry/evenDirections';
 import fc from 'fast-check';
 import { link, shakeAt } from '../../../testing/shakes';
 import { add, cross, length, scale, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
@@ -12,15 +13,7 @@ import type { GripConditions } from './grips/letGo';
 import { pressed } from './grips/pressed';
 import { screwForceN } from './grips/screwed';
 import { vacuumShare } from './grips/suction';
-import {
-  DIRECTIONS,
-  interfacesOf,
-  loadAt,
-  loadedPieces,
-  loadsBeyond,
-  pieceForces,
-  type LoadEnvelope,
-} from './loads/loads';
+import { interfacesOf, loadAt, loadedPieces, loadsBeyond, pieceForces, type LoadEnvelope } from './loads/loads';
 import { enduranceMinutes, handMinutes } from './handMinutes';
 import { noTetherWithinM, tetherLimitM, tetherLoadN } from './tether/tether';
 

@@ -1,3 +1,4 @@
+import { DIRECTIONS } from '../../mathematics/geometry/evenDirections';
 import { dot, length, normalize, ORIGIN, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
 import { inverseRotation, rotate } from '../../mathematics/geometry/rotation';
 import { chainJoints } from '../../posing/strut/kinematics';
@@ -8,15 +9,7 @@ import { gripLimits } from './grips/gripLimits';
 import type { GripConditions, HoldLimit } from './grips/letGo';
 import { loadsAt, type CarriedCamera, type HeldArm } from './loads/armLoads';
 import { standardAir } from './loads/atmosphere';
-import {
-  DIRECTIONS,
-  FLOWS,
-  onSurface,
-  type Interface,
-  type Load,
-  type LoadEnvelope,
-  type SurfaceLoad,
-} from './loads/loads';
+import { FLOWS, onSurface, type Interface, type Load, type LoadEnvelope, type SurfaceLoad } from './loads/loads';
 
 /** A day's riding. */
 const HOURS_ON = 3;

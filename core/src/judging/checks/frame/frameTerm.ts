@@ -5,6 +5,7 @@ import { clamp } from '../../../mathematics/units/angle';
 import { poseStrut } from '../../../posing/strut/kinematics';
 import type { SearchTerm } from '../../check/check';
 import { frameScore } from './frameScore';
+import { fromOutside } from './fromOutside';
 import { judgeFrame } from './judgeFrame';
 import { MISSED_IN_SEAM } from './seam';
 import { neverWhole } from './viewpoint';
@@ -26,6 +27,10 @@ const LOOKS_ABOUT = 0.8;
 /** The picture against what is asked, and how fast it feels. */
 export const frameTerm: SearchTerm = {
   cost: 'cheap',
+  atPlace(scene) {
+    const outside = fromOutside(scene);
+    return outside && { check: 'frame', because: outside.because, mend: outside.mend!.text };
+  },
   aboutPlace({ intent, resolved, carrier }) {
     const ends = Math.max(0, ...intent.wants.map((want) => want.ends ?? 0));
     const [action] = carrier.ridden;

@@ -11,6 +11,7 @@ import type { Attempt, Check } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { bodyTiltAttempts } from './bodyTiltAttempts';
 import { frameTerm } from './frameTerm';
+import { fromOutside } from './fromOutside';
 import { BAND_TOLERANCE, judgeFrame, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { MISSED } from './limits';
 import { turnedFinding } from './turnedFinding';
@@ -53,10 +54,10 @@ export const frame: Check<FrameReport> = {
   },
   judge({ solved, turnedIn }, scene) {
     const judged = judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null, scene.zone);
-    const turned = turnedFinding(turnedIn, scene.intent);
+    const more = [turnedFinding(turnedIn, scene.intent), fromOutside(scene)].filter((finding) => finding !== null);
     // Where nothing can be said of the picture, what crosses it does not speak for it.
     const said = findingsOf(judged);
-    return turned && said.length > 0 ? worstFirst('frame', [...said, turned]) : judged;
+    return more.length > 0 && said.length > 0 ? worstFirst('frame', [...said, ...more]) : judged;
   },
   searchTerm: frameTerm,
   mend(scene, result) {

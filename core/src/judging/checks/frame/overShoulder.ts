@@ -7,8 +7,8 @@ const BEHIND_M = 0.08;
 /** Farther below the base of the neck nothing looks over a shoulder. Estimate 0.05 to 0.2 m. */
 const BELOW_SHOULDERS_M = 0.1;
 
-/** So far ahead of the shoulders or below them, beyond what is borne, nothing of looking over them is left, metres. Estimate 0.15 to 0.3 m. */
-const PAST_IT_M = 0.2;
+/** So far ahead of the shoulders or below them, beyond what is borne, nothing of looking over them is left, metres. Estimate 0.1 to 0.25 m. */
+const PAST_IT_M = 0.15;
 
 const past = (byM: number): Verdict => (byM <= 0 ? 'good' : byM <= PAST_IT_M ? 'watch' : 'stop');
 
@@ -48,35 +48,17 @@ function behindFinding({ aheadOfNeckM, name }: StanceFrame): Finding | null {
   };
 }
 
-/** Through a pane of a closed cabin nobody looks over a shoulder. */
-const outsideFinding = ({ riderBehindGlass, name }: StanceFrame): Finding | null =>
-  riderBehindGlass
-    ? {
-        id: 'outside',
-        label: 'panes before the filmer',
-        verdict: 'stop',
-        value: 1,
-        unit: '',
-        limit: [null, 0],
-        margin: -1,
-        because: `in ${name.toLowerCase()} the lens looks in through glass from outside: over no shoulder`,
-        mend: null,
-      }
-    : null;
-
-/** What a picture over the filmer's shoulder lacks to be one: from behind, as high as the shoulders, on the same side of the glass. */
+/** What a picture over the filmer's shoulder lacks to be one: from behind, as high as the shoulders. */
 export const overShoulderFindings = (action: StanceFrame): readonly (Finding | null)[] => [
   highFinding(action),
   behindFinding(action),
-  outsideFinding(action),
 ];
 
 /** How far it is one, for the ranking: each of its conditions from 0 to 1. */
-export function overShoulderMet({ aheadOfNeckM, overShouldersM, riderBehindGlass }: StanceFrame): readonly number[] {
+export function overShoulderMet({ aheadOfNeckM, overShouldersM }: StanceFrame): readonly number[] {
   const within = (byM: number) => Math.max(0, 1 - Math.max(0, byM) / PAST_IT_M);
   return [
     ...(aheadOfNeckM === null ? [] : [within(aheadOfNeckM - BEHIND_M)]),
     ...(overShouldersM === null ? [] : [within(-overShouldersM - BELOW_SHOULDERS_M)]),
-    ...(riderBehindGlass ? [0] : []),
   ];
 }

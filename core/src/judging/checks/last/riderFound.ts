@@ -3,7 +3,7 @@ import { meshBounds } from '../../../mathematics/geometry/mesh';
 import { transformPoint } from '../../../mathematics/geometry/pose';
 import { addScaled, distance, dot, mix, subtract, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
 import { armReach } from '../../../physics/clearance/armReach';
-import { shelteredIn } from '../../../physics/holding/loads/loads';
+import { shelteredIn } from '../../../posing/scene/shelter';
 import { heardAt, levelAt, PANELS_DB, type Heard } from '../../../physics/lasting/sound';
 import { windShare } from '../../../physics/lasting/windAt';
 import { bodySegments } from '../../../posing/body/segments';

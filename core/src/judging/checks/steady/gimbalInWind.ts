@@ -1,5 +1,5 @@
 import { MPS_PER_KMH } from '../../../mathematics/units/length';
-import { shelteredIn } from '../../../physics/holding/loads/loads';
+import { shelteredIn } from '../../../posing/scene/shelter';
 import type { Finding, Verdict } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
 

@@ -1,8 +1,8 @@
+import { DIRECTIONS } from '../../../mathematics/geometry/evenDirections';
 import { seededNumbers } from '../../../mathematics/numbers/seededNumbers';
 import { add, cross, dot, length, scale, subtract, type Vec3 } from '../../../mathematics/geometry/vec3';
 import { DRAG, dragN, standardAir } from './atmosphere';
 import {
-  DIRECTIONS,
   FLOWS,
   loadAt,
   loadsBeyond,

@@ -1,7 +1,4 @@
-import { keepLatest } from '../../../mathematics/caching/keepLatest';
-import { keyOf } from '../../../mathematics/caching/keyOf';
-import { castRay } from '../../../mathematics/geometry/bvh';
-import { invert, transformDirection, transformPoint } from '../../../mathematics/geometry/pose';
+import { transformPoint } from '../../../mathematics/geometry/pose';
 import { inverseRotation, rotate } from '../../../mathematics/geometry/rotation';
 import {
   add,
@@ -19,15 +16,15 @@ import {
 import { SET_UP_STANCE_ID } from '../../../words/carrier/stance';
 import type { CarrierFamily } from '../../../words/carrier/machine';
 import { fastestPace } from '../../../posing/lookup/pace';
-import { poseRig, type PosedRig } from '../../../posing/rig/poseRig';
+import { poseRig } from '../../../posing/rig/poseRig';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../../words/rig/rigSpec';
 import { armName, standingArms } from '../../../posing/strut/furtherArms';
 import { besideAreaM2, besideAt, besideKg } from '../../../posing/strut/besideDevice';
 import { chainJoints, poseStrut, type StrutPose } from '../../../posing/strut/kinematics';
 import { cameraMiddle } from '../../stiffness/armFrame';
+import { shelteredIn } from '../../../posing/scene/shelter';
 import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
-import type { LinkUse } from '../../../words/setUp/setUp';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import { DRAG, dragN, standardAir, WATER_KG_M3 } from './atmosphere';
 import { waterOn } from './dips';
@@ -95,47 +92,6 @@ const USUALLY_RIDDEN_S = 3600;
 /** Highest peak to be expected of a shaking in a time, in standard deviations: √(2 ln f₀T) (Davenport 1964). @param shakeHz cycles a second */
 export const peakOfRms = (shakeHz: number, seconds = USUALLY_RIDDEN_S): number =>
   Math.sqrt(2 * Math.log(Math.max(Math.E, shakeHz * seconds)));
-
-/** Share of directions from a sheltered camera that meet the machine within arm's reach. Estimate 0.6 to 0.8. */
-const SHELTERED_SHARE = 0.7;
-const SHELTER_M = 2.5;
-
-/** Even directions over the sphere: corners, edges and faces of a cube. */
-export const DIRECTIONS: readonly Vec3[] = [-1, 0, 1].flatMap((x) =>
-  [-1, 0, 1].flatMap((y) => [-1, 0, 1].flatMap((z): Vec3[] => (x || y || z ? [normalize([x, y, z])] : []))),
-);
-
-/** Whether a place lies inside the machine: glass, roof and sides around it. */
-function isSheltered(rig: PosedRig, from: Vec3): boolean {
-  const hard = rig.parts.filter((part) => part.group === 'machine');
-  const near = hard.map((part) => {
-    const partFromWorld = invert(part.worldFromPart);
-    return { part, origin: transformPoint(partFromWorld, from), partFromWorld };
-  });
-  const enough = SHELTERED_SHARE * DIRECTIONS.length;
-  let [met, left] = [0, DIRECTIONS.length];
-  for (const direction of DIRECTIONS) {
-    left--;
-    const meets = near.some(({ part, origin, partFromWorld }) =>
-      castRay(part.mesh, origin, transformDirection(partFromWorld, direction), SHELTER_M),
-    );
-    if (meets) met++;
-    // In the open most are free, and that is soon told.
-    if (met >= enough || met + left < enough) break;
-  }
-  return met >= enough;
-}
-
-/** The same, kept: the shelter of a place does not hang on where the lens points. */
-export const shelteredIn = (rig: RigSpec, { setUp, placed }: ResolvedSetUp, action: PosedRig, camera: Vec3): boolean =>
-  shelters(
-    [plainRig(rig), action.stanceId, placed.spot.id, setUp.slideM ?? 0, setUp.baseId, linksKey(setUp.links)].join(' '),
-    () => isSheltered(action, camera),
-  );
-
-const shelters = keepLatest<boolean>(200);
-const plainRig = keyOf(({ machineId, fit, wornIds, statureM }: RigSpec) => [machineId, fit, wornIds, statureM]);
-const linksKey = keyOf((links: readonly LinkUse[]) => links);
 
 /** Pieces of the first arm and the camera where they are in a stance; the joint and the camera are the last two. */
 export function loadedPieces(resolved: ResolvedSetUp, pose: StrutPose): readonly LoadedPiece[] {
