@@ -20,6 +20,8 @@ const EASE_DB = 4;
 const HAND_TAKES = 0.6;
 /** What one thing to look after, and one that stops, take of a shot that lasts. Common practice, no source. */
 const TAKES = { watch: 0.85, stop: 0.5 } as const;
+/** What is broken once films no more. Common practice, no source. */
+const KNOCKS_TAKE = 0.5;
 
 function termsOf(
   { reach, sound, handBusy }: Pick<RiderFound, 'reach' | 'sound' | 'handBusy'>,
@@ -27,7 +29,9 @@ function termsOf(
   ask: Ask,
 ): Term[] {
   const heard = sound.overDb;
-  const cares = findings.flatMap(({ id, verdict }) => (verdict === 'good' || id === 'hand' ? [] : [TAKES[verdict]]));
+  const cares = findings.flatMap(({ id, verdict }) =>
+    verdict === 'good' || id === 'hand' ? [] : [id === 'knocks' ? KNOCKS_TAKE : TAKES[verdict]],
+  );
   const spared = 1 - HAND_TAKES * handBusy;
   return [
     {
