@@ -281,7 +281,7 @@ export {
   schoolCosts,
   withVariety,
 } from './deciding/search/rankCandidates';
-export { rankSpots } from './deciding/search/rankSpots';
+export { rankSteps } from './deciding/search/rankSpots';
 export { countedTerms, isStopped } from './deciding/search/score';
 export {
   measuredFor,

@@ -40,31 +40,48 @@ export function rankSpots(
   camera: CameraChoice,
   actionStanceId: string,
 ): readonly RankedSpot[] {
+  const steps = rankSteps(spec, intent, camera, actionStanceId);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The same picture by picture, each telling how many spots are left: for whoever wants to do something else between. */
+export function* rankSteps(
+  spec: RigSpec,
+  intent: IntentDefinition,
+  camera: CameraChoice,
+  actionStanceId: string,
+): Generator<number, readonly RankedSpot[]> {
   const scene = carrierScene(spec, actionStanceId);
   if (notOnThis(intent, resolveRig(spec).machine, scene)) return [];
   const [action] = scene.ridden;
   const holds = action ? [...action.rig.holds, ...action.rig.laid] : [];
   const modes = differentModes(spec, camera, intent);
   const heights = intent.horizonBand ? heightsInBand(intent.horizonBand) : [null];
-  return placedSpots(spec)
-    .filter(({ spot }) => !holds.includes(spot.partId))
-    .flatMap(({ spot }): RankedSpot[] => {
-      const tries = modes.flatMap((modeId) =>
-        heights.flatMap((horizonAt) => {
-          const plain = plainSetUp(spec, spot.id, { ...camera, modeId });
-          const setUp = plain && aimedSetUp(spec, plain, intent, actionStanceId, horizonAt);
-          if (!setUp) return [];
-          const framed = frameSetUp(spec, setUp, actionStanceId, SCREEN_COLUMNS, actionStanceId);
-          return [{ setUp, horizonAt, score: frameScore(framed, intent) }];
-        }),
-      );
-      if (tries.length === 0) return [];
-      // Another mode or height must be clearly better than the first.
-      const { setUp, horizonAt } = tries.reduce((a, b) => (b.score > a.score + CLEARLY_BETTER ? b : a));
-      const framed = frameSetUp(spec, setUp, actionStanceId, COARSE_COLUMNS);
-      return [{ spotId: spot.id, name: spot.name, setUp, horizonAt, framed, score: frameScore(framed, intent) }];
-    })
-    .sort((a, b) => b.score - a.score || a.spotId.localeCompare(b.spotId));
+  const free = placedSpots(spec).filter(({ spot }) => !holds.includes(spot.partId));
+  const ranked: RankedSpot[] = [];
+  for (const [done, { spot }] of free.entries()) {
+    const tries: Pick<RankedSpot, 'setUp' | 'horizonAt' | 'score'>[] = [];
+    for (const modeId of modes) {
+      for (const horizonAt of heights) {
+        const plain = plainSetUp(spec, spot.id, { ...camera, modeId });
+        const setUp = plain && aimedSetUp(spec, plain, intent, actionStanceId, horizonAt);
+        if (!setUp) continue;
+        const framed = frameSetUp(spec, setUp, actionStanceId, SCREEN_COLUMNS, actionStanceId);
+        tries.push({ setUp, horizonAt, score: frameScore(framed, intent) });
+        yield free.length - done;
+      }
+    }
+    if (tries.length === 0) continue;
+    // Another mode or height must be clearly better than the first.
+    const { setUp, horizonAt } = tries.reduce((a, b) => (b.score > a.score + CLEARLY_BETTER ? b : a));
+    const framed = frameSetUp(spec, setUp, actionStanceId, COARSE_COLUMNS);
+    ranked.push({ spotId: spot.id, name: spot.name, setUp, horizonAt, framed, score: frameScore(framed, intent) });
+    yield free.length - done - 1;
+  }
+  return ranked.sort((a, b) => b.score - a.score || a.spotId.localeCompare(b.spotId));
 }
 
 /** Modes of the camera that show something else, the chosen one first: two rates of one view count once. */

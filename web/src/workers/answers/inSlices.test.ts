@@ -52,3 +52,21 @@ it('a step that fails is told to who asked', async () => {
   }
   await expect(inSlices(failing(), { everyMs: 0 })).rejects.toThrow('no such place');
 });
+
+it('what goes behind waits while something else is under way, whichever was asked first', async () => {
+  const order: string[] = [];
+  const behind = inSlices(counting(6, 4), { everyMs: 2, behind: true }).then(() => order.push('behind'));
+  const inFront = inSlices(counting(30, 4), { everyMs: 2 }).then(() => order.push('in front'));
+  await Promise.all([behind, inFront]);
+  expect(order).toEqual(['in front', 'behind']);
+});
+
+it('what fails in front lets those behind go on', async () => {
+  function* failing(): Generator<number, string> {
+    yield 1;
+    throw new RangeError('no such place');
+  }
+  const behind = inSlices(counting(4, 3), { everyMs: 1, behind: true });
+  await expect(inSlices(failing(), { everyMs: 0 })).rejects.toThrow('no such place');
+  expect(await behind).toBe('counted to 4');
+});

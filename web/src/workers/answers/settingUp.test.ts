@@ -38,8 +38,8 @@ it('bases that cannot go on a spot say why, the others nothing', () => {
   expect(refusals['chest-harness']).toMatch(/chest/);
 });
 
-it('spots are ranked best first, each with where it would go', () => {
-  const ranked = settingUp.rank(rig, 'hands-and-trail', shot.actionStanceId);
+it('spots are ranked best first, each with where it would go', async () => {
+  const ranked = await settingUp.rank(rig, 'hands-and-trail', shot.actionStanceId);
   expect(ranked.length).toBeGreaterThan(5);
   ranked.slice(1).forEach(({ score }, i) => expect(score).toBeLessThanOrEqual(ranked[i]!.score));
   expect(new Set(ranked.map((r) => r.spotId)).size).toBe(ranked.length);

@@ -12,7 +12,7 @@ import {
   intentOf,
   newShot,
   poseRig,
-  rankSpots,
+  rankSteps,
   kitWith,
   lostSpots,
   whyUnplaced,
@@ -36,6 +36,10 @@ import {
   steadiestArm,
   tetherAnchors,
 } from '@strut-spot/core';
+import { inSlices } from './inSlices';
+
+/** A picture of what a kind of shot means waits for those that are looked at already. */
+const RANKED_EVERY_MS = 8;
 
 /** New shots and set-ups, and what fits where. */
 export const settingUp = {
@@ -47,15 +51,14 @@ export const settingUp = {
     counterpartShot(id, carrier, rig, shot),
 
   /** Scores of all spots for an intent, best first. */
-  rank: (rig: RigSpec, intentId: string, actionStanceId: string) =>
-    rankSpots(rig, intentOf(intentId), cameraFor(intentOf(intentId)), actionStanceId).map(
-      ({ spotId, score, setUp, horizonAt }) => ({
-        spotId,
-        score,
-        setUp,
-        horizonAt,
-      }),
-    ),
+  async rank(rig: RigSpec, intentId: string, actionStanceId: string) {
+    const intent = intentOf(intentId);
+    const ranked = await inSlices(rankSteps(rig, intent, cameraFor(intent), actionStanceId), {
+      everyMs: RANKED_EVERY_MS,
+      behind: true,
+    });
+    return ranked.map(({ spotId, score, setUp, horizonAt }) => ({ spotId, score, setUp, horizonAt }));
+  },
 
   /**
    * The plainest strut at another spot, aimed for what is asked, with the camera and mode of the present one; null when nothing fits. What holds on
