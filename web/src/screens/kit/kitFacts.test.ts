@@ -32,6 +32,7 @@ it('figures are in the units people use', () => {
     'Sharp from': '0.30 m',
   });
   expect(facts('cameras', 'cage-camera').Mass).toBe('1.10 kg');
+  expect(facts('cameras', 'pocket-gimbal')['Holds in wind up to']).toBe('43 km/h');
   expect(facts('bases', 'tube-clamp').Tubes).toBe('20 to 51 mm');
   expect(facts('links', 'long-pole').Length).toBe('600 to 3000 mm');
   expect(facts('heads', 'finger-joint').Holds).toBe('every 7.5°');

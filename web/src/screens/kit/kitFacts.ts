@@ -1,5 +1,6 @@
 import {
   METERING_WORDS,
+  MPS_PER_KMH,
   type AddOnDefinition,
   type BaseDefinition,
   type CameraDefinition,
@@ -63,6 +64,7 @@ const cameraFacts = (c: CameraDefinition): Fact[] => [
           label: 'Gimbal',
           value: `pan ${c.gimbal.pan.join('…')}°, tilt ${c.gimbal.tilt.join('…')}°, roll ${c.gimbal.roll.join('…')}°`,
         },
+        figure('Holds in wind up to', c.gimbal.airMps, (v) => `${Math.round(v / MPS_PER_KMH)} km/h`),
       ]
     : []),
   ...(c.stitch ? [figure('Lenses apart', c.stitch.pupilsM, mm)] : []),
