@@ -38,7 +38,7 @@ export { CARRIER_FAMILIES, type CarrierFamily, type MachineDefinition } from './
 export type { PosedPart } from './words/carrier/posedPart';
 export { SET_UP_STANCE_ID } from './words/carrier/stance';
 export { BASE_KINDS, SURFACE_SHAPES, type Surface, type SurfaceMaterial } from './words/carrier/surface';
-export { type CheckResult, type Finding, type Mend, worstCheck } from './words/check/result';
+export { type CheckResult, type Finding, findingsOf, type Mend, worstCheck } from './words/check/result';
 export type { BaseDefinition } from './words/kit/base';
 export type { TetherDefinition } from './words/kit/tether';
 export { ADD_ON_PLACES, type AddOnDefinition, type AddOnPlace } from './words/kit/addOn';

@@ -53,3 +53,14 @@ it('where an engine turns there is a sheet of other engine speeds, and none wher
   expect(screen.getByRole('tab', { name: 'Engine' }).getAttribute('aria-selected')).toBe('true');
   await waitFor(() => expect(document.querySelector('#chart')!.textContent).toBe('chart'));
 });
+
+it('what else makes it watch or stop is told beside the figures: wind that pushes a gimbal round', async () => {
+  const outing = outingWithShot();
+  const [shot] = outing.shots;
+  const setUp = { ...shot!.setUp, cameraId: 'pocket-gimbal', modeId: 'main', stabiliserId: 'off' };
+  const [carrier] = outing.carriers;
+  const windy = { ...carrier!, ride: { ...carrier!.ride, speedMps: 20, windMps: 5 } };
+  await openSheet(<SteadyScreen />, { outing: { ...outing, carriers: [windy], shots: [{ ...shot!, setUp }] } });
+  const told = await screen.findByTestId('besides-gimbal-wind');
+  expect(told.textContent).toMatch(/90 km\/h of wind push the lens round/);
+});

@@ -1,9 +1,10 @@
-import { engineRpm, causeWords, foundBy, resolveRig, type Figure } from '@strut-spot/core';
+import { engineRpm, causeWords, findingsOf, foundBy, resolveRig, type Figure } from '@strut-spot/core';
 import { useState } from 'react';
 import { useLearnt } from '../../state/useLearnt';
 import { useShot } from '../../state/useShot';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { RideFields } from '../../ui/RideFields';
+import { useInUnits } from '../../ui/useInUnits';
 import { useThemeKey } from '../../ui/useThemeKey';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { computing, judging, drawing } from '../../workers/core';
@@ -29,6 +30,8 @@ const CHARTS = [
 ] as const;
 type ChartId = (typeof CHARTS)[number][0];
 const FIGURES: readonly Figure[] = ['jump', 'jelly', 'blur'];
+/** Told in figures and sentences of their own. */
+const TOLD: readonly string[] = [...FIGURES, 'reach', 'landing'];
 /** This sheet asks for one check, with its densities. */
 const STEADY = { only: ['steady'], spectra: true } as const;
 const REST_MS = 500;
@@ -54,7 +57,10 @@ export function SteadyScreen() {
   const whole = deep.value?.key === key ? deep.value.report : null;
   const present = whole ?? quick.value;
   const report = present && foundBy(present, 'steady');
-  const verdict = present?.checks[0]?.verdict;
+  const [check] = present?.checks ?? [];
+  const verdict = check?.verdict;
+  const besides = check ? findingsOf(check).filter((f) => f.verdict !== 'good' && !TOLD.includes(f.id)) : [];
+  const inUnits = useInUnits();
   const mend = whole?.mends.find((m) => m.id === tried && m.setUp);
   const other = useLatest(mend ? key + mend.id : null, () =>
     computing.report({ ...question, setUp: mend!.setUp! }, STEADY),
@@ -151,6 +157,15 @@ export function SteadyScreen() {
                   px={report.px[figure]}
                   range={report.ranges?.[figure] ?? null}
                 />
+              ))}
+              {besides.map(({ id, label, verdict, because }) => (
+                <div key={id} className="border-b border-hair py-1" data-testid={`besides-${id}`}>
+                  <div className="flex items-baseline gap-2">
+                    <VerdictMark verdict={verdict} size={13} word={false} />
+                    <span className="font-[680]">{label}</span>
+                  </div>
+                  <p className="leading-snug text-[0.9rem] text-ink-2">{sentence(inUnits(because))}.</p>
+                </div>
               ))}
               <p className="pt-1" data-testid="cause">
                 Worst: <b>{report.cause.figure}</b>. {causeWords(report.cause)}.

@@ -3,6 +3,7 @@ import type { SetUp } from '../../../words/setUp/setUp';
 import { findingsOf } from '../../../words/check/result';
 import { shotReport } from '../../report/shotReport';
 import { shotScene } from '../../scene/shotScene';
+import { sunkFinding } from './sunkFinding';
 import { bodyTiltAttempts } from './bodyTiltAttempts';
 
 /** Held off the chest of a motorcyclist, looking at bars and trail. */
@@ -40,4 +41,11 @@ it('a view that is turned afterwards stays when the body is tilted; a whole sphe
 it('on a pole the seam lies along it, and one lens has none: nothing to tilt', () => {
   expect(bodyTiltAttempts(shotScene(worn('reframed', { links: [link('medium-pole', 0.8)] })))).toEqual([]);
   expect(bodyTiltAttempts(shotScene(worn('wide', { cameraId: 'cube-camera' })))).toEqual([]);
+});
+
+it('straight on the chest a body that leans back has no room: that is said, and no turn of the lens is told to mend it', () => {
+  const leant = shotReport(worn('reframed-widest', { links: [], bodyTiltDeg: 85 }), { only: ['frame'] }).checks[0]!;
+  expect(findingsOf(leant)).toMatchObject([{ id: 'sunk', verdict: 'stop', unit: 'm' }]);
+  expect(findingsOf(leant)[0]!.because).toMatch(/^the lens would lie \d+ mm inside the /);
+  expect(sunkFinding(shotScene(worn('reframed-widest', { bodyTiltDeg: 85 })))).toBeNull();
 });

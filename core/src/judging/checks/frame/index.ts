@@ -14,6 +14,7 @@ import { frameTerm } from './frameTerm';
 import { fromOutside } from './fromOutside';
 import { BAND_TOLERANCE, judgeFrame, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { MISSED } from './limits';
+import { sunkFinding } from './sunkFinding';
 import { turnedFinding } from './turnedFinding';
 
 /** What is seen in every stance, and the angles that would bring what is wanted. */
@@ -53,6 +54,9 @@ export const frame: Check<FrameReport> = {
     };
   },
   judge({ solved, turnedIn }, scene) {
+    const sunk = sunkFinding(scene);
+    // From in there nothing is seen: no turn of the lens would mend that.
+    if (sunk) return worstFirst('frame', [sunk]);
     const judged = judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null, scene.zone);
     const more = [turnedFinding(turnedIn, scene.intent), fromOutside(scene)].filter((finding) => finding !== null);
     // Where nothing can be said of the picture, what crosses it does not speak for it.

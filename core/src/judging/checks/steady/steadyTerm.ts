@@ -14,7 +14,6 @@ export const steadyTerm: SearchTerm = {
       shake[b] / FIGURE_SCALES[b].spoilt > shake[a] / FIGURE_SCALES[a].spoilt ? b : a,
     );
     const wind = gimbalInWind(scene);
-    const pushed = wind !== null && windVerdict(wind) !== 'good';
     const verdicts = FIGURES.map((figure) => figureVerdict(figure, shake[figure], borne));
     return {
       verdict: [...verdicts, ...(wind ? [windVerdict(wind)] : [])].reduce(worseOf),
@@ -23,9 +22,7 @@ export const steadyTerm: SearchTerm = {
         {
           id: 'steady',
           value: steadiness(spoilt / borne) * (wind ? heldShare(wind) : 1),
-          text: pushed
-            ? 'wind pushes its gimbal round'
-            : `${worst} ${pxWords(shake[worst])}, spoilt from ${pxWords(FIGURE_SCALES[worst].spoilt * borne)}`,
+          text: `${worst} ${pxWords(shake[worst])}, spoilt from ${pxWords(FIGURE_SCALES[worst].spoilt * borne)}`,
         },
       ],
       facts: { unsteadiness: spoilt },
