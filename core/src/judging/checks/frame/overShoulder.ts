@@ -7,8 +7,10 @@ const BEHIND_M = 0.08;
 /** Farther below the base of the neck nothing looks over a shoulder. Estimate 0.05 to 0.2 m. */
 const BELOW_SHOULDERS_M = 0.1;
 
-/** So far ahead of the shoulders or below them, beyond what is borne, nothing of looking over them is left, metres. Estimate 0.1 to 0.25 m. */
-const PAST_IT_M = 0.15;
+/** So far ahead of the shoulders or below them, beyond what is borne, it looks over none any more, metres. Estimate 0.15 to 0.3 m. */
+const PAST_IT_M = 0.2;
+/** In the ranking it counts for nothing a little sooner: whoever asks for a shoulder takes a place behind it where there is one. A weight of ranking, no measurement. */
+const COUNTS_TO_M = 0.15;
 
 const past = (byM: number): Verdict => (byM <= 0 ? 'good' : byM <= PAST_IT_M ? 'watch' : 'stop');
 
@@ -56,7 +58,7 @@ export const overShoulderFindings = (action: StanceFrame): readonly (Finding | n
 
 /** How far it is one, for the ranking: each of its conditions from 0 to 1. */
 export function overShoulderMet({ aheadOfNeckM, overShouldersM }: StanceFrame): readonly number[] {
-  const within = (byM: number) => Math.max(0, 1 - Math.max(0, byM) / PAST_IT_M);
+  const within = (byM: number) => Math.max(0, 1 - Math.max(0, byM) / COUNTS_TO_M);
   return [
     ...(aheadOfNeckM === null ? [] : [within(aheadOfNeckM - BEHIND_M)]),
     ...(overShouldersM === null ? [] : [within(-overShouldersM - BELOW_SHOULDERS_M)]),
