@@ -4,6 +4,7 @@ import { findingsOf } from '../../../words/check/result';
 import { shotReport } from '../../report/shotReport';
 import { shotScene } from '../../scene/shotScene';
 import { sunkFinding } from './sunkFinding';
+import { frameTerm } from './frameTerm';
 import { bodyTiltAttempts } from './bodyTiltAttempts';
 
 /** Held off the chest of a motorcyclist, looking at bars and trail. */
@@ -48,4 +49,6 @@ it('straight on the chest a body that leans back has no room: that is said, and 
   expect(findingsOf(leant)).toMatchObject([{ id: 'sunk', verdict: 'stop', unit: 'm' }]);
   expect(findingsOf(leant)[0]!.because).toMatch(/^the lens would lie \d+ mm inside the /);
   expect(sunkFinding(shotScene(worn('reframed-widest', { bodyTiltDeg: 85 })))).toBeNull();
+  // A search and the trial of mends hear the same.
+  expect(frameTerm.judge(shotScene(worn('reframed-widest', { links: [], bodyTiltDeg: 85 }))).verdict).toBe('stop');
 });

@@ -3,8 +3,11 @@ import { feelWords } from '../../../physics/framing/speedFeel';
 import { slopeShown } from '../../../physics/framing/slopeShown';
 import { clamp } from '../../../mathematics/units/angle';
 import { poseStrut } from '../../../posing/strut/kinematics';
+import type { Verdict } from '../../../words/check/result';
 import type { SearchTerm } from '../../check/check';
+import type { ShotScene } from '../../scene/shotScene';
 import { frameScore } from './frameScore';
+import { barred } from './barred';
 import { fromOutside } from './fromOutside';
 import { judgeFrame } from './judgeFrame';
 import { MISSED_IN_SEAM } from './seam';
@@ -24,6 +27,13 @@ const feelOnScale = (speedFeel: number): number =>
 /** What a view that must stay is worth on a head. Estimate 0.7 to 0.95. */
 const LOOKS_ABOUT = 0.8;
 
+/** The verdict that the check itself gives, but for what only warns. */
+function verdictOf(scene: ShotScene): Verdict {
+  if (barred(scene)) return 'stop';
+  const { verdict } = judgeFrame(scene.framed(), scene.intent, null, scene.zone);
+  return verdict === "can't say" ? 'good' : verdict;
+}
+
 /** The picture against what is asked, and how fast it feels. */
 export const frameTerm: SearchTerm = {
   cost: 'cheap',
@@ -39,7 +49,7 @@ export const frameTerm: SearchTerm = {
     const because = neverWhole(mostSeenFrom(action.rig, position), ends);
     return because === null ? null : { check: 'frame', because, mend: 'farther out' };
   },
-  pictureStops: ({ framed, intent, zone }) => judgeFrame(framed(), intent, null, zone).verdict === 'stop',
+  pictureStops: (scene) => verdictOf(scene) === 'stop',
   judge(scene) {
     const { intent, carrier } = scene;
     const framed = scene.framed();
@@ -47,9 +57,8 @@ export const frameTerm: SearchTerm = {
     const picture = frameScore(framed, intent) * (looksAbout ? LOOKS_ABOUT : 1);
     const { weightedSpeedFeel: speedFeel } = framed;
     const missed = speedFeel === null || intent.feel === null ? null : Math.abs(intent.feel - feelOnScale(speedFeel));
-    const { verdict } = judgeFrame(framed, intent, null, scene.zone);
     return {
-      verdict: verdict === "can't say" ? 'good' : verdict,
+      verdict: verdictOf(scene),
       rejection: null,
       terms: [
         {

@@ -9,12 +9,11 @@ import { addOnAttempts, withoutAddOns } from '../../check/addOnAttempts';
 import { aimedFor, cameraAttempts } from '../../check/cameraAttempts';
 import type { Attempt, Check } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
+import { barred } from './barred';
 import { bodyTiltAttempts } from './bodyTiltAttempts';
 import { frameTerm } from './frameTerm';
-import { fromOutside } from './fromOutside';
 import { BAND_TOLERANCE, judgeFrame, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { MISSED } from './limits';
-import { sunkFinding } from './sunkFinding';
 import { turnedFinding } from './turnedFinding';
 
 /** What is seen in every stance, and the angles that would bring what is wanted. */
@@ -54,14 +53,13 @@ export const frame: Check<FrameReport> = {
     };
   },
   judge({ solved, turnedIn }, scene) {
-    const sunk = sunkFinding(scene);
-    // From in there nothing is seen: no turn of the lens would mend that.
-    if (sunk) return worstFirst('frame', [sunk]);
+    const bar = barred(scene);
+    if (bar) return worstFirst('frame', [bar]);
     const judged = judgeFrame(scene.framed(), scene.intent, solved?.tiltDeg ?? null, scene.zone);
-    const more = [turnedFinding(turnedIn, scene.intent), fromOutside(scene)].filter((finding) => finding !== null);
+    const turned = turnedFinding(turnedIn, scene.intent);
     // Where nothing can be said of the picture, what crosses it does not speak for it.
     const said = findingsOf(judged);
-    return more.length > 0 && said.length > 0 ? worstFirst('frame', [...said, ...more]) : judged;
+    return turned && said.length > 0 ? worstFirst('frame', [...said, turned]) : judged;
   },
   searchTerm: frameTerm,
   mend(scene, result) {

@@ -2,6 +2,7 @@ import { shakeAt } from '../../../../testing/shakes';
 import { frameSetUp } from '../../../physics/framing/frameSetUp';
 import type { SetUp } from '../../../words/setUp/setUp';
 import { shotScene } from '../../scene/shotScene';
+import { frameTerm } from './frameTerm';
 import { fromOutside } from './fromOutside';
 import { overShoulderFindings, overShoulderMet } from './overShoulder';
 
@@ -30,4 +31,9 @@ it('a chest stands ahead of the neck: so far off nothing of it is met', () => {
   const chest = stanceAt('coupe', 'chest');
   expect(told(chest).join()).toMatch(/behind|shoulder/);
   expect(Math.min(...overShoulderMet(chest))).toBeLessThan(0.6);
+});
+
+it('a search and the trial of mends hear of the cabin too', () => {
+  const scene = shotScene({ ...shakeAt('coupe', 'boot-lid'), intentId: 'over-the-shoulder', horizonAt: null });
+  expect(frameTerm.judge(scene).verdict).toBe('stop');
 });
