@@ -56,7 +56,8 @@ export function carWheels(
     if (front) {
       moving.push({
         id: `${id}Steer`,
-        name: `${name} wheel, steered`,
+        name: `${name} wheel`,
+        does: 'is steered',
         kind: 'turn',
         at: hub,
         axis: UP,

@@ -301,6 +301,7 @@ export default machineFrom({
         {
           id: 'canopy',
           name: 'canopy',
+          does: 'opens',
           onlyAtRest: true,
           kind: 'turn',
           at: [0, 0.86, 0.3],
@@ -311,7 +312,8 @@ export default machineFrom({
         },
         {
           id: 'stickFore',
-          name: 'stick fore and aft',
+          name: 'stick',
+          does: 'goes fore and aft',
           kind: 'turn',
           at: STICK,
           axis: RIGHT,
@@ -321,7 +323,8 @@ export default machineFrom({
         },
         {
           id: 'stickSide',
-          name: 'stick to the side',
+          name: 'stick',
+          does: 'goes from side to side',
           kind: 'turn',
           at: STICK,
           axis: AHEAD,

@@ -97,7 +97,8 @@ export default machineFrom({
       moving: [
         {
           id: 'dip',
-          name: 'paddle dipping',
+          name: 'paddle',
+          does: 'dips',
           kind: 'turn',
           at: SHAFT,
           axis: AHEAD,
@@ -108,7 +109,8 @@ export default machineFrom({
         {
           id: 'sweep',
           swung: true,
-          name: 'paddle sweeping',
+          name: 'paddle',
+          does: 'sweeps',
           kind: 'turn',
           at: SHAFT,
           axis: [0, 1, 0],

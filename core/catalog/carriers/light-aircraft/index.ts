@@ -295,7 +295,8 @@ export default machineFrom({
         },
         {
           id: 'yokeFore',
-          name: 'yoke fore and aft',
+          name: 'yoke',
+          does: 'goes in and out',
           kind: 'slide',
           at: YOKE,
           axis: AHEAD,
@@ -305,7 +306,7 @@ export default machineFrom({
         },
         {
           id: 'yoke',
-          name: 'yoke turned',
+          name: 'yoke',
           kind: 'turn',
           at: YOKE,
           axis: AHEAD,

@@ -169,7 +169,8 @@ export default machineFrom({
       moving: [
         {
           id: 'deck',
-          name: 'deck leaning on its trucks',
+          name: 'deck',
+          does: 'leans on its trucks',
           kind: 'turn',
           at: [0, bottom - 0.02, 0],
           axis: AHEAD,

@@ -141,7 +141,8 @@ export default machineFrom({
         },
         {
           id: 'forkTravel',
-          name: 'fork travel',
+          name: 'fork',
+          does: 'goes in',
           kind: 'slide',
           at: G.frontAxle,
           axis: G.steerUp,

@@ -109,7 +109,8 @@ const STANCES: readonly (BlueprintStance & { readonly stood: Stood })[] = [
 
 const leg = (side: 'right' | 'left'): MovingPart => ({
   id: `${side}Leg`,
-  name: `${side} ski, drawn up or pushed down`,
+  name: `${side} ski`,
+  does: 'is drawn up or pushed down',
   kind: 'slide',
   at: [0, 0, 0],
   axis: UP,
@@ -121,10 +122,21 @@ const leg = (side: 'right' | 'left'): MovingPart => ({
 const moving: readonly MovingPart[] = [
   leg('right'),
   leg('left'),
-  { id: 'lift', name: 'poles, raised', kind: 'slide', at: TOP, axis: UP, low: -0.4, high: 0.3, source: practice },
+  {
+    id: 'lift',
+    name: 'poles',
+    does: 'go up and down',
+    kind: 'slide',
+    at: TOP,
+    axis: UP,
+    low: -0.4,
+    high: 0.3,
+    source: practice,
+  },
   {
     id: 'reach',
-    name: 'poles, held out',
+    name: 'poles',
+    does: 'go out and in',
     kind: 'slide',
     at: TOP,
     axis: AHEAD,
@@ -135,7 +147,8 @@ const moving: readonly MovingPart[] = [
   },
   {
     id: 'swing',
-    name: 'poles, swinging',
+    name: 'poles',
+    does: 'swing',
     kind: 'turn',
     at: TOP,
     axis: RIGHT,
@@ -146,7 +159,8 @@ const moving: readonly MovingPart[] = [
   },
   {
     id: 'cross',
-    name: 'right pole, drawn in or handed over',
+    name: 'right pole',
+    does: 'is drawn in or handed over',
     kind: 'slide',
     at: TOP,
     axis: RIGHT,
@@ -157,7 +171,8 @@ const moving: readonly MovingPart[] = [
   },
   {
     id: 'inward',
-    name: 'left pole, drawn in',
+    name: 'left pole',
+    does: 'is drawn in',
     kind: 'slide',
     at: TOP,
     axis: RIGHT,

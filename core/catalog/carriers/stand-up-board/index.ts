@@ -126,7 +126,8 @@ export default machineFrom({
         {
           id: 'stroke',
           swung: true,
-          name: 'paddle through the stroke',
+          name: 'paddle',
+          does: 'goes through its stroke',
           kind: 'turn',
           at: lift(LOWER),
           axis: [0, 0, 1],

@@ -181,7 +181,8 @@ export function openBuggy({
           ...wheels.moving,
           {
             id: 'suspensionTravel',
-            name: 'suspension travel',
+            name: 'suspension',
+            does: 'works',
             kind: 'slide',
             at: [0, r, 0],
             axis: [0, 1, 0],

@@ -252,7 +252,8 @@ export const trailBike = ({
       },
       {
         id: 'forkTravel',
-        name: 'fork travel',
+        name: 'fork',
+        does: 'goes in',
         kind: 'slide',
         at: g.frontAxle,
         axis: g.steerUp,

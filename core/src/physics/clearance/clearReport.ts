@@ -14,6 +14,7 @@ import type { RiderZone } from '../../posing/rig/riderZone';
 import { spotZone } from '../../posing/rig/spotZone';
 import { poseStrut, type StrutPose } from '../../posing/strut/kinematics';
 import { ownParts } from '../../posing/strut/ownParts';
+import { shelterIn } from '../../posing/scene/shelter';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { SetUp } from '../../words/setUp/setUp';
@@ -107,9 +108,9 @@ export const wornOffM = ({ base }: ResolvedSetUp, pose: StrutPose, worn: boolean
 /** Among plants is what is worn on a foot lower than this over the ground, metres. Common practice, no source. */
 export const PLANTS_M = 0.6;
 
-/** How high over the ground a foot wears it where plants catch it, metres; null where none do. */
+/** How high over the ground a foot wears it where plants catch it, metres; null where none do: in a car as little as on water. */
 export const wornLow = (zone: RiderZone | null, machine: MachineDefinition, heightM: number): number | null =>
-  zone === 'foot' && overLand(machine) && heightM < PLANTS_M ? heightM : null;
+  zone === 'foot' && overLand(machine) && machine.family !== 'car' && heightM < PLANTS_M ? heightM : null;
 
 export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion): ClearReport {
   const resolved = resolveSetUp(rig, setUp);
@@ -119,13 +120,14 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
   const pose = poseStrut(resolved, setUpRig, action);
   const points = ownPoints(resolved, pose);
   const near = approaches(rig, resolved);
-  const turning = nearestTurning(near);
   const others = action.parts.filter((p) => p.group !== 'subject');
   const zone = spotZone(rig, resolved.placed.spot);
   const onHead = headPartIds(rig);
   const headTop = highest(action, (id) => /^(head|helmet)/.test(id));
   const top = Math.max(...points.map((p) => p[1]));
   const camera = pose.worldFromBody.position;
+  // Between a cabin and what turns outside of it are its walls.
+  const turning = shelterIn(rig, resolved, action, camera) === 'closed' ? null : nearestTurning(near);
   const heights = machine.stances
     .filter((s) => s.share > 0)
     .map(({ id }) => {

@@ -80,7 +80,7 @@ describe('heads and bars', () => {
 
   it('a wheel that comes up with the fork comes near what is on the fork', () => {
     const { rig, setUp } = shakeAt('motorcycle', 'fork-leg');
-    const slides = approaches(rig, resolveSetUp(rig, setUp)).filter((a) => a.sweeping?.verb === 'slides');
+    const slides = approaches(rig, resolveSetUp(rig, setUp)).filter((a) => a.sweeping?.verb === 'goes in');
     expect(slides.map((a) => a.partName).join()).toMatch(/front (tyre|rim)/);
     for (const { sweeping } of slides) expect(sweeping!.path.length).toBeGreaterThan(5);
   });

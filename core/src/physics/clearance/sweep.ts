@@ -5,8 +5,10 @@ import type { PosedPart } from '../../words/carrier/posedPart';
 /** Something that moves over a range while the rest stays: bars turning, a fork going in, a head looking down. */
 export interface Sweep {
   readonly name: string;
-  /** How it moves, as a verb: turns, slides, looks about. */
+  /** How it moves, as a verb after its name: turns, slides, looks about. */
   readonly verb: string;
+  /** Goes about an axis of the machine, all round or to and fro. */
+  readonly turns?: boolean;
   /** Turns all the way round: a wheel, a propeller, a rotor. */
   readonly wholeTurn: boolean;
   /** Never under way: a canopy that is opened. */

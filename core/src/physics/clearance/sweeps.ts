@@ -5,6 +5,7 @@ import { turnAbout } from '../../posing/building/assembly';
 import type { MovingPart } from '../../words/carrier/movingPart';
 import type { PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
+import { agree } from '../../words/carrier/inSentences';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { wornOn } from '../../posing/rig/spotZone';
 import type { PosedPart } from '../../words/carrier/posedPart';
@@ -44,7 +45,7 @@ function runningSweep(rig: PosedRig): readonly Sweep[] {
       ...FROM_SET_UP,
       rig,
       name: running.name,
-      verb: 'runs',
+      verb: agree(running.name, 'runs', 'run'),
       wholeTurn: true,
       own: null,
       moves: (part) => part.runs === true,
@@ -59,7 +60,7 @@ const onArm = (partId: string): boolean => /^(hand|forearm|upperArm)/.test(partI
 const FROM_SET_UP = { stanceName: 'Set-up' } as const;
 
 function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: PosedRig): Sweep {
-  const { at, axis, low, high, id, name, kind, steered, onlyAtRest = false } = moving;
+  const { at, axis, low, high, id, name, kind, does, steered, onlyAtRest = false } = moving;
   /** Whatever hangs on a moving part moves with it. */
   const movesWith = (on: string | undefined): boolean =>
     on !== undefined && (on === id || movesWith(all.find((m) => m.id === on)?.on));
@@ -69,7 +70,8 @@ function machineSweep(moving: MovingPart, all: readonly MovingPart[], rig: Posed
     ...FROM_SET_UP,
     rig,
     name,
-    verb: kind === 'turn' ? 'turns' : 'slides',
+    verb: does ?? (kind === 'turn' ? agree(name, 'turns', 'turn') : agree(name, 'slides', 'slide')),
+    turns: kind === 'turn',
     wholeTurn: kind === 'turn' && high - low >= 360 && !steered,
     onlyAtRest,
     own: null,

@@ -37,7 +37,7 @@ it('Frame names what crosses with the angle, as a watch where it takes much of t
     )!;
   expect(said('road-bike')).toMatchObject({ verdict: 'watch' });
   expect(said('road-bike').because).toMatch(
-    /as the handlebar and fork turns there cross the picture: handlebar from about \d+° on/,
+    /across the picture as the handlebar and fork turn: handlebar from about \d+° on/,
   );
   expect(said('mountain-bike').because).toContain('cables straight on already');
 });

@@ -12,7 +12,7 @@ import { sweepsOf } from './sweeps';
 /** A part that a turn of bars, a wheel or a boom brings across the picture. */
 export interface TurnedIn {
   readonly partName: string;
-  /** What turns. */
+  /** What turns, and how it is said of it: the handlebar and fork turn. */
   readonly by: string;
   /** From how far on it shows, either way, degrees; coarse, as the turn is gone through in steps. */
   readonly fromDeg: number;
@@ -35,8 +35,8 @@ export function turnedIntoPicture(spec: RigSpec, resolved: ResolvedSetUp, action
   const { partId } = resolved.placed.spot;
   const carrier = rig.byId.get(partId);
   const turns = sweepsOf(spec, rig, partId).filter(
-    ({ verb, wholeTurn, onlyAtRest, own, gone, moves }) =>
-      verb === 'turns' && !wholeTurn && !onlyAtRest && own === null && gone && !(carrier && moves(carrier)),
+    ({ turns, wholeTurn, onlyAtRest, own, gone, moves }) =>
+      turns && !wholeTurn && !onlyAtRest && own === null && gone && !(carrier && moves(carrier)),
   );
   if (turns.length === 0) return [];
   const { worldFromCamera } = poseStrut(resolved, poseRig(spec, SET_UP_STANCE_ID), rig);
@@ -51,13 +51,13 @@ export function turnedIntoPicture(spec: RigSpec, resolved: ResolvedSetUp, action
   };
   const straight = sharesOf(seen);
   return turns
-    .flatMap(({ name, moves, steps, gone }) => {
+    .flatMap(({ name, verb, moves, steps, gone }) => {
       const turning = seen.flatMap((part, i) => (part.group === 'machine' && moves(part) ? [i] : []));
       const found = new Map<number, TurnedIn>();
       // A cable between bars and frame that is seen already swings across.
       for (const [i, { bends, group, name: partName }] of seen.entries())
         if (bends && group === 'machine' && straight[i]! >= NOTICED)
-          found.set(i, { partName, by: name, fromDeg: 0, share: straight[i]! });
+          found.set(i, { partName, by: `${name} ${verb}`, fromDeg: 0, share: straight[i]! });
       for (const [n, step] of steps.entries()) {
         if (n % EVERY !== 0 || turning.length === 0) continue;
         const turned = seen.map((part, i) =>
@@ -69,7 +69,7 @@ export function turnedIntoPicture(spec: RigSpec, resolved: ResolvedSetUp, action
           const known = found.get(i);
           found.set(i, {
             partName: seen[i]!.name,
-            by: name,
+            by: `${name} ${verb}`,
             fromDeg: Math.min(known?.fromDeg ?? Infinity, Math.abs(gone![n]!)),
             share: Math.max(known?.share ?? 0, shares[i]!),
           });

@@ -176,7 +176,7 @@ describe('sound', () => {
       engineDb: null,
       speedMps: 6,
       fromGroundM: 1.5,
-      sheltered: false,
+      closed: false,
     };
     const over = (change: Partial<SoundAt>) => heardAt({ ...chin, ...change }).overDb!;
     expect(over({})).toBeGreaterThan(6);

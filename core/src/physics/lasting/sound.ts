@@ -49,8 +49,8 @@ export interface SoundAt {
   readonly engineDb: number | null;
   readonly speedMps: number;
   readonly fromGroundM: number;
-  /** Inside glass and panels. */
-  readonly sheltered: boolean;
+  /** Glass and panels all round. */
+  readonly closed: boolean;
 }
 
 /** What panels and glass keep out, dB. Estimate 15 to 30. */
@@ -62,7 +62,7 @@ export function heardAt(s: SoundAt): Heard {
   const wind = Math.max(0, windDb(s.airMps, s.foam) - 2 * s.muffledDb);
   const rolling =
     levelAt(ROLLING.db + 30 * Math.log10(Math.max(0.3, s.speedMps) / ROLLING.atMps), s.fromGroundM) -
-    (s.sheltered ? PANELS_DB : 0) -
+    (s.closed ? PANELS_DB : 0) -
     s.muffledDb;
   const voice =
     s.mouthM === null ? null : levelAt(VOICE_DB_1M, s.mouthM) - (s.helmetClosed ? HELMET_TAKES_DB : 0) - s.muffledDb;

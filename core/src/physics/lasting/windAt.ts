@@ -14,7 +14,7 @@ const UPWIND: readonly Vec3[] = [
 /** So far upwind something still shelters. Common practice: a few times its own size. */
 const SHELTERS_M = 1;
 /** Of the wind that is left where all of it meets something: eddies. Estimate 0.15 to 0.4. */
-const EDDIES = 0.25;
+export const EDDIES = 0.25;
 
 /** Share of the wind that blows at a place: 1 in the open, a quarter in the lee. */
 export function windShare(rig: PosedRig, at: Vec3): number {

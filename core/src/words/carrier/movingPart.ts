@@ -6,6 +6,8 @@ export interface MovingPart {
   readonly id: string;
   readonly name: string;
   readonly kind: 'turn' | 'slide';
+  /** What it does, as a verb after its name, where that is neither turning nor sliding: dips, is steered. */
+  readonly does?: string;
   /** A point on the axis and its unit direction, machine frame, everything at zero. */
   readonly at: Vec3;
   readonly axis: Vec3;

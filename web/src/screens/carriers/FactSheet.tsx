@@ -68,7 +68,10 @@ export function FactSheet({ machine }: { machine: MachineDefinition }) {
           <ul className="text-[0.93rem]">
             {moving.map((m) => (
               <li key={m.id} className="flex justify-between gap-3 border-b border-hair py-0.5">
-                <span>{m.name}</span>
+                <span>
+                  {m.name}
+                  {m.does && <span className="text-ink-2"> {m.does}</span>}
+                </span>
                 <span className="reading whitespace-nowrap">
                   {m.high - m.low >= 360 && m.kind === 'turn'
                     ? 'turns round'

@@ -174,7 +174,10 @@ function ApproachList({ approaches }: { approaches: readonly Approach[] }) {
   return (
     <ul className="text-[0.93rem]">
       {approaches.slice(0, NEAREST_SHOWN).map((a) => (
-        <li key={a.partId} className="flex justify-between gap-2 border-b border-hair leading-snug">
+        <li
+          key={[a.partId, a.sweeping?.name, a.sweeping?.verb].join()}
+          className="flex justify-between gap-2 border-b border-hair leading-snug"
+        >
           <span className="min-w-0">
             {a.partName}
             <span className="text-ink-2">

@@ -11,6 +11,7 @@ import { onSpine } from '../../../physics/clearance/onSpine';
 import { turningNear } from '../../../physics/clearance/turningNear';
 import type { Sightlines } from '../../../physics/framing/sightlines';
 import { chainJoints, poseStrut } from '../../../posing/strut/kinematics';
+import { agree } from '../../../words/carrier/inSentences';
 import { findingsOf, type Verdict, worseOf } from '../../../words/check/result';
 import type { Rejection } from '../../check/candidate';
 import type { Judged, SearchTerm } from '../../check/check';
@@ -59,7 +60,7 @@ export const clearTerm: SearchTerm = {
     return (
       near && {
         check: 'clear',
-        because: `the ${near.partName} turns ${Math.round(near.distanceM * 1000)} mm away and would meet camera or strut`,
+        because: `the ${near.partName} ${agree(near.partName, 'turns', 'turn')} ${Math.round(near.distanceM * 1000)} mm away and would meet camera or strut`,
         mend: 'another place, away from what turns',
       }
     );
@@ -113,7 +114,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
     verdict = contactVerdict(beside);
     if (verdict === 'stop')
       return reject(
-        `${near.partName} comes at the lens in ${near.stanceName.toLowerCase()}`,
+        `${near.partName} ${agree(near.partName, 'comes', 'come')} at the lens in ${near.stanceName.toLowerCase()}`,
         'another place, or farther out',
       );
   }
@@ -232,8 +233,8 @@ function clearing(at: {
     at.nearM === null
       ? 'nothing that moves comes near'
       : at.nearM < STRIKES_M
-        ? `${at.nearName} touches it`
-        : `${at.nearName} comes within ${millimetres(at.nearM)}`;
+        ? `${at.nearName} ${agree(at.nearName, 'touches', 'touch')} it`
+        : `${at.nearName} ${agree(at.nearName, 'comes', 'come')} within ${millimetres(at.nearM)}`;
   // What costs most is told.
   const { text } = [
     { takes: 0.5 * (1 - room), text: comesNear },

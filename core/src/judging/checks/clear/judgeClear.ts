@@ -2,6 +2,7 @@ import { PLANTS_M, type ClearReport } from '../../../physics/clearance/clearRepo
 import { HEARD_WITHIN_M } from '../../../physics/clearance/noticed';
 import type { Approach } from '../../../physics/clearance/strikes';
 import type { CarrierFamily } from '../../../words/carrier/machine';
+import { agree, inARow } from '../../../words/carrier/inSentences';
 import { longPoleFinding } from './longPoleFinding';
 import { millimetres } from './millimetres';
 import { tetherFindings } from './tetherFindings';
@@ -67,7 +68,11 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
     const { distanceM: d, partName, sweeping, stanceName } = near;
     const met = contactVerdict(near);
     const verdict = met === 'stop' ? atWorst : met;
-    const meets = brushes(near) ? 'brushes' : d < TOUCHES_M ? 'touches' : 'strikes';
+    const meets = brushes(near)
+      ? agree(partName, 'brushes', 'brush')
+      : d < TOUCHES_M
+        ? agree(partName, 'touches', 'touch')
+        : agree(partName, 'strikes', 'strike');
     const how = sweeping ? `as the ${sweeping.name} ${sweeping.verb}` : `in ${stanceName.toLowerCase()}`;
     add(
       id,
@@ -76,7 +81,7 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       d,
       'm',
       [NEAR_M, null],
-      `${partName} ${d < STRIKES_M ? `${meets} camera or strut` : `comes within ${millimetres(d)} of camera or strut`} ${how}`,
+      `${partName} ${d < STRIKES_M ? `${meets} camera or strut` : `${agree(partName, 'comes', 'come')} within ${millimetres(d)} of camera or strut`} ${how}`,
       verdict === 'good'
         ? null
         : sweeping?.own === 'legs'
@@ -120,6 +125,7 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
   // Named it is judged as it is; the camera as it is mounted is still kept off what turns.
   if (report.turning && (!report.tethered || report.turning.distanceM < NEAR_M)) {
     const { partName, distanceM, neededM, tetherM, anchors } = report.turning;
+    const turns = agree(partName, 'turns', 'turn');
     add(
       'tether',
       'tether beside what turns',
@@ -128,8 +134,8 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       'm',
       [neededM, null],
       tetherM === null
-        ? `the ${partName} turns ${millimetres(distanceM)} away: a loop would be wound up; ${anchors.length > 0 ? `a tie of 20 to 40 mm to the ${anchors[0]!}, or ` : ''}no tether and two fastenings that hold each by itself`
-        : `the ${partName} turns ${millimetres(distanceM)} away: a tether of at most ${millimetres(tetherM)}`,
+        ? `the ${partName} ${turns} ${millimetres(distanceM)} away: a loop would be wound up; ${anchors.length > 0 ? `a tie of 20 to 40 mm to the ${anchors[0]!}, or ` : ''}no tether and two fastenings that hold each by itself`
+        : `the ${partName} ${turns} ${millimetres(distanceM)} away: a tether of at most ${millimetres(tetherM)}`,
       tetherM === null ? 'two independent fastenings, or a place away from what turns' : null,
     );
   }
@@ -143,7 +149,7 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       report.aboveHeadM,
       'm',
       [null, ABOVE_HEAD_M],
-      `it stands ${millimetres(report.aboveHeadM)} over the head, ${report.topM.toFixed(2)} m over the ground${verdict === 'watch' ? ': branches, and duck by so much more' : ''}`,
+      `it stands ${millimetres(Math.abs(report.aboveHeadM))} ${report.aboveHeadM < 0 ? 'under the top of' : 'over'} the head, ${report.topM.toFixed(2)} m over the ground${verdict === 'watch' ? ': branches, and duck by so much more' : ''}`,
     );
   }
   if (report.besideHeadM !== null && report.topM !== null && report.besideHeadM > 0) {
@@ -232,7 +238,7 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       report.wornLowM,
       'm',
       [PLANTS_M, null],
-      `worn ${millimetres(report.wornLowM)} over the ground, plants rip it out: take it off after the take`,
+      `worn ${millimetres(report.wornLowM)} over the ground, where plants rip it out: take it off after the take`,
     );
   }
   if (report.sight) {
@@ -266,8 +272,8 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       '%',
       [null, bears.watch * 100],
       hidden.length > 0
-        ? `it hides ${hidden.map((w) => `${Math.ceil(w.hiddenShare * 100)} % of the ${w.name}`).join(', ')} from the eyes`
-        : `it leaves ${report.watched.map((w) => `the ${w.name}`).join(', ')} in sight`,
+        ? `it hides ${inARow(hidden.map((w) => `${Math.ceil(w.hiddenShare * 100)} % of the ${w.name}`))} from the eyes`
+        : `it leaves ${inARow(report.watched.map((w) => `the ${w.name}`))} in sight`,
       verdict === 'good' ? null : 'beside or below what is looked at, or a shorter strut',
     );
   }

@@ -1,8 +1,10 @@
 import type { PartInFrame } from '../../../physics/framing/measureFrame';
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
+import { agree } from '../../../words/carrier/inSentences';
 import type { Finding } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
 import { MAIN_WEIGHT, MISSED } from './limits';
+import { percentText } from './percentText';
 import { counts } from './wants';
 
 /** What the shot is about is lost when it lies nearer than this share of the closest focus. Estimate 0.5 to 0.8. */
@@ -39,31 +41,53 @@ const farIsSoft = ({ resolved }: FramedSetUp, { wants }: IntentDefinition): bool
       share[0] > 0 && weight >= FAR_WEIGHT && BEHIND.some((group) => of.groups?.includes(group)),
   );
 
+/** So much of a picture may be soft for being too near the lens before it is looked at: an elbow, a strap, the strut. Estimate 0.05 to 0.2. */
+export const SOFT_NOTICED = 0.1;
+
+/** What is seen in the blur before the closest focus. */
+const tooNear = ({ resolved: { camera } }: FramedSetUp, { measures }: StanceFrame): readonly PartInFrame[] =>
+  measures.parts.filter(({ nearestM }) => nearestM < camera.closestFocusM.value * BLURRED);
+
+/** Share of the picture that is soft for being too near the lens. */
+export const softShare = (framed: FramedSetUp, action: StanceFrame): number =>
+  tooNear(framed, action).reduce((sum, { share }) => sum + share, 0);
+
+const greatest = (parts: readonly PartInFrame[]): PartInFrame | null =>
+  parts.reduce<PartInFrame | null>((most, part) => (most && most.share >= part.share ? most : part), null);
+
 export function focusFinding(framed: FramedSetUp, intent: IntentDefinition, action: StanceFrame): Finding | null {
   const { nearest } = action.measures;
   if (!nearest) return null;
   const { closestFocusM, sharpToM } = framed.resolved.camera;
   const closest = closestFocusM.value;
   const sharp = sharpShare(framed, intent, action) >= MISSED;
-  const spoilt = sharp ? [] : mainParts(framed, intent, action).filter((part) => isBlurred(framed, part));
-  const told = spoilt.reduce<PartInFrame | null>(
-    (most, part) => (most && most.share >= part.share ? most : part),
-    null,
-  );
+  const told = sharp ? null : greatest(mainParts(framed, intent, action).filter((part) => isBlurred(framed, part)));
   if (sharpToM !== undefined && farIsSoft(framed, intent)) return farFinding(sharpToM, null);
   if (sharpToM !== undefined && told && told.nearestM > sharpToM) return farFinding(sharpToM, told);
-  const near = nearest.distanceM < closest;
-  const distanceM = told?.nearestM ?? nearest.distanceM;
+  const from = `the lens is sharp from about ${closest.toFixed(2)} m${sharpToM === undefined ? '' : ` to ${sharpToM.toFixed(2)} m and soft beyond`} (an estimate)`;
+  const finding = { id: 'focus', label: 'closest focus', mend: null };
+  if (told)
+    return {
+      ...finding,
+      verdict: 'stop',
+      value: told.nearestM,
+      unit: 'm',
+      limit: [closest, null],
+      margin: told.nearestM - closest,
+      because: `the ${told.name} at ${told.nearestM.toFixed(2)} m ${agree(told.name, 'is', 'are')} blurred; ${from}`,
+    };
+  const most = greatest(tooNear(framed, action));
+  const soft = softShare(framed, action);
   return {
-    id: 'focus',
-    label: 'closest focus',
-    verdict: !sharp ? 'stop' : near ? 'watch' : 'good',
-    value: distanceM,
-    unit: 'm',
-    limit: [closest, null],
-    margin: distanceM - closest,
-    because: `${told ? `the ${told.name} at ${distanceM.toFixed(2)} m is blurred` : `the nearest thing is the ${nearest.name} at ${distanceM.toFixed(2)} m`}; the lens is sharp from about ${closest.toFixed(2)} m${sharpToM === undefined ? '' : ` to ${sharpToM.toFixed(2)} m and soft beyond`} (an estimate)`,
-    mend: null,
+    ...finding,
+    verdict: soft > SOFT_NOTICED ? 'watch' : 'good',
+    value: soft * 100,
+    unit: '%',
+    limit: [null, SOFT_NOTICED * 100],
+    margin: (SOFT_NOTICED - soft) * 100,
+    because: most
+      ? `soft, as it is too near: ${percentText(soft)} of the picture, most of it the ${most.name} at ${most.nearestM.toFixed(2)} m; ${from}`
+      : `the nearest thing is the ${nearest.name} at ${nearest.distanceM.toFixed(2)} m; ${from}`,
   };
 }
 

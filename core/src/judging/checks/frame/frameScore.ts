@@ -1,7 +1,7 @@
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import { rangeMargin } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
-import { sharpShare } from './focus';
+import { sharpShare, softShare } from './focus';
 import { ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { overShoulderMet } from './overShoulder';
 import { craftSeen, faceSeen } from './viewpoint';
@@ -67,8 +67,6 @@ function gimbalKept({ stances }: FramedSetUp): number {
   return 1 - 0.5 * Math.min(1, out);
 }
 
-/** Something nearer than the closest focus is blurred: down to four fifths where it almost touches the lens. */
-function sharpFrom({ resolved }: FramedSetUp, { measures: { nearest } }: StanceFrame): number {
-  const closest = resolved.camera.closestFocusM.value;
-  return nearest && nearest.distanceM < closest ? 0.8 + (0.2 * nearest.distanceM) / closest : 1;
-}
+/** What is too near to be sharp costs by what it takes of the picture: a fifth where that is a quarter of it and more. */
+const sharpFrom = (framed: FramedSetUp, action: StanceFrame): number =>
+  1 - 0.2 * Math.min(1, softShare(framed, action) / 0.25);

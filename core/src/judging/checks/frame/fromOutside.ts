@@ -1,4 +1,4 @@
-import { isSheltered, shelteredIn } from '../../../posing/scene/shelter';
+import { shelterAt, shelteredIn } from '../../../posing/scene/shelter';
 import type { PosedRig } from '../../../posing/rig/poseRig';
 import type { Finding } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
@@ -10,7 +10,7 @@ function sitsInside(rig: PosedRig): boolean {
   const known = shutIn.get(rig);
   if (known !== undefined) return known;
   const head = rig.byId.get('head');
-  const made = head !== undefined && isSheltered(rig, head.worldFromPart.position);
+  const made = head !== undefined && shelterAt(rig, head.worldFromPart.position) === 'closed';
   shutIn.set(rig, made);
   return made;
 }

@@ -11,6 +11,7 @@ import { judgeFrame } from './judgeFrame';
 import { measureWant } from './wants';
 
 const real = frameSetUp(bikeRig(), plainAt('chest', 45), 'crouch', 16);
+const partSeen = real.stances[0]!.measures.parts[0]!;
 const nothing: FrameShares = { way: 0, ground: 0, sky: 0, hands: 0, machine: 0, rider: 0, face: 0, subject: 0, own: 0 };
 
 /** A framed set-up whose every riding stance shows the same. */
@@ -168,14 +169,22 @@ describe('other findings', () => {
     [20, 'stop'],
   ] as const)('a horizon leaning %f° is %s', (roll, verdict) => expect(rolled(roll).verdict).toBe(verdict));
 
-  it('something nearer than the closest focus is named', () => {
-    const near = finding(
-      showing({ shares: nothing, nearest: { name: 'stem', distanceM: 0.1 } }),
-      intent({ wants: [] }),
-      'focus',
-    );
-    expect(near.verdict).toBe('watch');
-    expect(near.because).toMatch(/stem at 0.10 m/);
+  it('what is too near to be sharp is named, and counts by what it takes of the picture', () => {
+    const near = (share: number, nearestM: number) =>
+      finding(
+        showing({
+          shares: nothing,
+          nearest: { name: 'stem', distanceM: nearestM },
+          parts: [{ ...partSeen, name: 'stem', share, nearestM }],
+        }),
+        intent({ wants: [] }),
+        'focus',
+      );
+    expect(near(0.3, 0.1)).toMatchObject({ verdict: 'watch', unit: '%' });
+    expect(near(0.3, 0.1).because).toMatch(/30 % of the picture, most of it the stem at 0.10 m/);
+    expect(near(0.02, 0.1)).toMatchObject({ verdict: 'good' });
+    expect(near(0.02, 0.1).because).toMatch(/2.0 % of the picture, most of it the stem at 0.10 m/);
+    expect(near(0.3, 1).because).toMatch(/the nearest thing is the stem at 1.00 m/);
   });
 
   it('a head is never low, however near the ground: what a boot may do there is stopped on a helmet', () => {

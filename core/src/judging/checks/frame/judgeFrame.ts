@@ -11,9 +11,11 @@ import {
   type Verdict,
 } from '../../../words/check/result';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
+import { inARow } from '../../../words/carrier/inSentences';
 import { focusFinding } from './focus';
 import { MISSED } from './limits';
 import { overShoulderFindings } from './overShoulder';
+import { percentText } from './percentText';
 import { seamFinding } from './seam';
 import { craftSeen, faceSeen } from './viewpoint';
 import { cutParts, measureWant, nearestOf, wantsHere } from './wants';
@@ -57,7 +59,7 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
   }
   if (want.whole && verdict === 'good' && action && cutParts(want, action.stance.measures, framed.working).length > 0) {
     verdict = 'watch';
-    place += `; cut off at the edge: ${cutParts(want, action.stance.measures, framed.working).join(', ')}`;
+    place += `; cut off at the edge: ${inARow(cutParts(want, action.stance.measures, framed.working))}`;
   }
   const face = want.faceOn && action ? faceSeen(action.stance) : null;
   if (face && action) {
@@ -79,8 +81,15 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
     for (const because of craft.because) place += `; ${because} in ${action.stance.name.toLowerCase()}`;
   }
   const whole = !craft || craft.because.length === 0;
-  const held = face?.because ? 'a poor view' : whole ? 'enough' : 'not the whole';
-  const how = share < want.share[0] ? 'too little' : share > want.share[1] ? 'too much' : held;
+  const held = face?.because
+    ? 'a poor view of'
+    : !whole
+      ? 'not the whole of'
+      : want.share[0] > 0
+        ? 'enough of'
+        : 'little enough of';
+  const how = share < want.share[0] ? 'too little of' : share > want.share[1] ? 'too much of' : held;
+  const none = share === 0 && worst.share === 0 && want.share[0] === 0;
   return {
     id: want.id,
     label: want.label,
@@ -89,13 +98,12 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
     unit: '%',
     limit: [want.share[0] > 0 ? percent(want.share[0]) : null, percent(want.share[1])],
     margin: percent(rangeMargin(share, want.share)),
-    because: `${how} of ${want.label}: ${percentText(share)} of the picture over the ride, ${percentText(worst.share)} in ${worst.stance.name.toLowerCase()}${place}`,
+    because: none
+      ? `not in the picture, as wanted${place}`
+      : `${how} ${want.label}: ${percentText(share)} of the picture over the ride, ${percentText(worst.share)} in ${worst.stance.name.toLowerCase()}${place}`,
     mend: null,
   };
 }
-
-const percentText = (share: number): string =>
-  `${share < 0.0995 && share > 0 ? (share * 100).toFixed(1) : Math.round(share * 100)} %`;
 
 const tiltMend = ({ setUp }: ResolvedSetUp, solvedTiltDeg: number | null): Mend | null => {
   if (solvedTiltDeg === null) return null;

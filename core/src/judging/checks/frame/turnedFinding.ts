@@ -30,9 +30,7 @@ export function turnedFinding(
     unit: '%',
     limit: [null, CROSSES * 100],
     margin: (CROSSES - most.share) * 100,
-    because: `as the ${most.by.toLowerCase()} turns there cross the picture: ${named.join('; ')}`,
-    mend: crosses
-      ? { text: `a place that goes along as the ${most.by.toLowerCase()} turns, or lies away from it` }
-      : null,
+    because: `across the picture as the ${most.by.toLowerCase()}: ${named.join('; ')}`,
+    mend: crosses ? { text: `a place that goes along as the ${most.by.toLowerCase()}, or lies away from there` } : null,
   };
 }

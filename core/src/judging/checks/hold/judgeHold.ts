@@ -153,9 +153,7 @@ const TETHER_MARGIN = 1.5;
 function interfaceFinding({ name, worst, margin, weakMargin }: HeldInterface): Finding {
   const verdict = verdictOf(margin);
   const weak =
-    verdictOf(weakMargin) === verdict
-      ? ''
-      : `; in one of ten cases of what its figures may be ${verdictOf(weakMargin)}`;
+    verdictOf(weakMargin) === verdict ? '' : `; ${verdictOf(weakMargin)} in the worst tenth of what its figures may be`;
   return {
     id: `hold-${name}`,
     label: name,

@@ -12,12 +12,12 @@ const STONES_M = 0.6;
 
 /** A camera made for the hand, where what is made for the outside is knocked about: the same that does not bear more than splashes has no shell either. */
 export function knockFinding(
-  { sheltered }: Pick<LastFound, 'sheltered'>,
+  { shelter }: Pick<LastFound, 'shelter'>,
   { resolved, zone, machine, carrier, pose }: ShotScene,
 ): Finding | null {
   const { camera } = resolved;
   const made = camera.housing !== undefined || !['none', 'splashes'].includes(camera.lasting.water);
-  if (made || sheltered || machine.passing !== undefined) return null;
+  if (made || shelter !== 'open' || machine.passing !== undefined) return null;
   const low =
     zone === null &&
     overLand(machine) &&

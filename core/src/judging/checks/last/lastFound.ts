@@ -8,6 +8,7 @@ import { dewPointC } from '../../../physics/lasting/dew';
 import { lumpOf, minutesUntil, warming, type Warming } from '../../../physics/lasting/heat';
 import { onTheGlass, type Dirt } from '../../../physics/lasting/onTheGlass';
 import { powerPlan, type PowerPlan } from '../../../physics/lasting/powerPlan';
+import type { Shelter } from '../../../posing/scene/shelter';
 import type { Heard } from '../../../physics/lasting/sound';
 import { wheelsOf } from '../../../physics/lasting/wheels';
 import { sunWm2 } from '../../../physics/light/daylight';
@@ -70,7 +71,7 @@ export interface LastFound {
   readonly dirt: readonly Dirt[] | null;
   /** Minutes from one look at the lens to the next. */
   readonly lookMin: number;
-  readonly sheltered: boolean;
+  readonly shelter: Shelter;
 }
 
 /** More seldom than that nobody is told to look, minutes. */
@@ -105,11 +106,12 @@ export function lastFound(scene: ShotScene): LastFound {
   const use = question.use ?? {};
   const at = pose.worldFromCamera.position;
   const rider = riderFound(scene, false);
-  const { start, reach, sheltered, airMps, mouth, sound } = rider;
+  const { start, reach, shelter, airMps, mouth, sound } = rider;
+  const closed = shelter === 'closed';
 
   const sun = question.moment ? sunOf(question.moment).heightDeg : null;
   const sunny = sunWm2(ride.lightId, sun);
-  const behindGlass = sheltered && sunny > 100;
+  const behindGlass = closed && sunny > 100;
   const lump = lumpOf(camera);
   const takeS = question.seconds ?? intent.seconds;
   const power = powerPlan({
@@ -128,8 +130,8 @@ export function lastFound(scene: ShotScene): LastFound {
   const limitC = camera.lasting.tooHotC.value;
   // What runs through warms by all that it draws, what is started for a take by what it draws on the whole.
   const meanW = (power.neededWh * 60) / (power.recordMin + power.waitMin);
-  const onBody = sheltered ? sunny * THROUGH_GLASS : sunny;
-  const riding = warming(lump, meanW, { airC, airMps: sheltered ? CABIN_MPS : airMps, sunWm2: onBody });
+  const onBody = closed ? sunny * THROUGH_GLASS : sunny;
+  const riding = warming(lump, meanW, { airC, airMps: closed ? CABIN_MPS : airMps, sunWm2: onBody });
   const still = warming(lump, power.recordingW, { airC: stillAirC, airMps: 0, sunWm2: onBody });
 
   const humidityPct = ride.humidityPct ?? weatherOf(ride).humidityPct;
@@ -162,11 +164,12 @@ export function lastFound(scene: ShotScene): LastFound {
         windMps: ride.windMps,
       },
     );
-  const dirt = sheltered ? [] : look();
+  const dirt = shelter === 'open' ? look() : [];
   const perMinute = dirt.reduce((sum, d) => sum + d.perMinute, 0);
 
   const { densityKgM3 } = standardAir(ride.altitudeM);
-  const dragM2 = sheltered ? 0 : loadedPieces(resolved, pose).reduce((sum, piece) => sum + piece.dragAreaM2, 0);
+  const dragM2 =
+    shelter !== 'open' ? 0 : loadedPieces(resolved, pose).reduce((sum, piece) => sum + piece.dragAreaM2, 0);
   return {
     start,
     reach,
@@ -198,6 +201,6 @@ export function lastFound(scene: ShotScene): LastFound {
     },
     dirt,
     lookMin: perMinute > 0 ? Math.min(SELDOM_MIN, 1 / perMinute) : SELDOM_MIN,
-    sheltered,
+    shelter,
   };
 }

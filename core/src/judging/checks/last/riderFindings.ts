@@ -11,7 +11,7 @@ export const FELT = { effort: 0.02, glide: 0.5 } as const;
 /** Inside it is so loud that people wear headsets. */
 const LOUD_INSIDE_DB = 80;
 
-export function talkFinding({ sound, sheltered }: LastFound, { ask, question: { use } }: ShotScene): Finding | null {
+export function talkFinding({ sound, shelter }: LastFound, { ask, question: { use } }: ShotScene): Finding | null {
   if (!ask.talking || sound.overDb === null || sound.voiceDb === null) return null;
   const over = sound.overDb;
   const loudest =
@@ -39,7 +39,7 @@ export function talkFinding({ sound, sheltered }: LastFound, { ask, question: { 
       over >= UNDERSTOOD_DB.easily
         ? null
         : {
-            text: `${sheltered && sound.engineDb !== null && sound.engineDb > LOUD_INSIDE_DB ? 'the intercom by cable, or ' : ''}a recorder in the pocket with its microphone at the collar, and a clap to join them`,
+            text: `${shelter === 'closed' && sound.engineDb !== null && sound.engineDb > LOUD_INSIDE_DB ? 'the intercom by cable, or ' : ''}a recorder in the pocket with its microphone at the collar, and a clap to join them`,
           },
   };
 }

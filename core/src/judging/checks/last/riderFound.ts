@@ -3,9 +3,9 @@ import { meshBounds } from '../../../mathematics/geometry/mesh';
 import { transformPoint } from '../../../mathematics/geometry/pose';
 import { addScaled, distance, dot, mix, subtract, UP, type Vec3 } from '../../../mathematics/geometry/vec3';
 import { armReach } from '../../../physics/clearance/armReach';
-import { shelteredIn } from '../../../posing/scene/shelter';
+import { shelterIn, type Shelter } from '../../../posing/scene/shelter';
 import { heardAt, levelAt, PANELS_DB, type Heard } from '../../../physics/lasting/sound';
-import { windShare } from '../../../physics/lasting/windAt';
+import { EDDIES, windShare } from '../../../physics/lasting/windAt';
 import { bodySegments } from '../../../posing/body/segments';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import { HANDS, poseRig, type PosedRig } from '../../../posing/rig/poseRig';
@@ -28,7 +28,7 @@ export interface Reach {
 export interface RiderFound {
   readonly reach: Reach;
   readonly start: Start;
-  readonly sheltered: boolean;
+  readonly shelter: Shelter;
   /** Air past the camera, m/s. */
   readonly airMps: number;
   /** Null where nobody is on board. */
@@ -84,11 +84,11 @@ function middleOf(part: PosedPart): Vec3 {
 }
 
 /** Level of the engine at a place; null where there is none. */
-function engineDbAt({ noise }: MachineDefinition, rig: PosedRig, at: Vec3, sheltered: boolean): number | null {
+function engineDbAt({ noise }: MachineDefinition, rig: PosedRig, at: Vec3, closed: boolean): number | null {
   if (!noise) return null;
   const part = rig.byId.get(noise.partId);
   if (!part) return null;
-  if (sheltered) return noise.insideDb?.value ?? noise.db1m.value - PANELS_DB;
+  if (closed) return noise.insideDb?.value ?? noise.db1m.value - PANELS_DB;
   return levelAt(noise.db1m.value, Math.max(0.3, distance(middleOf(part), at)));
 }
 
@@ -105,9 +105,11 @@ export function riderFound(scene: ShotScene, rough: boolean): RiderFound {
   const use = question.use ?? {};
   const at = pose.worldFromCamera.position;
   const reach = reachOf(scene);
-  const sheltered = shelteredIn(question.rig, resolved, rig, at);
+  const shelter = shelterIn(question.rig, resolved, rig, at);
+  const closed = shelter === 'closed';
   const openMps = ride.speedMps + ride.windMps;
-  const airMps = sheltered ? 0 : openMps * (rough ? 1 : windShare(rig, at));
+  const share = (): number => (rough ? (shelter === 'open' ? 1 : EDDIES) : windShare(rig, at));
+  const airMps = closed ? 0 : openMps * share();
   const mouth = rig.body ? transformPoint(rig.body.head, MOUTH) : null;
   const foam = use.foam ?? ask.talking;
   const recorder = (use.recorder ?? false) && mouth !== null;
@@ -119,15 +121,15 @@ export function riderFound(scene: ShotScene, rough: boolean): RiderFound {
     muffledDb: recorder ? 0 : (resolved.camera.housing?.mufflesDb.value ?? 0),
     airMps: recorder ? openMps * COLLAR.windShare : airMps,
     foam: recorder || foam,
-    engineDb: engineDbAt(machine, rig, hears, sheltered),
+    engineDb: engineDbAt(machine, rig, hears, closed),
     speedMps: machine.world === 'air' ? 0 : ride.speedMps,
     fromGroundM: Math.min(FARTHEST_M, Math.max(0.1, dot(subtract(at, rig.ground.point), rig.ground.normal))),
-    sheltered,
+    closed,
   });
   return {
     reach,
     start: startOf(scene, reach),
-    sheltered,
+    shelter,
     airMps,
     mouth,
     sound,

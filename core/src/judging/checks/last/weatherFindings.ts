@@ -100,10 +100,10 @@ const SPRAY = BEARS.indexOf('rain');
 
 /** What water comes to a camera there, by what it must bear. */
 export function waterFinding(
-  { sheltered, lookMin, dirt }: Pick<LastFound, 'sheltered' | 'lookMin' | 'dirt'>,
+  { shelter, lookMin, dirt }: Pick<LastFound, 'shelter' | 'lookMin' | 'dirt'>,
   { ride, machine, resolved }: ShotScene,
 ): Finding | null {
-  if (sheltered) return null;
+  if (shelter === 'closed') return null;
   const [needs, because] = ((): [number, string] => {
     if (goesUnder(machine)) return [3, 'it goes under with the board'];
     if (machine.world === 'water') return [2, 'spray comes over it'];

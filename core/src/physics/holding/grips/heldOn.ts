@@ -54,13 +54,13 @@ const WRIST_NM_PER_N = estimated(0.1, 0.07, 0.14);
 /** Out of a fist by friction; against turning and tipping by the wrist, and by two hands as a couple: half of both forces at the way between them. */
 export const hand: LetsGo<'hand'> = (grip, { pullN, shearN, tipNm, twistNm }, _, pick) => [
   {
-    mode: 'slips out of the hand',
+    mode: 'slips out',
     demand: hypotenuse(Math.max(0, pullN), shearN),
     limit: 2 * pick(FRICTION.cloth) * pick(grip.forceN),
     unit: 'N',
   },
   {
-    mode: 'turns in the hand',
+    mode: 'turns',
     demand: hypotenuse(tipNm, twistNm),
     limit: pick(grip.forceN) * (pick(WRIST_NM_PER_N) + (grip.apartM ?? 0) / 2),
     unit: 'N·m',

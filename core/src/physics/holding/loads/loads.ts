@@ -26,6 +26,8 @@ import { cameraMiddle } from '../../stiffness/armFrame';
 import { shelteredIn } from '../../../posing/scene/shelter';
 import type { ResolvedSetUp } from '../../../posing/strut/resolvedSetUp';
 import type { RideConditions } from '../../../words/ride/rideConditions';
+import type { BaseKind } from '../../../words/carrier/surface';
+import type { BaseDefinition } from '../../../words/kit/base';
 import { DRAG, dragN, standardAir, WATER_KG_M3 } from './atmosphere';
 import { waterOn } from './dips';
 
@@ -138,6 +140,12 @@ export const furtherPieces = (resolved: ResolvedSetUp, pose: StrutPose): readonl
     },
   ]);
 
+/** Where a base has its hold, in words. */
+const heldOn = ({ kind }: BaseDefinition): string =>
+  (({ bite: 'between the teeth', hand: 'in the hand', harness: 'on the body' }) as Partial<Record<BaseKind, string>>)[
+    kind
+  ] ?? 'on the surface';
+
 /** Where one piece hands its load to the next, from the surface outward. */
 export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly Interface[] {
   const joints = chainJoints(resolved).map((joint) => transformPoint(pose.worldFromSpot, joint));
@@ -146,7 +154,7 @@ export function interfacesOf(resolved: ResolvedSetUp, pose: StrutPose): readonly
   return [
     {
       id: 'surface',
-      name: `${resolved.base.name.toLowerCase()} on the surface`,
+      name: `${resolved.base.name.toLowerCase()} ${heldOn(resolved.base)}`,
       at: joints[0]!,
       link: null,
       along: null,
