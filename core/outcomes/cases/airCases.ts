@@ -4,6 +4,9 @@ import { foundBy, shotReport } from '../../src/judging/report/shotReport';
 import { outcome, type OutcomeCase } from '../case';
 
 /** In the air: cases 22 to 26 and 30. */
+/** Bolted through or laced round the wing, made for that one craft. */
+const MADE_TO_FIT = ['bolted-plate', 'wing-sleeve'];
+
 export const AIR_CASES: readonly OutcomeCase[] = [
   {
     id: '22 offered',
@@ -114,7 +117,7 @@ export const AIR_CASES: readonly OutcomeCase[] = [
       return outcome(
         first.length > 0 &&
           first.every(
-            (p) => ['wing-left', 'fin-top'].includes(p.spotId) && p.candidate.setUp.baseId === 'bolted-plate',
+            (p) => ['wing-left', 'fin-top'].includes(p.spotId) && MADE_TO_FIT.includes(p.candidate.setUp.baseId),
           ),
         wordsOf(sheet),
       );

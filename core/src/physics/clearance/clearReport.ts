@@ -48,10 +48,11 @@ interface ClearQuestion {
 /** In whose way camera and strut are. */
 export interface ClearReport {
   readonly approaches: readonly Approach[];
-  /** Higher than the rider's head or helmet, metres (negative = below it), and how high the top is over the ground. */
-  readonly aboveHeadM: number | null;
+  /** How far it stands over head and helmet, or over a cage or roof that stands higher, metres (negative = below); null where nobody rides. */
+  readonly above: { readonly what: 'head' | 'machine'; readonly byM: number } | null;
   /** Farther to the side than the head is wide, metres; null where it is not on the head. */
   readonly besideHeadM: number | null;
+  /** How high its top is over the ground; null on water and in the air. */
   readonly topM: number | null;
   /** Wider than rider and machine to the side, metres; negative = within. */
   readonly pastSidesM: number;
@@ -142,7 +143,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
   const { body } = action;
   return {
     approaches: near,
-    aboveHeadM: headTop === null ? null : top - headTop,
+    above: headTop === null ? null : aboveAll(top, headTop, machineTopM(action)),
     besideHeadM: zone === 'head' ? besideHeadM(resolved, pose, action) : null,
     topM: overLand(machine) ? top - action.ground.point[1] : null,
     pastSidesM: Math.max(...points.map((p) => Math.abs(p[2]))) - sides,
@@ -225,6 +226,9 @@ function sightsOf(action: PosedRig, onHead: ReadonlySet<string>) {
 }
 
 /** Highest point of some parts, world frame; null where there is none. */
+const aboveAll = (top: number, headTop: number, machineTop: number): NonNullable<ClearReport['above']> =>
+  machineTop > headTop ? { what: 'machine', byM: top - machineTop } : { what: 'head', byM: top - headTop };
+
 const tops = new WeakMap<PosedRig, number>();
 
 /** Highest point of the machine itself, world y, sails and wings on lines left out; kept with the rig. */

@@ -199,7 +199,7 @@ describe('in the way', () => {
   it('a mount on top of a tall rider’s helmet is warned of branches', () => {
     const report = evaluated('mountain-bike', 'helmet-top', { links: [link('long-arm', 0.12)] }, {}, true);
     expect(finding(report, 'clear', /branches/)!.verdict).toBe('watch');
-    expect(foundBy(report, 'clear').aboveHeadM!).toBeGreaterThan(0.15);
+    expect(foundBy(report, 'clear').above!.byM).toBeGreaterThan(0.15);
   });
 
   it('beside a wheel or a chain a tether is warned of, with two fastenings or a tie in its place; farther off a short one will do', () => {

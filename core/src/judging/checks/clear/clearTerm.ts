@@ -83,8 +83,8 @@ function measured(scene: ShotScene): Judged {
         nearM: near?.distanceM ?? null,
         nearName: near?.partName ?? '',
         hidden: report.sight?.middleShare ?? 0,
-        outM: Math.max(report.aboveHeadM ?? 0, report.besideHeadM ?? 0) - ABOVE_HEAD_M,
-        beside: (report.besideHeadM ?? 0) > (report.aboveHeadM ?? 0),
+        outM: Math.max(report.above?.byM ?? 0, report.besideHeadM ?? 0) - ABOVE_HEAD_M,
+        over: (report.besideHeadM ?? 0) > (report.above?.byM ?? 0) ? 'beside' : (report.above?.what ?? 'head'),
         family: scene.machine.family,
         worn: scene.zone !== null,
         branches: branchesAbout(scene),
@@ -142,7 +142,8 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   const top = Math.max(
     ...action.parts.filter((p) => /^(head|helmet)/.test(p.id)).map((p) => p.worldFromPart.position[1]),
   );
-  const aboveM = Number.isFinite(top) ? pose.worldFromCamera.position[1] - top - 0.12 : 0;
+  const [headTop, machineTop] = [top + 0.12, machineTopM(action)];
+  const aboveM = Number.isFinite(top) ? pose.worldFromCamera.position[1] - Math.max(headTop, machineTop) : 0;
   const besideM = scene.zone === 'head' ? besideHeadM(resolved, pose, action) : 0;
   const outM = Math.max(aboveM, besideM) - ABOVE_HEAD_M;
   const offM = wornOffM(resolved, pose, scene.zone !== null);
@@ -160,7 +161,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
         nearName: struck?.brushes ?? near?.partName ?? '',
         hidden,
         outM,
-        beside: besideM > aboveM,
+        over: besideM > aboveM ? 'beside' : machineTop > headTop ? 'machine' : 'head',
         family: machine.family,
         worn: scene.zone !== null,
         branches: branchesAbout(scene),
@@ -203,8 +204,8 @@ function clearing(at: {
   nearName: string;
   hidden: number;
   outM: number;
-  /** To the side, rather than over it. */
-  beside: boolean;
+  /** Beside the head, over it, or over a cage or roof that stands higher. */
+  over: 'beside' | 'head' | 'machine';
   family: ClearSituation['family'];
   worn: boolean;
   /** How far branches catch what stands out: 1 on a head. */
@@ -244,7 +245,7 @@ function clearing(at: {
     },
     {
       takes: standsOut + caught,
-      text: `it stands ${millimetres(at.outM + ABOVE_HEAD_M)} ${at.beside ? 'out beside' : 'over'} the head${at.branches > 0 ? ', where branches catch it' : ''}`,
+      text: `it stands ${millimetres(at.outM + ABOVE_HEAD_M)} ${at.over === 'beside' ? 'out beside the head' : `over the ${at.over}`}${at.branches > 0 ? ', where branches catch it' : ''}`,
     },
     { takes: at.amongPlants ? PLANTS_TAKE : 0, text: 'plants rip it out: off after the take' },
     { takes: at.onSpine ? 1 - SPINE_TAKES : 0, text: 'under the spine in a fall backward' },

@@ -140,16 +140,17 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
     );
   }
   // On water and in the air there are no branches.
-  if (report.aboveHeadM !== null && report.topM !== null && report.aboveHeadM > -0.1) {
-    const verdict = report.aboveHeadM > ABOVE_HEAD_M ? 'watch' : 'good';
+  if (report.above !== null && report.topM !== null && report.above.byM > -0.1) {
+    const { what, byM } = report.above;
+    const verdict = byM > ABOVE_HEAD_M ? 'watch' : 'good';
     add(
       'branches',
-      'height over the head',
+      `height over the ${what}`,
       verdict,
-      report.aboveHeadM,
+      byM,
       'm',
       [null, ABOVE_HEAD_M],
-      `it stands ${millimetres(Math.abs(report.aboveHeadM))} ${report.aboveHeadM < 0 ? 'under the top of' : 'over'} the head, ${report.topM.toFixed(2)} m over the ground${verdict === 'watch' ? ': branches, and duck by so much more' : ''}`,
+      `it stands ${millimetres(Math.abs(byM))} ${byM < 0 ? 'under the top of' : 'over'} the ${what}, ${report.topM.toFixed(2)} m over the ground${verdict === 'watch' ? `: branches${what === 'head' ? ', and duck by so much more' : ' and gateways'}` : ''}`,
     );
   }
   if (report.besideHeadM !== null && report.topM !== null && report.besideHeadM > 0) {

@@ -23,7 +23,7 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
       framed.stances.reduce((sum, s) => sum + s.share * measureWant(want, s.measures, framed.working).share, 0) /
       ridden;
     const [low, high] = want.share;
-    const met = share < low ? share / low : share > high ? Math.max(0, 1 - (share - high) / Math.max(high, 0.05)) : 1;
+    const met = share < low ? share / low : share > high ? metOver((share - high) / Math.max(high, 0.05)) : 1;
     const ends = want.ends === undefined ? 1 : craftSeen(action, want.ends).counts;
     const seen = measureWant(want, action.measures, framed.working);
     const extent = want.extent === undefined ? 1 : largeEnough(seen.extent / want.extent);
@@ -53,6 +53,9 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     (0.5 + 0.5 * sharpShare(framed, intent, action))
   );
 }
+
+/** What is left of a want of which there is too much, so many times what it may be: a third of the picture is still better than two. */
+const metOver = (times: number): number => (times < 0.8 ? 1 - times : 0.2 * Math.exp(-(times - 0.8) / 3));
 
 /** Who is just more than a dot is half met, who is three times as large wholly: of two lenses the narrower one is taken for somebody far off. Common practice, no source. */
 const largeEnough = (times: number): number => Math.min(1, times < 1 ? times / 2 : (1 + times) / 4);
