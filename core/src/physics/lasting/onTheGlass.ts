@@ -11,7 +11,7 @@ import type { WheelAt } from './wheels';
 /** What gets on a lens from one side. */
 export interface Dirt {
   readonly from: string;
-  readonly kind: 'mud' | 'water' | 'spray' | 'rain' | 'snow' | 'dust';
+  readonly kind: 'mud' | 'water' | 'spray' | 'wash' | 'rain' | 'snow' | 'dust';
   /** Of a lens that has to be wiped, each minute. */
   readonly perMinute: number;
 }
@@ -32,7 +32,7 @@ export interface Course {
 }
 
 /** Drops that spoil a picture: of mud a few, of clear water some more, of rain, which washes and runs off, many. Common practice, no source. */
-const SPOILT_BY: Readonly<Record<Dirt['kind'], number>> = { mud: 3, dust: 3, water: 12, spray: 12, rain: 60, snow: 60 };
+const SPOILT_BY: Readonly<Record<Exclude<Dirt['kind'], 'wash'>, number>> = { mud: 3, dust: 3, water: 12, spray: 12, rain: 60, snow: 60 };
 /** Drops that a wheel throws for each metre of the way. Estimates 3 to 30 and 6 to 60. */
 const THROWN_PER_M = { muddy: 10, wet: 20 } as const;
 /**
@@ -90,7 +90,7 @@ export function onTheGlass(
   /** Head-on, and what of it turns round behind. */
   const meets = Math.max(facing([-1, 0, 0]), WAKE_SHARE);
   const found: Dirt[] = [];
-  const add = (from: string, kind: Dirt['kind'], dropsPerS: number) => {
+  const add = (from: string, kind: keyof typeof SPOILT_BY, dropsPerS: number) => {
     const perMinute = (60 * dropsPerS) / SPOILT_BY[kind];
     if (perMinute > 1e-4) found.push({ from, kind, perMinute });
   };

@@ -101,6 +101,16 @@ describe('on the glass', () => {
     expect(spray('fore-deck')).toBeLessThan(spray('chest'));
   });
 
+  it('what dips, and all that goes out through the waves, is washed over again and again; a lens above them is not', () => {
+    const first = (machineId: string, spotId: string) =>
+      foundAt(shotAt(machineId, spotId, 'clear-ahead')).dirt?.[0]?.kind;
+    expect(first('surfboard', 'mouth')).toBe('wash');
+    expect(first('kayak', 'stern-deck')).toBe('wash');
+    expect(first('kayak', 'chest')).toBe('spray');
+    const minutes = (spotId: string) => foundAt(shotAt('surfboard', spotId, 'clear-ahead')).lookMin;
+    expect(minutes('hip')).toBeLessThan(minutes('mouth'));
+  });
+
   it('wheels are found by what rolls on the ground: two on bikes, four on cars, none on what has none', () => {
     const count = (id: string) => {
       const { rig } = newCarrier('c', id, 1.75);

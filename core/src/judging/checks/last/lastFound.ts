@@ -8,6 +8,7 @@ import { dewPointC } from '../../../physics/lasting/dew';
 import { lumpOf, minutesUntil, warming, type Warming } from '../../../physics/lasting/heat';
 import { onTheGlass, type Dirt } from '../../../physics/lasting/onTheGlass';
 import { powerPlan, type PowerPlan } from '../../../physics/lasting/powerPlan';
+import { washed } from './washed';
 import type { Shelter } from '../../../posing/scene/shelter';
 import type { Heard } from '../../../physics/lasting/sound';
 import { wheelsOf } from '../../../physics/lasting/wheels';
@@ -99,6 +100,10 @@ function foamSeen({ resolved: { camera, lens } }: ShotScene): NonNullable<LastFo
   return { edgeDeg: toDeg(edge), pictureDeg: fieldOfViewDeg(lens, 'vertical') / 2 };
 }
 
+/** What washes over it in its place among the rest. */
+const worstFirst = (dirt: readonly Dirt[], wash: Dirt | null): readonly Dirt[] =>
+  wash ? [...dirt, wash].sort((a, b) => b.perMinute - a.perMinute) : dirt;
+
 export function lastFound(scene: ShotScene): LastFound {
   const { ride, resolved, pose, carrier, machine, question, intent } = scene;
   const { camera, mode, stabiliser } = resolved;
@@ -152,17 +157,20 @@ export function lastFound(scene: ShotScene): LastFound {
   const surface = groundById(ride.groundId).surface;
   const glass = Math.min(camera.bodyM[1], camera.bodyM[2]) * 0.22;
   const look = () =>
-    onTheGlass(
-      rig,
-      wheelsOf(question.rig, rig),
-      { at, look: rotate(pose.worldFromCamera.rotation, AHEAD), glassM2: Math.PI * glass ** 2 },
-      {
-        world: machine.world,
-        surface,
-        weatherId: ride.weatherId ?? 'dry',
-        speedMps: ride.speedMps,
-        windMps: ride.windMps,
-      },
+    worstFirst(
+      onTheGlass(
+        rig,
+        wheelsOf(question.rig, rig),
+        { at, look: rotate(pose.worldFromCamera.rotation, AHEAD), glassM2: Math.PI * glass ** 2 },
+        {
+          world: machine.world,
+          surface,
+          weatherId: ride.weatherId ?? 'dry',
+          speedMps: ride.speedMps,
+          windMps: ride.windMps,
+        },
+      ),
+      washed(scene),
     );
   const dirt = shelter === 'open' ? look() : [];
   const perMinute = dirt.reduce((sum, d) => sum + d.perMinute, 0);

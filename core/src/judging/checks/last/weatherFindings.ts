@@ -3,7 +3,7 @@ import type { Dirt } from '../../../physics/lasting/onTheGlass';
 import { USUAL_USE } from '../../../words/shot/use';
 import type { Finding, Verdict } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
-import { BREATH_BELOW_C, type LastFound } from './lastFound';
+import { BREATH_BELOW_C, SELDOM_MIN, type LastFound } from './lastFound';
 import { durationWords } from '../../../mathematics/units/duration';
 
 /** Oftener than that a look at the lens costs the ride, minutes. Common practice, no source. */
@@ -66,6 +66,7 @@ export const CLEAN: Readonly<Record<Dirt['kind'], string>> = {
   mud: 'rinse mud off with water, then dab: never rub it dry',
   water: 'a water-repellent wipe before, a soft cloth in a dry pocket',
   spray: 'a water-repellent wipe before, a lick and a dip clear drops, fresh water against salt',
+  wash: 'a lick or a dip just before each take: drops stay where the glass half dried',
   rain: 'a water-repellent wipe before, lens down between takes, a soft cloth in a dry pocket',
   snow: 'brush it off, never breathe on it, a cloth in a dry pocket',
   dust: 'blow it off before you wipe',
@@ -84,13 +85,13 @@ export function lensFinding({ dirt, lookMin }: LastFound): Finding | null {
     limit: [LOOK_MIN, null],
     margin: lookMin - LOOK_MIN,
     because: `${
-      worst.kind === 'dust'
+      worst.kind === 'dust' || worst.kind === 'wash'
         ? worst.from
         : `${worst.kind} from ${worst.from}`
             .replace(/^(rain|snow) from (rain|falling snow)$/, '$2')
             .replace(/^spray from spray$/, 'spray')
             .replace(/^snow from thrown snow$/, 'thrown snow')
-    }: look at the lens about every ${durationWords(lookMin)} (estimate, within a factor of three)`,
+    }: ${lookMin < SELDOM_MIN ? `look at the lens about every ${durationWords(lookMin)} (estimate, within a factor of three)` : 'hardly any, wipe it before you start (estimate)'}`,
     mend: often ? { text: CLEAN[worst.kind] } : null,
   };
 }
