@@ -15,7 +15,7 @@ export function TitleBlock({ children, end }: { children?: ReactNode; end?: Reac
           main?.focus();
         }}
       >
-        To the sheet itself
+        Skip to the sheet
       </button>
       <header className="no-print flex min-h-11 flex-wrap items-stretch border-b-2 border-ink bg-sheet">
         <NavLink

@@ -35,7 +35,7 @@ it('what is not good lies open with figure, reason and limits; what is good is o
 it.each([
   [{ limit: [null, 30] as const }, 'wanted at most 30 %, margin 7.4 %'],
   [{ limit: [5, null] as const }, 'wanted at least 5 %, margin 7.4 %'],
-  [{ limit: [0.1, 0.3] as const, unit: 'm' as const, margin: 0.05 }, 'wanted 0.10 to 0.30 m, margin 0.05 m'],
+  [{ limit: [0.1, 0.3] as const, unit: 'm' as const, margin: 0.05 }, 'wanted 0.10 to 0.30 m, margin 50 mm'],
 ])('limits are said as they are: %j', async (over, words) => {
   await open(check('stop', finding('f', 'stop', over)));
   expect(screen.getByText(words)).toBeTruthy();

@@ -32,7 +32,14 @@ export interface Course {
 }
 
 /** Drops that spoil a picture: of mud a few, of clear water some more, of rain, which washes and runs off, many. Common practice, no source. */
-const SPOILT_BY: Readonly<Record<Exclude<Dirt['kind'], 'wash'>, number>> = { mud: 3, dust: 3, water: 12, spray: 12, rain: 60, snow: 60 };
+const SPOILT_BY: Readonly<Record<Exclude<Dirt['kind'], 'wash'>, number>> = {
+  mud: 3,
+  dust: 3,
+  water: 12,
+  spray: 12,
+  rain: 60,
+  snow: 60,
+};
 /** Drops that a wheel throws for each metre of the way. Estimates 3 to 30 and 6 to 60. */
 const THROWN_PER_M = { muddy: 10, wet: 20 } as const;
 /**

@@ -82,7 +82,7 @@ export function bodySpots(body: BodySegments, chestPartId: string, { packed = fa
       surface: { material: 'rubber', shape: 'strap' },
       cautions: [
         'Plants and ropes rip it out: take it off after the take.',
-        'Nothing that hooks a pedal, a binding or a step.',
+        'Leave nothing on it that can hook a pedal, a binding or a step.',
       ],
       note: 'very low: sensation of speed',
     },

@@ -30,7 +30,8 @@ import { fromMarkM, slides } from '../../words/carrier/spotZone';
 import { tiltWords } from '../../mathematics/units/tiltWords';
 import { levelWords, type LevelWords } from './levelWords';
 import { cardSteps, type CardStep } from './cardSteps';
-import { isParticular } from '../../words/rule/rule';
+import { GOES } from '../../words/carrier/machine';
+import { isParticular, type RuleDefinition } from '../../words/rule/rule';
 import { imperialWords } from '../../mathematics/units/imperialWords';
 import { metresToInches } from '../../mathematics/units/length';
 
@@ -83,10 +84,13 @@ const MOUNTING_WORDS = {
   'portrait-right': 'on its right side, for an upright picture',
 } as const;
 
-const GENERAL_CAUTIONS: readonly string[] = [
-  'Set and check it standing still; nothing to touch under way.',
-  'Follow local rules, the land owner and the event. If it gets too much, switch the camera off and ride.',
-];
+const STANDING_STILL = 'Set and check it standing still; nothing to touch under way.';
+
+const ruleWords = ({ text, ask }: RuleDefinition): string =>
+  `${text}${ask.length > 0 ? ` Ask: ${ask.join(', ')}.` : ''}`;
+
+/** Whether a mode's own name tells how many pictures it takes. */
+const saysRate = (name: string): boolean => / a second$/.test(name);
 
 /** Newtons, and what a luggage scale shows. */
 export const pullWords = ({ newton, kgf }: HoldReport['pullTest']): string => `${newton} N (${kgf.toFixed(1)} kgf)`;
@@ -183,6 +187,7 @@ export function cardContent(
   const { machine } = resolveRig(rig);
   const resolved = resolveSetUp(rig, shot.setUp);
   const { spot } = resolved.placed;
+  const goes = GOES[machine.family];
   const beside = besideKg(resolved);
   const { reachM, heightM, notch } = report;
   const { pullTest, rules } = foundBy(report, 'hold');
@@ -245,7 +250,7 @@ export function cardContent(
       { label: 'Camera', value: `${resolved.camera.name}, ${MOUNTING_WORDS[shot.setUp.mounting]}` },
       {
         label: 'Mode',
-        value: `${resolved.mode.name}${resolved.mode.stills ? '' : `, ${resolved.mode.framesPerSecond} pictures a second`}`,
+        value: `${resolved.mode.name}${resolved.mode.stills || saysRate(resolved.mode.name) ? '' : `, ${resolved.mode.framesPerSecond} pictures a second`}`,
       },
       { label: 'Stabiliser', value: resolved.stabiliser.name },
       ...lightLines(
@@ -257,21 +262,21 @@ export function cardContent(
       ),
     ],
     lasting: lastLines(foundBy(report, 'last'), shot),
-    steps: cardSteps(
-      resolved,
-      placeWords(resolved.placed, units).toLowerCase(),
-      level.step,
-      setUpStance?.note ?? 'standing upright, machine level',
-      { test: pullTest, words: pullWords(pullTest) },
-    ),
+    steps: cardSteps(resolved, {
+      place: placeWords(resolved.placed, units).toLowerCase(),
+      levelStep: level.step,
+      setUpStance: setUpStance?.note ?? 'standing upright, machine level',
+      pull: { test: pullTest, words: pullWords(pullTest) },
+      goes,
+    }),
     cautions: [
       ...(moved ? [moved] : []),
-      ...rules
-        .filter((rule) => isParticular(rule) || rule.when === 'after')
-        .map((rule) => `${rule.text}${rule.ask.length > 0 ? ` Ask: ${rule.ask.join(', ')}.` : ''}`),
+      ...rules.filter((rule) => isParticular(rule) && rule.when !== 'after').map(ruleWords),
       ...(shot.use?.feed ? [CABLE] : []),
       ...spot.cautions,
-      ...GENERAL_CAUTIONS,
+      STANDING_STILL,
+      ...rules.filter(({ when }) => when === 'after').map(ruleWords),
+      `Follow local rules, the land owner and the event. If it gets too much, switch the camera off and ${goes}.`,
     ],
     checks: report.checks.map(cardCheck),
   };

@@ -41,13 +41,22 @@ function putWords({ kind }: BaseDefinition): { readonly words: string; readonly 
 const FURTHER_WORDS =
   ' Put the other bases on likewise, with their arms loose; aim the camera, then tighten all joints a little at a time, in turns.';
 
+const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
+
+/** What the steps say of this one card. */
+interface StepWords {
+  readonly place: string;
+  readonly levelStep: string;
+  readonly setUpStance: string;
+  readonly pull: { readonly test: HoldReport['pullTest']; readonly words: string };
+  /** What is done on that carrier: ride, drive, fly. */
+  readonly goes: string;
+}
+
 /** What is done at the trailhead, in this order: the level comes after the pull, which may shift it. */
 export function cardSteps(
   { base, camera, furtherArms, tether }: ResolvedSetUp,
-  place: string,
-  levelStep: string,
-  setUpStance: string,
-  pull: { readonly test: HoldReport['pullTest']; readonly words: string },
+  { place, levelStep, setUpStance, pull, goes }: StepWords,
 ): readonly CardStep[] {
   const put = putWords(base);
   return [
@@ -84,8 +93,8 @@ export function cardSteps(
     {
       id: 'ride',
       name: 'Ten seconds',
-      words: 'Ride ten seconds in the riding posture, look at the test clip, correct.',
-      timer: { seconds: 10, name: 'Ride' },
+      words: `${capital(goes)} ten seconds in the posture of the shot, look at the test clip, correct.`,
+      timer: { seconds: 10, name: capital(goes) },
     },
   ];
 }

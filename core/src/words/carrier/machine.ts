@@ -27,6 +27,17 @@ export interface PosedMachine {
 export const CARRIER_FAMILIES = ['board', 'bike', 'car', 'boat', 'aircraft', 'beside', 'own'] as const;
 export type CarrierFamily = (typeof CARRIER_FAMILIES)[number];
 
+/** What whoever films does on it, as a verb. */
+export const GOES: Readonly<Record<CarrierFamily, string>> = {
+  bike: 'ride',
+  board: 'ride',
+  car: 'drive',
+  boat: 'go',
+  aircraft: 'fly',
+  beside: 'film',
+  own: 'go',
+};
+
 /** What rules and cautions are told by, beside the family. */
 export const MACHINE_TRAITS = [
   'motor',

@@ -201,7 +201,7 @@ export function ClipScreen() {
         ) : (
           <div className="flex aspect-video flex-col items-center justify-center border border-dashed border-hair-strong p-6 text-center">
             <p className="max-w-md text-lg">
-              Ride ten seconds in {stanceName} on level ground, looking at a far horizon. Bring the clip here: the
+              Film ten seconds in {stanceName} on level ground, looking at a far horizon. Bring the clip here: the
               horizon is found in it, and you can drag it where it is not.
             </p>
           </div>

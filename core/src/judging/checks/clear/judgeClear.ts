@@ -303,7 +303,7 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       : ([fromHeadM, 'm', [null, HEARD_WITHIN_M]] as const);
     add(
       'noticed',
-      'known to be running',
+      'seen or heard running',
       seen || heard ? 'good' : 'watch',
       value,
       unit,

@@ -1,3 +1,4 @@
+import { clamp } from '../../../mathematics/units/angle';
 import { WHOLE_FROM_M, type mostSeenFrom } from '../../../physics/framing/whereFrom';
 import type { StanceFrame } from '../../../physics/framing/stanceFrame';
 import { worseOf, type Verdict } from '../../../words/check/result';
@@ -82,6 +83,8 @@ const STEEP_DEG = { well: 45, spoilt: 60 } as const;
 const ASIDE_DEG = { well: 80, spoilt: 105 } as const;
 /** From how near nose and chin grow: an arm's length off it looks well. Common practice of portraits, no source. */
 const NEAR_M = { well: 0.45, spoilt: 0.2 } as const;
+/** From below a face looks less well than from its own height, long before chin and nostrils are all of it. Common practice of portraits, no source; a weight of ranking. */
+const FROM_BELOW_COSTS = 0.1;
 /** What a face seen from where it is spoilt still counts. A weight of ranking, no measurement. */
 const SPOILT_COUNTS = 0.3;
 
@@ -105,7 +108,9 @@ export function faceSeen({ faceFrom }: StanceFrame): {
   ];
   return {
     verdict: [steep, aside, near].map(verdictAt).reduce(worseOf),
-    counts: 1 - (1 - SPOILT_COUNTS) * Math.min(1, Math.max(steep, aside, near)),
+    counts:
+      (1 - (1 - SPOILT_COUNTS) * Math.min(1, Math.max(steep, aside, near))) *
+      (1 - FROM_BELOW_COSTS * clamp(-upDeg / STEEP_DEG.well, 0, 1)),
     because: because.filter(Boolean).join('; '),
   };
 }

@@ -71,8 +71,8 @@ export const last: Check<LastFound> = {
   limits: [
     { what: 'minutes between looks at the lens', value: LOOK_MIN, unit: 'min', source: COMMON },
     { what: 'voice over the rest, understood with ease', value: UNDERSTOOD_DB.easily, unit: 'dB', source: COMMON },
-    { what: 'arm’s lengths to its button', value: IN_REACH, unit: '', source: COMMON },
-    { what: 'of your effort against its drag', value: FELT.effort * 100, unit: '%', source: COMMON },
+    { what: 'reach of its button, in arm’s lengths', value: IN_REACH, unit: '', source: COMMON },
+    { what: 'its drag, of your effort', value: FELT.effort * 100, unit: '%', source: COMMON },
     { what: 'points of glide lost', value: FELT.glide, unit: '', source: COMMON },
     {
       what: 'of the ride for which the hand that films holds on',

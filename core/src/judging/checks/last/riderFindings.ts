@@ -90,7 +90,7 @@ export function reachFinding({ reach, start }: LastFound, { ask }: ShotScene): F
   const out = reach.arms > IN_REACH;
   return {
     id: 'reach',
-    label: 'arm’s lengths to its button',
+    label: 'reach of its button, in arm’s lengths',
     verdict: out ? 'watch' : 'good',
     value: reach.arms,
     unit: '',
@@ -132,7 +132,7 @@ export function burdenFinding({ burden }: LastFound): Finding | null {
     const felt = shareOfEffort > FELT.effort;
     return {
       id: 'drag',
-      label: 'of your effort against its drag',
+      label: 'its drag, of your effort',
       verdict: felt ? 'watch' : 'good',
       value: shareOfEffort * 100,
       unit: '%',

@@ -86,7 +86,7 @@ function groundFinding(
     : '';
   return {
     id: 'ground-dark',
-    label: 'way ahead beside the sky',
+    label: 'exposure of the way ahead',
     verdict,
     value: low,
     unit: 'stops',
@@ -114,7 +114,7 @@ function skyFinding({ skyOffStops }: LightAt, { framed, resolved: { setUp } }: S
   const verdict: Verdict = white > SKY_WHITE.stops ? 'watch' : 'good';
   return {
     id: 'sky-white',
-    label: 'sky beside white',
+    label: 'highlights of the sky',
     verdict,
     value: white,
     unit: 'stops',

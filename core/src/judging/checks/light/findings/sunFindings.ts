@@ -142,7 +142,7 @@ function litFinding({ ways }: LightAt, { intent, ask }: ShotScene): Finding | nu
   const every = `back light for ${percent(behind)} of the ride, front light for ${percent(overWays(ways, ({ lit }) => (lit === 'front' ? 1 : 0)))}`;
   return {
     id: 'lit',
-    label: 'from the lens to the sun',
+    label: 'angle to the sun',
     verdict: dark ? 'watch' : 'good',
     ...(ways.length > 1
       ? {
