@@ -85,6 +85,7 @@ export const STOREYS = {
     'src',
   ],
   web: [
+    'src/words',
     'src/told',
     'src/formats',
     'src/workers/answers',

@@ -19,6 +19,7 @@ import type { TrackOfDay } from '../workers/answers/days';
 import { GREY, HAIR, INK } from './colours';
 import { A4, type PaperSize } from './sizes';
 import { trackPage } from './trackPage';
+import { dayWords } from '../words/dates';
 
 export interface Booklet {
   readonly outing: Outing;
@@ -61,7 +62,7 @@ const head = (text: string): Content => ({ text, fontSize: 14, bold: true, margi
 function timetable(outing: Outing, plan: DayPlan): Content[] {
   const nameOf = (id: string) => outing.shots.find((shot) => shot.id === id)?.name ?? id;
   return [
-    head(`Day ${plan.day}, ${dateAfter(outing.date, plan.day - 1)}`),
+    head(`Day ${plan.day}, ${dayWords(dateAfter(outing.date, plan.day - 1))}`),
     table(
       [66, 48, '*', 44],
       plan.blocks.map((block) => [
@@ -88,7 +89,11 @@ export function bookletPages(booklet: Booklet, paper: PaperSize = A4): Content[]
   const blank = '_'.repeat(paper.id === 'A4' ? 46 : 28);
   return [
     { text: outing.name, fontSize: 26, bold: true },
-    { text: [outing.place, outing.date, outing.riderName].filter(Boolean).join(', '), fontSize: 11, color: GREY },
+    {
+      text: [outing.place, dayWords(outing.date), outing.riderName].filter(Boolean).join(', '),
+      fontSize: 11,
+      color: GREY,
+    },
     rule(paper, 1.4),
     ...(outing.note ? [{ text: outing.note, margin: [0, 0, 0, 4] } as Content] : []),
     {

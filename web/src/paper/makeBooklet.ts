@@ -18,6 +18,7 @@ import { bookletPages, type Booklet } from './bookletPages';
 import type { CardOnPaper } from './cardPage';
 import { makePdf, pngUrl } from './makePdf';
 import type { PaperSize } from './sizes';
+import { dayWords } from '../words/dates';
 
 const PICTURE_PX = 640;
 
@@ -37,7 +38,9 @@ export const onPaper = async (
 ): Promise<CardOnPaper> => ({
   card,
   outingName: outing.name,
-  outingLine: [outing.place, dateOf(outing, shot), shot.hour?.at ?? outing.startsAt].filter(Boolean).join(', '),
+  outingLine: [outing.place, dayWords(dateOf(outing, shot)), shot.hour?.at ?? outing.startsAt]
+    .filter(Boolean)
+    .join(', '),
   pictureUrl: await pngUrl(picture),
   drawing,
   reachText: smallLength(report.reachM, units),

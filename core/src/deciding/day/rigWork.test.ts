@@ -71,7 +71,7 @@ describe('rigging from lap to lap', () => {
   it('from one carrier to another there is a way to go, said first', () => {
     const deck = on('deck', 'kayak', 'fore-deck');
     const [first] = rigSteps(outing, [chest], [deck]);
-    expect(first!.words).toMatch(/^over to: /);
+    expect(first!.words).toMatch(/^move to: /);
     expect(first!.minutes).toBeGreaterThan(3);
   });
 });

@@ -80,7 +80,7 @@ export function rigSteps(outing: Outing, before: Lap | null, lap: Lap): readonly
   const [old] = before ?? [];
   if (first && old && old.carrierId !== first.carrierId) {
     const { machine } = resolveRig(rigOfShot(outing, first));
-    steps.unshift({ shotId: first.id, minutes: WORK.carrier, words: `over to: ${machine.name.toLowerCase()}` });
+    steps.unshift({ shotId: first.id, minutes: WORK.carrier, words: `move to: ${machine.name.toLowerCase()}` });
   }
   return steps;
 }

@@ -11,6 +11,7 @@ import { StrutElevation } from '../../ui/StrutElevation';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { computing, drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
+import { dayWords } from '../../words/dates';
 
 /** What goes along: one page for paper and for the phone. */
 export function CardScreen() {
@@ -91,7 +92,7 @@ export function CardScreen() {
             </p>
           </div>
           <p className="reading">
-            {dateOf(outing, shot)} {shot.hour?.at ?? outing.startsAt}
+            {dayWords(dateOf(outing, shot))} {shot.hour?.at ?? outing.startsAt}
           </p>
         </header>
         <div className="grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">

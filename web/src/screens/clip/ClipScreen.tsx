@@ -9,7 +9,6 @@ import {
   wantedHorizon,
   type ClipResult,
 } from '@strut-spot/core';
-import { format, parseISO } from 'date-fns';
 import { Camera, ImageUp, ScanLine, Signpost, UserRoundPlus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
@@ -26,6 +25,7 @@ import { LearntPanel } from './LearntPanel';
 import { ShakePanel } from './ShakePanel';
 import { pixelsOf } from '../../ui/pixelsOf';
 import { HiddenFile } from '../../ui/HiddenFile';
+import { momentWords } from '../../words/dates';
 
 interface Clip {
   readonly url: string;
@@ -278,7 +278,7 @@ export function ClipScreen() {
               {shot.clips.map((record) => (
                 <li key={record.id} className="flex justify-between border-b border-hair py-1">
                   <time className="reading text-ink-2" dateTime={record.at}>
-                    {format(parseISO(record.at), 'd MMM HH:mm')}
+                    {momentWords(record.at)}
                   </time>
                   <span>
                     {tiltWords(record.tiltByDeg, 'up', 'down', 'no tilt')}, roll {record.rollByDeg.toFixed(1)}°

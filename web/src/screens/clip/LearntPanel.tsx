@@ -1,5 +1,4 @@
 import { lessonsElsewhere, lessonsOf, resolveRig, shakeLessonsOf, tiltWords, withLesson } from '@strut-spot/core';
-import { format, parseISO } from 'date-fns';
 import { FileDown, Trash2 } from 'lucide-react';
 import { unparse } from 'papaparse';
 import { Link } from 'react-router';
@@ -8,6 +7,7 @@ import { useOuting } from '../../state/OutingProvider';
 import { useLearnt } from '../../state/useLearnt';
 import { useStoredOutings } from '../../storage/outings';
 import { IconAction } from '../../ui/IconAction';
+import { momentWords } from '../../words/dates';
 
 /** A lesson in the list. */
 interface Line {
@@ -104,7 +104,7 @@ export function LearntPanel() {
                 type="checkbox"
                 className="size-5 shrink-0"
                 checked={lesson.used}
-                aria-label={`Count in the clip of ${name}, ${format(parseISO(lesson.at), 'd MMM HH:mm')}`}
+                aria-label={`Count in the clip of ${name}, ${momentWords(lesson.at)}`}
                 onChange={(event) => {
                   const fate = event.target.checked ? 'used' : 'laid aside';
                   change((o) => withLesson(o, lesson.id, fate));
@@ -119,12 +119,12 @@ export function LearntPanel() {
                   name
                 )}
                 <span className="reading block text-[0.85rem]">
-                  {format(parseISO(lesson.at), 'd MMM HH:mm')}: {lesson.words}
+                  {momentWords(lesson.at)}: {lesson.words}
                 </span>
               </div>
               <IconAction
                 name="Forget"
-                label={`Forget the clip of ${name}, ${format(parseISO(lesson.at), 'd MMM HH:mm')}`}
+                label={`Forget the clip of ${name}, ${momentWords(lesson.at)}`}
                 icon={<Trash2 size={15} aria-hidden />}
                 onClick={() => change((o) => withLesson(o, lesson.id, 'forgotten'))}
               />

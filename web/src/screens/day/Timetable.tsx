@@ -22,6 +22,7 @@ import { useOuting } from '../../state/OutingProvider';
 import { movingWords } from '../../ui/movingWords';
 import { ToPhone } from '../../ui/ToPhone';
 import { ShotWhen } from './ShotWhen';
+import { dayWords } from '../../words/dates';
 
 const minutes = (min: number): string =>
   min >= 60 ? `${Math.floor(min / 60)} h ${String(Math.round(min % 60)).padStart(2, '0')}` : `${Math.round(min)} min`;
@@ -176,7 +177,7 @@ export function Timetable({ plan, date }: { readonly plan: DayPlan; readonly dat
         className="flex items-baseline justify-between border-b-2 border-ink pt-2 pb-0.5 text-[1.15rem] font-[700]"
       >
         <span>
-          Day {plan.day} <span className="reading font-[400]">{dateAfter(date, plan.day - 1)}</span>
+          Day {plan.day} <span className="reading font-[400]">{dayWords(dateAfter(date, plan.day - 1))}</span>
         </span>
         <span className="reading text-[0.9rem] font-[400]">
           until {clockOf(Math.min(1440, plan.endMin))}, rigging {minutes(plan.rigMin)}, filming {minutes(plan.filmMin)}

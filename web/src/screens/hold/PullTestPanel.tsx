@@ -1,11 +1,11 @@
 import { pullWords, type HoldReport } from '@strut-spot/core';
-import { format, parseISO } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useState } from 'react';
 import { nowIso } from '../../state/newId';
 import { Explained } from '../../ui/words/Explained';
 import { useShot } from '../../state/useShot';
 import { useInUnits } from '../../ui/useInUnits';
+import { momentWords } from '../../words/dates';
 
 /** What a hand scale must show, with a scale to practise on and the record of what was pulled. */
 export function PullTestPanel({ test }: { test: HoldReport['pullTest'] }) {
@@ -65,7 +65,7 @@ export function PullTestPanel({ test }: { test: HoldReport['pullTest'] }) {
         </div>
         {last && (
           <p className="pt-1 text-[0.9rem]" data-testid="pull-record">
-            {last.held ? 'Held' : 'Moved at'} {last.newton} N on {format(parseISO(last.at), 'd MMM, HH:mm')}.
+            {last.held ? 'Held' : 'Moved at'} {last.newton} N on {momentWords(last.at)}.
           </p>
         )}
       </div>

@@ -19,6 +19,7 @@ import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
 import { COMPASS } from './compass';
 import { TrackReader } from './TrackReader';
+import { dayWords } from '../../words/dates';
 
 /** Drawn from outlines that nobody else needs. */
 const PlaceMap = lazy(() => import('./PlaceMap'));
@@ -151,7 +152,7 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: HourEdit) => 
           <p className="flex justify-between">
             <span className="label text-ink-2">Date</span>
             <Link to={`/outing/${outing.id}`} className="reading underline underline-offset-4">
-              {dateOf(outing, shot)}
+              {dayWords(dateOf(outing, shot))}
             </Link>
           </p>
           <div className="flex items-baseline gap-2">

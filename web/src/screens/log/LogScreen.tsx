@@ -1,6 +1,5 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { LENS_AFTER, OUTING_LIMITS, WHY_NOT, WHY_NOT_WORDS, type LogEntry } from '@strut-spot/core';
-import { format, parseISO } from 'date-fns';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useForm, useWatch, type UseFormRegisterReturn } from 'react-hook-form';
@@ -13,6 +12,7 @@ import { useShot } from '../../state/useShot';
 import { dropStill, keepStill } from '../../storage/stills';
 import { StillOf } from '../../ui/StillOf';
 import { StillField, type SmallStill } from './StillField';
+import { momentWords } from '../../words/dates';
 
 /** A number that may be left out. */
 const maybe = (low: number, high: number) =>
@@ -178,7 +178,7 @@ export function LogScreen() {
             {[...shot.log].reverse().map((entry) => (
               <li key={entry.id} className="flex items-start gap-4 border-b border-hair py-2">
                 <time dateTime={entry.at} className="reading w-36 shrink-0 text-ink-2">
-                  {format(parseISO(entry.at), 'd MMM yyyy HH:mm')}
+                  {momentWords(entry.at)}
                 </time>
                 <div className="min-w-0 flex-1">
                   <p className="font-[620]">

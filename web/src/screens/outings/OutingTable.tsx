@@ -10,19 +10,7 @@ import { saveOuting, type StoredOuting } from '../../storage/outings';
 import { IconAction } from '../../ui/IconAction';
 import { OutingPicture } from './OutingPicture';
 import { trouble } from '../../storage/trouble';
-
-/** In the browser's own way of writing dates. */
-const DAYS = new Intl.DateTimeFormat(undefined, {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  timeZone: 'UTC',
-});
-const dayOf = (date: string): string => {
-  const day = new Date(`${date}T00:00:00Z`);
-  return Number.isNaN(day.getTime()) ? date : DAYS.format(day);
-};
+import { dayWords } from '../../words/dates';
 
 interface OutingTableProps {
   readonly stored: readonly StoredOuting[];
@@ -89,10 +77,11 @@ export function OutingTable({ stored, onProblem }: OutingTableProps) {
                   {one.outing.name || 'Unnamed'}
                 </Link>
                 <p className="-mt-1 pb-1 text-ink-2 sm:hidden">
-                  {dayOf(one.outing.date)}, {one.outing.shots.length} {one.outing.shots.length === 1 ? 'shot' : 'shots'}
+                  {dayWords(one.outing.date)}, {one.outing.shots.length}{' '}
+                  {one.outing.shots.length === 1 ? 'shot' : 'shots'}
                 </p>
               </td>
-              <td className="reading px-3 py-2 max-sm:hidden">{dayOf(one.outing.date)}</td>
+              <td className="reading px-3 py-2 max-sm:hidden">{dayWords(one.outing.date)}</td>
               <td className="px-3 wrap-anywhere text-ink-2 max-sm:hidden">{one.outing.place}</td>
               <td className="reading px-3 max-sm:hidden">{one.outing.shots.length}</td>
               <td className="text-right whitespace-nowrap">
