@@ -66,7 +66,7 @@ it('a base that ends a stop is told though more sky comes into the picture, and 
     const after = verdictsOf({ ...taped, setUp: mend.setUp! });
     expect(after.get('hold')).not.toBe('stop');
     // What it costs is said, and nothing is that it does not cost.
-    expect([mend.id, /then Light is watch/.test(mend.loses ?? '')]).toEqual([mend.id, after.get('light') === 'watch']);
+    expect([mend.id, /Light becomes watch/.test(mend.loses ?? '')]).toEqual([mend.id, after.get('light') === 'watch']);
   }
 });
 
@@ -104,7 +104,7 @@ it('another camera is among the mends of a picture that misses what is asked, an
   expect(mends.map(({ text }) => text)).toEqual(
     expect.arrayContaining([expect.stringMatching(/^two-lens 360 camera, .*: shows \d+ % of what is asked/)]),
   );
-  for (const { text } of mends) expect(text).not.toMatch(/then Frame is stop$/);
+  for (const { text } of mends) expect(text).not.toMatch(/Frame becomes stop$/);
   expect(mends.filter(({ id }) => id.startsWith('camera-'))).toHaveLength(1);
 });
 
@@ -118,7 +118,7 @@ it('a phone that shakes on the bar: another camera first, then the chest, each w
   const [first, second] = mends.filter(({ check }) => check === 'steady');
   expect(first!.setUp!.cameraId).not.toBe('phone');
   expect(second!.setUp!.spotId).toBe('chest');
-  expect(second!.loses).toMatch(/Frame is watch|Hold is watch/);
+  expect(second!.loses).toMatch(/(Frame|Hold) becomes watch/);
   expect(mends.map(({ text }) => text).join()).not.toMatch(/tripod/);
 });
 
@@ -129,4 +129,23 @@ it('a heavy camera on tape is mended by a lighter one; another place that halves
   const hold = mends.filter(({ check }) => check === 'hold');
   expect(hold[0]!.setUp!.cameraId).toBe('thumb-camera');
   expect(mends.map(({ id }) => id)).not.toContain('spot-back');
+});
+
+it('a neck that bears the camera for too short is helped by a lighter one at the same place', () => {
+  const { mends } = advisedReport(shotAt('beach-catamaran', 'helmet-top', 'clear-ahead'), { only: ['clear'] });
+  const lighter = mends.find(({ finding }) => finding === 'neck')!;
+  expect(lighter.setUp).toMatchObject({ cameraId: 'thumb-camera', spotId: 'helmet-top' });
+  expect(lighter.text).toMatch(/mends it$/);
+});
+
+it('nobody is sent elsewhere to be stopped there: from the seat back no place without hands in the picture is a mend', () => {
+  const question = shotAt('buggy', 'back', 'hands-and-trail');
+  const elsewhere = advisedReport(question).mends.filter((mend) => mend.elsewhere);
+  expect(elsewhere.length).toBeGreaterThan(0);
+  for (const { id, check, setUp } of elsewhere) {
+    const stops = [...verdictsOf({ ...question, setUp: setUp! })].filter(
+      ([other, is]) => other !== check && is === 'stop',
+    );
+    expect([id, stops.map(([other]) => other)]).toEqual([id, []]);
+  }
 });

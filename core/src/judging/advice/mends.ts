@@ -119,10 +119,11 @@ export function mendsOf(
       .filter(({ alike }, i, all) => alike === undefined || all.findIndex((m) => m.alike === alike) === i)
       .filter(atMost(MOST_PLACES))
       .slice(0, TOLD)
-      .map(({ after, alike, worth, ...mend }): ProvedMend => {
+      .flatMap(({ after, alike, worth, ...mend }): readonly ProvedMend[] => {
         void [alike, worth];
         const surely = check.surely?.(now, after);
-        return surely ? { ...mend, text: `${mend.text}; ${surely}` } : mend;
+        if (surely === null) return [];
+        return [surely ? { ...mend, text: `${mend.text}; ${surely}` } : mend];
       });
   });
 }
@@ -238,9 +239,11 @@ function proved(
   for (const other of checks) {
     if (other.id === check.id) continue;
     const [was, is] = [before.get(other.id)!, outcomeOf(other, after)];
+    // Nobody goes elsewhere to be stopped there for something else.
+    if (attempt.elsewhere && is.verdict === 'stop') return null;
     if (worseThan(is.verdict, was.verdict)) {
       if (!easesStop || is.verdict === 'stop') return null;
-      lost.push(`then ${other.name} is ${is.verdict}`);
+      lost.push(`${other.name} becomes ${is.verdict}`);
     }
     for (const term of is.terms) {
       const had = was.terms.find((t) => t.id === term.id)?.value ?? 0;
@@ -277,7 +280,7 @@ const FIGURE_GAINS = 0.02;
 function gainOf({ name }: Check, was: Outcome, { terms: [figure], verdict }: Outcome): string | null {
   const had = was.terms.find(({ id }) => id === figure?.id)?.value ?? 0;
   if (figure && figure.value > had + FIGURE_GAINS) return figure.text;
-  return worseThan(was.verdict, verdict) ? `then ${name} is ${verdict}` : null;
+  return worseThan(was.verdict, verdict) ? `${name} becomes ${verdict}` : null;
 }
 
 /** The shot as it would be; null where it cannot be built. */

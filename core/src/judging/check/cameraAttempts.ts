@@ -16,6 +16,13 @@ function usualModes({ modes }: CameraDefinition, intent: IntentDefinition): read
   return [...new Set([...fitting.slice(0, 1), ...(widest ? [widest] : []), ...(straight ? [straight] : [])])];
 }
 
+/** So much of its mass another camera must save to be proposed for that. Estimate 0.1 to 0.4. */
+const LIGHTER = 0.2;
+
+/** Cameras that weigh clearly less than the one that is there. */
+export const lighterCameras = (scene: ShotScene): readonly Attempt[] =>
+  cameraAttempts(scene, ({ massKg }) => massKg.value <= (1 - LIGHTER) * scene.resolved.camera.massKg.value);
+
 /** The same place with another camera of the kit that suits, aimed for what is asked. */
 export function cameraAttempts(scene: ShotScene, suits: (camera: CameraDefinition) => boolean): readonly Attempt[] {
   const { setUp, rig } = scene.question;

@@ -80,8 +80,8 @@ export interface Check<Found = unknown> {
   /** What is said of it; null where nothing was asked. */
   judge(found: Found, scene: ShotScene): CheckResult | null;
   readonly searchTerm: SearchTerm;
-  /** How surely a change is for the better, in words, with everything uncertain drawn alike in both; none = there is nothing to draw. */
-  surely?(before: ShotScene, after: ShotScene): string;
+  /** How surely a change is for the better, in words, with everything uncertain drawn alike in both; null where it hardly ever is, none = there is nothing to draw. */
+  surely?(before: ShotScene, after: ShotScene): string | null;
   /** What may mend it, unproved. */
   mend(scene: ShotScene, result: CheckResult): readonly Attempt[];
 }

@@ -1,6 +1,7 @@
 import { LONG_POLE_M } from '../../../physics/clearance/longPole';
 import type { ClearReport } from '../../../physics/clearance/clearReport';
 import type { Attempt, Check } from '../../check/check';
+import { lighterCameras } from '../../check/cameraAttempts';
 import { tetherAttempts } from '../../check/tetherAttempts';
 import { shorterAttempts } from '../../check/linkAttempts';
 import type { ShotScene } from '../../scene/shotScene';
@@ -19,11 +20,14 @@ const wantsTether = (scene: ShotScene): boolean => {
   );
 };
 
-/** Shorter, turned about its base, straight on it. */
+/** Shorter, turned about its base, straight on it; a lighter camera where a neck bears it. */
 const clearAttempts = (scene: ShotScene): readonly Attempt[] => {
   const { setUp } = scene.question;
+  const { neck, headBurden } = clearFound(scene);
+  const mends = headBurden !== null ? 'head' : neck !== null && neck.minutes < NECK_MINUTES ? 'neck' : null;
   return [
     ...shorterAttempts(scene),
+    ...(mends ? lighterCameras(scene).map((attempt) => ({ ...attempt, mends })) : []),
     ...(wantsTether(scene) ? tetherAttempts(scene) : []),
     ...scene.resolved.links.flatMap(({ use, definition: { name } }, i): Attempt[] =>
       use.bendDeg === 0

@@ -5,7 +5,7 @@ import { COST_CLASSES } from '../../../words/kit/cost';
 import type { RuleDefinition } from '../../../words/rule/rule';
 import { addOnAttempts } from '../../check/addOnAttempts';
 import { armAttempts } from '../../check/armAttempts';
-import { cameraAttempts } from '../../check/cameraAttempts';
+import { lighterCameras } from '../../check/cameraAttempts';
 import type { Attempt, Check } from '../../check/check';
 import { shorterAttempts } from '../../check/linkAttempts';
 import type { ShotScene } from '../../scene/shotScene';
@@ -47,13 +47,10 @@ export const hold: Check<HeldReport> = {
   mend: holdAttempts,
 };
 
-/** So much of its mass another camera must save to be proposed for that. Estimate 0.1 to 0.4. */
-const LIGHTER = 0.2;
-
 /** Shorter, without, on another base, or with a lighter camera. */
 function holdAttempts(scene: ShotScene): readonly Attempt[] {
   const { rig, setUp } = scene.question;
-  const { base, camera, placed } = scene.resolved;
+  const { base, placed } = scene.resolved;
   return [
     ...shorterAttempts(scene),
     ...armAttempts(scene),
@@ -67,6 +64,6 @@ function holdAttempts(scene: ShotScene): readonly Attempt[] {
         effort: 2 + COST_CLASSES.indexOf(other.cost),
         costs: `a piece for ${other.cost}`,
       })),
-    ...cameraAttempts(scene, ({ massKg }) => massKg.value <= (1 - LIGHTER) * camera.massKg.value),
+    ...lighterCameras(scene),
   ];
 }
