@@ -29,7 +29,7 @@ import {
   type ClearSituation,
 } from './judgeClear';
 import { longPoleFinding } from './longPoleFinding';
-import { millimetres } from './millimetres';
+import { millimetres } from '../../../mathematics/units/millimetres';
 import { nearestMoving } from './nearestMoving';
 
 /** Solid angle of the middle of the field of view, 40° square. */

@@ -4,7 +4,7 @@ import type { Approach } from '../../../physics/clearance/strikes';
 import type { CarrierFamily } from '../../../words/carrier/machine';
 import { agree, inARow } from '../../../words/carrier/inSentences';
 import { longPoleFinding } from './longPoleFinding';
-import { millimetres } from './millimetres';
+import { millimetres } from '../../../mathematics/units/millimetres';
 import { tetherFindings } from './tetherFindings';
 import { worseThan, worstFirst, type CheckResult, type Finding, type Verdict } from '../../../words/check/result';
 
@@ -126,6 +126,7 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
   if (report.turning && (!report.tethered || report.turning.distanceM < NEAR_M)) {
     const { partName, distanceM, neededM, tetherM, anchors } = report.turning;
     const turns = agree(partName, 'turns', 'turn');
+    const away = distanceM < STRIKES_M ? 'right at it' : `${millimetres(distanceM)} away`;
     add(
       'tether',
       'tether beside what turns',
@@ -134,7 +135,7 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
       'm',
       [neededM, null],
       tetherM === null
-        ? `the ${partName} ${turns} ${millimetres(distanceM)} away: a loop would be wound up; ${anchors.length > 0 ? `a tie of 20 to 40 mm to the ${anchors[0]!}, or ` : ''}no tether and two fastenings that hold each by itself`
+        ? `the ${partName} ${turns} ${away}: a loop would be wound up; ${anchors.length > 0 ? `a tie of 20 to 40 mm to the ${anchors[0]!}, or ` : ''}no tether and two fastenings that hold each by itself`
         : `the ${partName} ${turns} ${millimetres(distanceM)} away: a tether of at most ${millimetres(tetherM)}`,
       tetherM === null ? 'two independent fastenings, or a place away from what turns' : null,
     );

@@ -1,6 +1,6 @@
 import type { TetherReach } from '../../../physics/clearance/tetherReach';
 import type { Finding } from '../../../words/check/result';
-import { millimetres } from './millimetres';
+import { millimetres } from '../../../mathematics/units/millimetres';
 
 /** What is said of a tether that is named: whether it reaches, and what it would let the camera reach. */
 export function tetherFindings(reach: TetherReach | 'lost'): readonly Finding[] {

@@ -1,3 +1,4 @@
+import { millimetres } from '../../../mathematics/units/millimetres';
 import type { PartInFrame } from '../../../physics/framing/measureFrame';
 import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFrame';
 import { agree } from '../../../words/carrier/inSentences';
@@ -74,7 +75,7 @@ export function focusFinding(framed: FramedSetUp, intent: IntentDefinition, acti
       unit: 'm',
       limit: [closest, null],
       margin: told.nearestM - closest,
-      because: `the ${told.name} at ${told.nearestM.toFixed(2)} m ${agree(told.name, 'is', 'are')} blurred; ${from}`,
+      because: `the ${told.name} at ${millimetres(told.nearestM)} ${agree(told.name, 'is', 'are')} blurred; ${from}`,
     };
   const most = greatest(tooNear(framed, action));
   const soft = softShare(framed, action);
@@ -86,8 +87,8 @@ export function focusFinding(framed: FramedSetUp, intent: IntentDefinition, acti
     limit: [null, SOFT_NOTICED * 100],
     margin: (SOFT_NOTICED - soft) * 100,
     because: most
-      ? `soft, as it is too near: ${percentText(soft)} of the picture, most of it the ${most.name} at ${most.nearestM.toFixed(2)} m; ${from}`
-      : `the nearest thing is the ${nearest.name} at ${nearest.distanceM.toFixed(2)} m; ${from}`,
+      ? `soft, as it is too near: ${percentText(soft)} of the picture, most of it the ${most.name} at ${millimetres(most.nearestM)}; ${from}`
+      : `the nearest thing is the ${nearest.name} at ${millimetres(nearest.distanceM)}; ${from}`,
   };
 }
 
