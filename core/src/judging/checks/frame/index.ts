@@ -11,6 +11,7 @@ import type { Attempt, Check } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { barred } from './barred';
 import { bodyTiltAttempts } from './bodyTiltAttempts';
+import { holdOffAttempts } from './holdOffAttempts';
 import { frameTerm } from './frameTerm';
 import { BAND_TOLERANCE, judgeFrame, ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
 import { MISSED } from './limits';
@@ -75,6 +76,7 @@ export const frame: Check<FrameReport> = {
         effort: 1,
         costs: 'a turn',
       });
+    if (findingsOf(result).some(({ id }) => id === 'sunk')) tries.push(...holdOffAttempts(scene));
     if (findingsOf(result).some(({ id, verdict }) => id === 'seam' && verdict !== 'good'))
       tries.push(...bodyTiltAttempts(scene));
     const aimed = aimedAgain(scene, wantedHorizon(scene.question));
