@@ -26,6 +26,10 @@ export const levelAt = (db1m: number, distanceM: number): number => db1m - 20 * 
 export const windDb = (airMps: number, foam: boolean): number =>
   WIND.db + WIND.perTenfold * Math.log10(Math.max(0.2, airMps) / WIND.atMps) - FILTER_DB - (foam ? FOAM_DB : 0);
 
+/** What is heard of the wind outside behind glass and panels, dB. */
+export const cabinWindDb = (outsideMps: number): number =>
+  CABIN_WIND.db + CABIN_WIND.perTenfold * Math.log10(Math.max(0.5, outsideMps) / CABIN_WIND.atMps);
+
 export interface Heard {
   /** From mouth to microphone, metres; null where nobody is on board. */
   readonly mouthM: number | null;
@@ -44,6 +48,8 @@ export interface SoundAt {
   /** What a shut case keeps from the microphone, dB; 0 = it is in the open. */
   readonly muffledDb: number;
   readonly airMps: number;
+  /** Past the craft outside, whatever reaches the microphone. */
+  readonly outsideMps: number;
   readonly foam: boolean;
   /** Level of the engine where the microphone is. */
   readonly engineDb: number | null;
@@ -53,13 +59,19 @@ export interface SoundAt {
   readonly closed: boolean;
 }
 
+/** Wind along panes and panels, heard behind them at 28 m/s (100 km/h), dB(A), and for each tenfold speed: its sound grows with about the sixth power of the speed. Estimates 60 to 72, 50 to 60. */
+const CABIN_WIND = { db: 66, atMps: 28, perTenfold: 55 } as const;
+
 /** What panels and glass keep out, dB. Estimate 15 to 30. */
 export const PANELS_DB = 22;
 
 /** Levels at a microphone, all estimates within about 6 dB. */
 export function heardAt(s: SoundAt): Heard {
   const shut = s.muffledDb > 0;
-  const wind = Math.max(0, windDb(s.airMps, s.foam) - 2 * s.muffledDb);
+  const wind = Math.max(
+    0,
+    s.closed ? cabinWindDb(s.outsideMps) - s.muffledDb : windDb(s.airMps, s.foam) - 2 * s.muffledDb,
+  );
   const rolling =
     levelAt(ROLLING.db + 30 * Math.log10(Math.max(0.3, s.speedMps) / ROLLING.atMps), s.fromGroundM) -
     (s.closed ? PANELS_DB : 0) -

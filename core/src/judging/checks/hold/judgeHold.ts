@@ -162,7 +162,7 @@ function interfaceFinding({ name, worst, margin, weakMargin }: HeldInterface): F
     unit: worst.unit,
     limit: [null, worst.limit / WANTED_MARGIN],
     margin: worst.limit / WANTED_MARGIN - worst.demand,
-    because: `at worst ${figure(worst.demand)} ${worst.unit}; it ${worst.mode} at about ${figure(worst.limit)} ${worst.unit} (estimate), ${margin >= 100 ? 'far more than needed' : `${figure(margin)} times that`}; twice is wanted${weak}`,
+    because: `at worst ${figure(worst.demand)} ${worst.unit}; it ${worst.mode} at about ${figure(worst.limit)} ${worst.unit} (estimate), ${margin >= 100 ? 'far more than needed' : margin < 0.1 ? 'far less than needed' : `${figure(margin)} times that`}; twice is wanted${weak}`,
     mend: null,
   };
 }

@@ -18,7 +18,9 @@ export function talkFinding({ sound, shelter }: LastFound, { ask, question: { us
     sound.engineDb !== null && sound.engineDb > Math.max(sound.windDb, sound.rollingDb)
       ? `the engine’s ${Math.round(sound.engineDb)} dB`
       : sound.windDb > sound.rollingDb
-        ? `the wind’s ${Math.round(sound.windDb)} dB in its microphone`
+        ? shelter === 'closed'
+          ? `the ${Math.round(sound.windDb)} dB of the wind outside`
+          : `the wind’s ${Math.round(sound.windDb)} dB in its microphone`
         : `the ${Math.round(sound.rollingDb)} dB of the ride`;
   const heard =
     over >= UNDERSTOOD_DB.easily
@@ -34,7 +36,7 @@ export function talkFinding({ sound, shelter }: LastFound, { ask, question: { us
     unit: 'dB',
     limit: [UNDERSTOOD_DB.easily, null],
     margin: over - UNDERSTOOD_DB.easily,
-    because: `${heard}: ${Math.round(sound.voiceDb)} dB from ${sound.mouthM!.toFixed(2)} m over ${loudest}${use?.foam === false ? '' : ', with foam on the microphone'} (estimates, within 6 dB)`,
+    because: `${heard}: ${Math.round(sound.voiceDb)} dB from ${sound.mouthM!.toFixed(2)} m over ${loudest}${use?.foam === false || shelter === 'closed' ? '' : ', with foam on the microphone'} (estimates, within 6 dB)`,
     mend:
       over >= UNDERSTOOD_DB.easily
         ? null

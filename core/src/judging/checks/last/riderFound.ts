@@ -120,6 +120,7 @@ export function riderFound(scene: ShotScene, rough: boolean): RiderFound {
     helmetClosed: resolveRig(question.rig).worn.some((w) => w.closesMouth),
     muffledDb: recorder ? 0 : (resolved.camera.housing?.mufflesDb.value ?? 0),
     airMps: recorder ? openMps * COLLAR.windShare : airMps,
+    outsideMps: openMps,
     foam: recorder || foam,
     engineDb: engineDbAt(machine, rig, hears, closed),
     speedMps: machine.world === 'air' ? 0 : ride.speedMps,

@@ -47,7 +47,9 @@ export function steadinessOf(
   const { steadies } = stabiliser;
   if (steadies) {
     const margin = ((1 - pick(stabiliser.crop)) / 2) * fovDeg;
-    const reachDeg = steadies.kind === 'sphere' ? Infinity : steadies.reachDeg ? pick(steadies.reachDeg) : margin;
+    // Where a lens or sensor comes to its end, the edge that is cut off follows on.
+    const ownDeg = steadies.reachDeg ? pick(steadies.reachDeg) : 0;
+    const reachDeg = steadies.kind === 'sphere' ? Infinity : ownDeg + margin;
     levels.push({ name: `the stabiliser (${stabiliser.name.toLowerCase()})`, steadying: steadies, reachDeg });
   }
   const product = (optics: boolean) => {
