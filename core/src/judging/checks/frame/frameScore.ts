@@ -2,13 +2,15 @@ import type { FramedSetUp, StanceFrame } from '../../../physics/framing/stanceFr
 import { rangeMargin } from '../../../words/check/result';
 import type { IntentDefinition } from '../../../words/shot/intent';
 import { sharpShare, softShare } from './focus';
-import { ROLL_NOTICED_DEG, ROLL_WRONG_DEG } from './judgeFrame';
+import { ROLL_NOTICED_DEG, ROLL_WRONG_DEG, shareVerdict } from './judgeFrame';
 import { overShoulderMet } from './overShoulder';
 import { craftSeen, faceSeen } from './viewpoint';
 import { measureWant, nearestOf, smallerSide, wantsHere } from './wants';
 
 /** What lies far beside the height where it should is met so much less. A weight of ranking, no measurement. */
 const OUT_OF_BAND_COSTS = 0.5;
+/** A want for which Frame stops counts so much less, that a picture that is stopped by little stands behind one that is not. A weight of ranking, no measurement. */
+const STOPPED_COUNTS = 0.7;
 /** Where one of two hands is not seen at all, the hands are met so much less. A weight of ranking, no measurement. */
 const ONE_SIDE_COSTS = 0.4;
 /**
@@ -23,7 +25,8 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
       framed.stances.reduce((sum, s) => sum + s.share * measureWant(want, s.measures, framed.working).share, 0) /
       ridden;
     const [low, high] = want.share;
-    const met = share < low ? share / low : share > high ? metOver((share - high) / Math.max(high, 0.05)) : 1;
+    const within = share < low ? share / low : share > high ? metOver((share - high) / Math.max(high, 0.05)) : 1;
+    const met = shareVerdict(share, want.share) === 'stop' ? within * STOPPED_COUNTS : within;
     const ends = want.ends === undefined ? 1 : craftSeen(action, want.ends).counts;
     const seen = measureWant(want, action.measures, framed.working);
     const extent = want.extent === undefined ? 1 : largeEnough(seen.extent / want.extent);

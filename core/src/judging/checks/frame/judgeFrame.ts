@@ -33,7 +33,8 @@ const percent = (share: number): number => share * 100;
 /** So much of a picture more than is wanted, in a corner or at an edge, is a blemish and no spoilt shot; and as much again as is wanted. Estimate 0.02 to 0.06. */
 const AT_THE_EDGE = 0.04;
 
-function shareVerdict(share: number, [low, high]: readonly [number, number]): Verdict {
+/** What is said of a share that is wanted within a range. */
+export function shareVerdict(share: number, [low, high]: readonly [number, number]): Verdict {
   if (share >= low && share <= high) return 'good';
   if (share < low) return share >= low * MISSED ? 'watch' : 'stop';
   return share <= Math.max(high / MISSED, high + AT_THE_EDGE) ? 'watch' : 'stop';
