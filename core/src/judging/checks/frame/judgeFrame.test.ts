@@ -249,6 +249,37 @@ describe('the score', () => {
     expect(clean).toBeCloseTo(1, 12);
     expect(spoilt).toBeLessThan(0.3);
   });
+
+  it('more of what is too much is worse all the way, so that a first look tells bad from hopeless', () => {
+    const little = intent({ wants: [want({ id: 'hands', of: { groups: ['hands'] }, share: [0, 0.1] })] });
+    const scores = [0.05, 0.1, 0.12, 0.15, 0.2, 0.3, 0.5, 0.8].map((hands) =>
+      frameScore(showing({ shares: { ...nothing, hands } }), little),
+    );
+    expect(scores.slice(0, 2)).toEqual([1, 1]);
+    for (let i = 2; i < scores.length; i++) expect(scores[i]!).toBeLessThan(scores[i - 1]!);
+    expect(scores.at(-1)!).toBeGreaterThan(0);
+  });
+
+  it('what Frame stops by little stands clearly behind what it does not, above what is wanted as below it', () => {
+    const score = (sky: number) => frameScore(showing({ shares: { ...nothing, sky } }), intent());
+    const verdict = (sky: number) => finding(showing({ shares: { ...nothing, sky } }), intent(), 'sky').verdict;
+    expect([verdict(0.101), verdict(0.099)]).toEqual(['watch', 'stop']);
+    expect(score(0.099)).toBeLessThan(0.85 * score(0.101));
+    expect([verdict(0.79), verdict(0.81)]).toEqual(['watch', 'stop']);
+    expect(score(0.81)).toBeLessThan(0.85 * score(0.79));
+  });
+
+  it('what is too near to be sharp costs by what it takes of the picture, a fifth at most', () => {
+    const sharp = intent({ wants: [want()] });
+    const score = (share: number, nearestM: number) =>
+      frameScore(
+        showing({ shares: { ...nothing, sky: 0.3 }, parts: [{ ...partSeen, id: 'elbow', share, nearestM }] }),
+        sharp,
+      );
+    expect(score(0.4, 1)).toBeCloseTo(1, 12);
+    expect(score(0.4, 0.05)).toBeCloseTo(0.8, 12);
+    expect(score(0.025, 0.05)).toBeCloseTo(0.98, 12);
+  });
 });
 
 it('what is asked of things in the hand is neither asked nor counted where nothing is held', () => {
