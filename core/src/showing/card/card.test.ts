@@ -110,9 +110,11 @@ it('says what the level must read, the spot and the cautions that belong to it',
   };
   const card = cardContent(outing, shot, 'metric');
   expect(card.level).toMatchObject({
+    caption: 'Level reads, standing upright astride, bike level',
     tilt: '47.5° up',
     beside: 'sideways 3° left side low, pan straight ahead',
   });
+  expect(card.steps.find(({ id }) => id === 'level')!.words).toContain('standing upright astride, bike level');
   expect(card.where).toBe('Chin bar');
   expect(card.cautions.join(' ')).toMatch(/blow/);
   expect(card.steps.map(({ words }) => words).join(' ')).toMatch(/Tether/);

@@ -28,7 +28,7 @@ import type { LightId } from '../../words/ride/lights';
 import type { PlacedSpot } from '../../posing/rig/spots';
 import { fromMarkM, slides } from '../../words/carrier/spotZone';
 import { tiltWords } from '../../mathematics/units/tiltWords';
-import { levelWords, type LevelWords } from './levelWords';
+import { levelWords, UPRIGHT, type LevelWords } from './levelWords';
 import { cardSteps, type CardStep } from './cardSteps';
 import { GOES } from '../../words/carrier/machine';
 import { isParticular, type RuleDefinition } from '../../words/rule/rule';
@@ -196,7 +196,7 @@ export function cardContent(
   const arms = standingArms(resolved, poseStrut(resolved, setUpRig, setUpRig));
   const stance = machine.stances.find((s) => s.id === shot.actionStanceId);
   const setUpStance = machine.stances.find((s) => s.id === SET_UP_STANCE_ID);
-  const level = levelWords(report.level);
+  const level = levelWords(report.level, setUpStance?.note.split(':')[0]);
   const { onPole, viewAfterwards } = report.level;
   const joint = viewAfterwards
     ? `${resolved.head.name}: ${onPole ? 'straight, in line with the pole' : 'holds the body level'}`
@@ -265,7 +265,7 @@ export function cardContent(
     steps: cardSteps(resolved, {
       place: placeWords(resolved.placed, units).toLowerCase(),
       levelStep: level.step,
-      setUpStance: setUpStance?.note ?? 'standing upright, machine level',
+      setUpStance: setUpStance?.note ?? UPRIGHT,
       pull: { test: pullTest, words: pullWords(pullTest) },
       goes,
     }),

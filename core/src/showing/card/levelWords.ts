@@ -15,18 +15,21 @@ export interface LevelWords {
   readonly step: string;
 }
 
-const LEVEL_CAPTION = 'Level reads, standing upright, machine level';
+/** How the level is read where a carrier has no words of its own for it. */
+export const UPRIGHT = 'standing upright, machine level';
 
 const lookWords = ({ tiltDeg, panDeg }: PanTiltRoll): string =>
   `${tiltWords(tiltDeg, 'up', 'down', 'level')}, ${tiltWords(panDeg, 'to the right', 'to the left', 'straight ahead')}`;
 
-export function levelWords({ reads, onPole, viewAfterwards }: LevelToSet): LevelWords {
+/** @param posture in which it is read, in the carrier's own words */
+export function levelWords({ reads, onPole, viewAfterwards }: LevelToSet, posture = UPRIGHT): LevelWords {
+  const caption = `Level reads, ${posture}`;
   const tilt = tiltWords(reads.tiltDeg, 'up', 'down', 'level');
   const roll = tiltWords(reads.rollDeg, 'right side low', 'left side low', 'level');
   if (!viewAfterwards) {
     const pan = tiltWords(reads.panDeg, 'to the right', 'to the left', 'straight ahead');
     return {
-      caption: LEVEL_CAPTION,
+      caption,
       reads,
       tilt,
       beside: `sideways ${roll}, pan ${pan}`,
@@ -43,7 +46,7 @@ export function levelWords({ reads, onPole, viewAfterwards }: LevelToSet): Level
         step: 'Screw the camera straight on its pole, so that the pole lies in the seam between the lenses; one lens towards what is filmed.',
       }
     : {
-        caption: LEVEL_CAPTION,
+        caption,
         reads,
         tilt,
         beside: view,

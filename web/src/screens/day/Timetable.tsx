@@ -174,10 +174,10 @@ export function Timetable({ plan, date }: { readonly plan: DayPlan; readonly dat
     <section aria-labelledby={`day-${plan.day}`}>
       <h3
         id={`day-${plan.day}`}
-        className="flex items-baseline justify-between border-b-2 border-ink pt-2 pb-0.5 text-[1.15rem] font-[700]"
+        className="flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink pt-2 pb-0.5 text-[1.15rem] font-[700]"
       >
         <span>
-          Day {plan.day} <span className="reading font-[400]">{dayWords(dateAfter(date, plan.day - 1))}</span>
+          Day {plan.day}, <span className="font-[400]">{dayWords(dateAfter(date, plan.day - 1))}</span>
         </span>
         <span className="reading text-[0.9rem] font-[400]">
           until {clockOf(Math.min(1440, plan.endMin))}, rigging {minutes(plan.rigMin)}, filming {minutes(plan.filmMin)}
