@@ -105,6 +105,7 @@ export { withStanceShare } from './posing/lookup/stanceShares';
 export { poseRig } from './posing/rig/poseRig';
 export { lostSpots, placedAt, placedSpot, placedSpots, whyUnplaced, worldFromSpot } from './posing/rig/spots';
 export { imperialWords } from './mathematics/units/imperialWords';
+export { capital } from './words/carrier/inSentences';
 export { tiltWords } from './mathematics/units/tiltWords';
 export { fromMarkM, slides, type SpotZone } from './words/carrier/spotZone';
 export { counterpartShot } from './deciding/outing/counterpartShot';

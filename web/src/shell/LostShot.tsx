@@ -1,4 +1,4 @@
-import { SET_UP_STANCE_ID } from '@strut-spot/core';
+import { capital, SET_UP_STANCE_ID } from '@strut-spot/core';
 import { Link } from 'react-router';
 import { useShot } from '../state/useShot';
 import { useSpotChange } from '../state/useSpotChange';
@@ -13,7 +13,7 @@ export function LostShot({ because }: { because: string }) {
   return (
     <main className="mx-auto max-w-2xl p-8" data-testid="lost">
       <h1 className="mb-2 text-2xl font-[660] wrap-anywhere">Nothing can be said of &ldquo;{shot.name}&rdquo;</h1>
-      <p className="mb-2 wrap-anywhere">{because.charAt(0).toUpperCase() + because.slice(1)}.</p>
+      <p className="mb-2 wrap-anywhere">{capital(because)}.</p>
       <p className="mb-4 text-ink-2">
         The shot is kept as it is.{' '}
         <Link className="underline underline-offset-2" to={`/outing/${outing.id}/carrier/${carrier.id}`}>

@@ -1,3 +1,4 @@
+import { capital } from '../../words/carrier/inSentences';
 import type { HoldReport } from '../../physics/holding/holdReport';
 import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { BaseDefinition } from '../../words/kit/base';
@@ -40,8 +41,6 @@ function putWords({ kind }: BaseDefinition): { readonly words: string; readonly 
 /** Several arms to one camera. Common practice, no source. */
 const FURTHER_WORDS =
   ' Put the other bases on likewise, with their arms loose; aim the camera, then tighten all joints a little at a time, in turns.';
-
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** What the steps say of this one card. */
 interface StepWords {

@@ -1,4 +1,4 @@
-import { fromMarkM, metresToInches, type SpotZone } from '@strut-spot/core';
+import { capital, fromMarkM, metresToInches, type SpotZone } from '@strut-spot/core';
 import { useShot } from '../../state/useShot';
 import { useSettings } from '../../storage/settings';
 import { NumberField } from '../../ui/NumberField';
@@ -14,7 +14,7 @@ export function SpotStretch({ zone }: { zone: SpotZone }) {
   return (
     <div className="shrink-0 border-t border-hair px-3 py-1">
       <NumberField
-        label={`${zone.mark[0]!.toUpperCase()}${zone.mark.slice(1)}`}
+        label={capital(zone.mark)}
         value={fromM * perUnit}
         unit={metric ? 'mm' : 'in'}
         step={metric ? 10 : 0.5}

@@ -1,4 +1,4 @@
-import { pullWords, type RuleDefinition } from '@strut-spot/core';
+import { capital, pullWords, type RuleDefinition } from '@strut-spot/core';
 import type { HoldSheet } from '../../workers/answers/rideChecks';
 import { useShot } from '../../state/useShot';
 import { useInUnits } from '../../ui/useInUnits';
@@ -31,7 +31,7 @@ export function WalkThrough({ report }: { report: HoldSheet }) {
       id: `tether-${caught ? caught.name : tether ? Math.round((tether.tetherM ?? 0) * 100) : 'free'}`,
       when: 'before moving',
       text: caught
-        ? `${caught.name.charAt(0).toUpperCase()}${caught.name.slice(1)} of ${Math.round(caught.lengthM * 1000)} mm, from round the camera itself to the ${caught.anchorName ?? 'part that is not here now'}.`
+        ? `${capital(caught.name)} of ${Math.round(caught.lengthM * 1000)} mm, from round the camera itself to the ${caught.anchorName ?? 'part that is not here now'}.`
         : tether === undefined || tether === null
           ? `Tether that bears ${Math.ceil(tetherN / 10) * 10} N, round the camera itself.`
           : tether.tetherM === null
@@ -66,7 +66,7 @@ export function WalkThrough({ report }: { report: HoldSheet }) {
         if (these.length === 0) return null;
         return (
           <div key={when} className="pb-1">
-            <h3 className="label font-[640]">{when.charAt(0).toUpperCase() + when.slice(1)}</h3>
+            <h3 className="label font-[640]">{capital(when)}</h3>
             <ul>
               {these.map((item) => (
                 <li key={item.id} className="border-b border-hair py-0.5">

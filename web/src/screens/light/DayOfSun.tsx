@@ -1,4 +1,12 @@
-import { clockOf, filmedMin, minutesOf, type LightOfDay, type Moment, type ShotLightHour } from '@strut-spot/core';
+import {
+  capital,
+  clockOf,
+  filmedMin,
+  minutesOf,
+  type LightOfDay,
+  type Moment,
+  type ShotLightHour,
+} from '@strut-spot/core';
 import { useId } from 'react';
 
 /** Units across: fewer on a phone, so that its letters can be read. */
@@ -205,5 +213,5 @@ function said(day: LightOfDay, rows: readonly { readonly name: string; readonly 
   const when = rows.map(
     ({ name, runs }) => `${name}: ${runs.map(([from, to]) => `${clockOf(from)} to ${clockOf(to)}`).join(', ')}`,
   );
-  return [sun, ...when.map((w) => `${w[0]!.toUpperCase()}${w.slice(1)}.`)].join(' ');
+  return [sun, ...when.map((w) => `${capital(w)}.`)].join(' ');
 }

@@ -1,4 +1,4 @@
-import { engineRpm, causeWords, findingsOf, foundBy, resolveRig, type Figure } from '@strut-spot/core';
+import { capital, engineRpm, causeWords, findingsOf, foundBy, resolveRig, type Figure } from '@strut-spot/core';
 import { useState } from 'react';
 import { useLearnt } from '../../state/useLearnt';
 import { useShot } from '../../state/useShot';
@@ -37,8 +37,6 @@ const STEADY = { only: ['steady'], spectra: true } as const;
 const REST_MS = 500;
 /** Width of the moving picture, alone and beside another. */
 const PREVIEW_PX = { alone: 560, beside: 400 } as const;
-
-const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** How steady the picture is, what shakes it and what would mend it. */
 export function SteadyScreen() {
@@ -164,7 +162,7 @@ export function SteadyScreen() {
                     <VerdictMark verdict={verdict} size={13} word={false} />
                     <span className="font-[680]">{label}</span>
                   </div>
-                  <p className="leading-snug text-[0.9rem] text-ink-2">{sentence(inUnits(because))}.</p>
+                  <p className="leading-snug text-[0.9rem] text-ink-2">{capital(inUnits(because))}.</p>
                 </div>
               ))}
               <p className="pt-1" data-testid="cause">
@@ -172,7 +170,7 @@ export function SteadyScreen() {
               </p>
               {report.runsOut && (
                 <p className="pt-1">
-                  {sentence(report.runsOut.name)} runs out: it needs{' '}
+                  {capital(report.runsOut.name)} runs out: it needs{' '}
                   <span className="reading">{report.runsOut.neededDeg.toFixed(1)}°</span> each way and can go{' '}
                   <span className="reading">{report.runsOut.reachDeg.toFixed(1)}°</span>.
                 </p>
@@ -188,7 +186,7 @@ export function SteadyScreen() {
                 The horizon rocks by <span className="reading">{report.rollDeg.toFixed(1)}°</span> rms.
                 {report.modes
                   .filter(({ words }) => words !== report.cause.resonance)
-                  .map(({ words, dampingRatio }) => ` ${sentence(words)} (damping ratio ${dampingRatio.toFixed(2)}).`)}
+                  .map(({ words, dampingRatio }) => ` ${capital(words)} (damping ratio ${dampingRatio.toFixed(2)}).`)}
                 {report.sagM > 0 && ` The damper sags ${(report.sagM * 1000).toFixed(1)} mm under the camera.`}
               </p>
             </>

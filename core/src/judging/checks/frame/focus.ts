@@ -43,7 +43,7 @@ const farIsSoft = ({ resolved }: FramedSetUp, { wants }: IntentDefinition): bool
   );
 
 /** So much of a picture may be soft for being too near the lens before it is looked at: an elbow, a strap, the strut. Estimate 0.05 to 0.2. */
-export const SOFT_NOTICED = 0.1;
+const SOFT_NOTICED = 0.1;
 
 /** What is seen in the blur before the closest focus. */
 const tooNear = ({ resolved: { camera } }: FramedSetUp, { measures }: StanceFrame): readonly PartInFrame[] =>

@@ -57,7 +57,7 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
   );
 }
 
-/** What is left of a want of which there is too much, so many times what it may be: a third of the picture is still better than two. */
+/** What is left of a want of which there is too much, so many times what it may be: a third of the picture is still better than two. Weights of ranking, no measurement. */
 const metOver = (times: number): number => (times < 0.8 ? 1 - times : 0.2 * Math.exp(-(times - 0.8) / 3));
 
 /** Who is just more than a dot is half met, who is three times as large wholly: of two lenses the narrower one is taken for somebody far off. Common practice, no source. */

@@ -101,7 +101,7 @@ function foamSeen({ resolved: { camera, lens } }: ShotScene): NonNullable<LastFo
 }
 
 /** What washes over it in its place among the rest. */
-const worstFirst = (dirt: readonly Dirt[], wash: Dirt | null): readonly Dirt[] =>
+const withWash = (dirt: readonly Dirt[], wash: Dirt | null): readonly Dirt[] =>
   wash ? [...dirt, wash].sort((a, b) => b.perMinute - a.perMinute) : dirt;
 
 export function lastFound(scene: ShotScene): LastFound {
@@ -157,7 +157,7 @@ export function lastFound(scene: ShotScene): LastFound {
   const surface = groundById(ride.groundId).surface;
   const glass = Math.min(camera.bodyM[1], camera.bodyM[2]) * 0.22;
   const look = () =>
-    worstFirst(
+    withWash(
       onTheGlass(
         rig,
         wheelsOf(question.rig, rig),
