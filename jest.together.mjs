@@ -1,6 +1,6 @@
 /**
- * Tests as npm test runs them: those of the core share a few contexts instead of having one each, and those of the real page share one browser. What
- * the engine has learnt of the code is then learnt twice, not a hundred times, which takes a third off their time.
+ * Tests as npm test runs them: those of core and screens share a few contexts instead of having one each, and those of the real page share one
+ * browser. What the engine has read and learnt of the code is then learnt twice, not a hundred times, which takes a third off their time.
  */
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
@@ -15,14 +15,24 @@ function written(path, text) {
   if (!existsSync(path) || readFileSync(path, 'utf8') !== text) writeFileSync(path, text);
 }
 
-/** Puts the tests of a project into so many files, each of which is one context to the runner. @returns the folder that they lie in */
-function gathered(project, contexts) {
+/** Tests that put something else in place of a module, or want another environment, stay alone. */
+const STAYS_ALONE = /jest\.(mock|doMock|resetModules|isolateModules)\(|@jest-environment/;
+
+/**
+ * Puts the tests of a project into so many files, each of which is one context to the runner.
+ * @param before what such a file begins with
+ * @param each what each group of tests in it begins with
+ * @returns the folder that they lie in, and the paths of those that stay alone
+ */
+function gathered(project, { contexts, before = '', each = '' }) {
   const folder = join(root, project);
   const together = join(folder, 'dist/together');
   mkdirSync(together, { recursive: true });
-  const tests = readdirSync(folder, { recursive: true, encoding: 'utf8' })
-    .filter((name) => name.endsWith('.test.ts') && !/^(dist|node_modules)\b/.test(name))
+  const all = readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((name) => /\.test\.tsx?$/.test(name) && !/^(dist|node_modules)\b/.test(name))
     .sort();
+  const alone = all.filter((name) => STAYS_ALONE.test(readFileSync(join(folder, name), 'utf8')));
+  const tests = all.filter((name) => !alone.includes(name));
   const names = Array.from({ length: contexts }, (_, n) => `${n + 1}.test.js`);
   for (const name of readdirSync(together)) {
     if (name.endsWith('.test.js') && !names.includes(name)) rmSync(join(together, name));
@@ -31,21 +41,26 @@ function gathered(project, contexts) {
     const lines = tests
       .filter((_, i) => i % contexts === n)
       .map((name) => {
-        const path = relative(together, join(folder, name)).replace(/\.ts$/, '');
-        return `describe(${JSON.stringify(`${project}/${name}`)}, () => {\n  require(${JSON.stringify(path)});\n});\n`;
+        const path = relative(together, join(folder, name)).replace(/\.tsx?$/, '');
+        return `describe(${JSON.stringify(`${project}/${name}`)}, () => {\n${each}  require(${JSON.stringify(path)});\n});\n`;
       });
-    written(join(together, file), lines.join(''));
+    written(join(together, file), before + lines.join(''));
   }
-  return together;
+  return { together, alone: alone.map((name) => `<rootDir>/${name}`) };
 }
-const CONTEXTS = { core: 2, e2e: 1 };
-const [together] = Object.entries(CONTEXTS).map(([project, contexts]) => gathered(project, contexts));
+const core = gathered('core', { contexts: 2 });
+const web = gathered('web', {
+  contexts: 2,
+  before: `const { asAtFirst } = require('../../testing/asAtFirst');\n`,
+  each: '  beforeAll(asAtFirst);\n',
+});
+gathered('e2e', { contexts: 1 });
 
 const bundle = await rolldown({ input: join(root, 'core/src/index.ts'), platform: 'node', logLevel: 'warn' });
 const {
-  output: [core],
+  output: [bundled],
 } = await bundle.generate({ format: 'cjs' });
-written(join(together, 'core.cjs'), core.code);
+written(join(core.together, 'core.cjs'), bundled.code);
 
 /** These take the core ready made. @param environment one that hands it in; else each file reads it in */
 const withSharedCore = (project, environment) => ({
@@ -54,11 +69,12 @@ const withSharedCore = (project, environment) => ({
   moduleNameMapper: { ...project.moduleNameMapper, '^@strut-spot/core$': '<rootDir>/../web/testing/sharedCore.cjs' },
 });
 
+const TOGETHER = '<rootDir>/dist/together/*.test.js';
 const asRunTogether = {
-  core: (project) => ({ ...project, testMatch: ['<rootDir>/dist/together/*.test.js'] }),
-  web: (project) => withSharedCore(project, 'jest.page.mjs'),
+  core: (project) => ({ ...project, testMatch: [TOGETHER, ...core.alone] }),
+  web: (project) => ({ ...withSharedCore(project, 'jest.page.mjs'), testMatch: [TOGETHER, ...web.alone] }),
   server: (project) => withSharedCore(project, 'jest.server.mjs'),
-  e2e: (project) => ({ ...withSharedCore(project), testMatch: ['<rootDir>/dist/together/*.test.js'] }),
+  e2e: (project) => ({ ...withSharedCore(project), testMatch: [TOGETHER] }),
 };
 
 export default {

@@ -41,6 +41,7 @@ export async function openSheet(
   sheet: ReactNode,
   { outing = outingWithShot(), path = '/outing/outing/shot/shot', route = '/outing/:outingId/shot/:shotId' } = {},
 ) {
+  opened = true;
   await saveOuting(outing);
   const view = render(
     <QueryClientProvider client={new QueryClient()}>
@@ -64,7 +65,11 @@ export async function openSheet(
 }
 
 /** What is still being written is written before the page is gone. */
-afterEach(() => settle(60));
+let opened = false;
+afterEach(async () => {
+  if (opened) await settle(60);
+  opened = false;
+});
 
 /** Lets everything that is under way come to rest. */
 export const settle = (ms = 0) => act(() => new Promise((resolve) => setTimeout(resolve, ms)));

@@ -1,4 +1,5 @@
 import type { Outing } from '@strut-spot/core';
+import { waitFor } from '@testing-library/react';
 import { forgetAll, outingWithShot, readBack } from '../../testing/openSheet';
 import { deleteForGood, putIntoBin, takeOutOfBin } from '../storage/bin';
 import { database } from '../storage/database';
@@ -27,11 +28,14 @@ const note = (open: OpenOuting, text: string) =>
   edit(open, (o) => ({ ...o, shots: o.shots.map((s) => ({ ...s, note: text })) }));
 const now = (open: OpenOuting) => open.get().history.present;
 const rest = (ms = 120) => new Promise((resolve) => setTimeout(resolve, ms));
-/** Until all is written, however slow the machine is. */
-async function saved(open: OpenOuting): Promise<void> {
-  for (let i = 0; i < 500 && open.get().saving.kind !== 'saved'; i++) await rest(20);
-  expect(open.get().saving.kind).toBe('saved');
-}
+/** Until it stands so, however slow the machine is. */
+const becomes = (open: OpenOuting, kind: string) => waitFor(() => expect(open.get().saving.kind).toBe(kind));
+/** Until windows and store hold the same name and note. */
+const agree = (windows: OpenOuting[], name: string, text: string) =>
+  waitFor(async () => {
+    for (const outing of [...windows.map(now), await readBack('outing')])
+      expect([outing.name, outing.shots[0]!.note]).toEqual([name, text]);
+  });
 const failing = (name: string) =>
   jest.spyOn(database.outings, 'put').mockImplementation(() => {
     throw Object.assign(new Error(name), { name });
@@ -51,7 +55,7 @@ it('every change is written, the last one too when they come faster than they ca
   const open = await inWindow();
   for (let i = 0; i < 30; i++) rename(open, `name ${i}`);
   expect(open.get().saving.kind).toBe('saving');
-  await saved(open);
+  await becomes(open, 'saved');
   expect((await readBack('outing')).name).toBe('name 29');
 });
 
@@ -67,10 +71,7 @@ describe('two windows', () => {
     const [left, right] = [await inWindow(), await inWindow()];
     rename(left, 'from the left');
     note(right, 'from the right');
-    await rest(120);
-    for (const outing of [now(left), now(right), await readBack('outing')]) {
-      expect([outing.name, outing.shots[0]!.note]).toEqual(['from the left', 'from the right']);
-    }
+    await agree([left, right], 'from the left', 'from the right');
   });
 
   it('twenty changes on each side in turn: none is lost', async () => {
@@ -80,31 +81,25 @@ describe('two windows', () => {
       note(right, `right ${i}`);
       if (i % 3 === 0) await rest(5);
     }
-    await rest(200);
-    for (const outing of [now(left), now(right), await readBack('outing')]) {
-      expect([outing.name, outing.shots[0]!.note]).toEqual(['left 19', 'right 19']);
-    }
+    await agree([left, right], 'left 19', 'right 19');
   });
 
   it('a step back takes back what was done here, not what the other did', async () => {
     const [left, right] = [await inWindow(), await inWindow()];
     rename(left, 'mine');
-    await rest();
+    await agree([left, right], 'mine', first.shots[0]!.note);
     note(right, 'theirs');
-    await rest();
+    await agree([left, right], 'mine', 'theirs');
     left.step(undo);
-    await rest();
-    expect([now(left).name, now(left).shots[0]!.note]).toEqual([first.name, 'theirs']);
+    await agree([left, right], first.name, 'theirs');
     left.step(redo);
-    await rest();
-    expect([now(right).name, now(right).shots[0]!.note]).toEqual(['mine', 'theirs']);
+    await agree([left, right], 'mine', 'theirs');
   });
 
   it('what one deletes is not brought back by the other, who is told and can keep a copy', async () => {
     const open = await inWindow();
     await putIntoBin('outing', '2027-02-14T12:00:00Z');
-    await rest();
-    expect(open.get().saving.kind).toBe('deleted');
+    await becomes(open, 'deleted');
     rename(open, 'written into nothing');
     await rest();
     expect((await database.outings.get('outing'))!.deletedAt).not.toBeNull();
@@ -112,8 +107,7 @@ describe('two windows', () => {
     expect((await readBack('copy')).name).toBe('written into nothing');
     // Taken out of the bin, it goes on.
     await takeOutOfBin('outing');
-    await rest(80);
-    expect(open.get().saving.kind).toBe('saved');
+    await becomes(open, 'saved');
     expect((await readBack('outing')).name).toBe('written into nothing');
   });
 
@@ -121,8 +115,8 @@ describe('two windows', () => {
     const open = await inWindow();
     await deleteForGood('outing');
     rename(open, 'late');
+    await becomes(open, 'deleted');
     await rest(80);
-    expect(open.get().saving.kind).toBe('deleted');
     expect(await database.outings.count()).toBe(0);
   });
 });
@@ -132,13 +126,12 @@ describe('a store that fails', () => {
     const open = await inWindow();
     const full = failing('QuotaExceededError');
     rename(open, 'while it was full');
-    await rest();
+    await becomes(open, 'failed');
     expect(open.get().saving).toEqual({ kind: 'failed', because: expect.stringContaining('full') as string });
     expect(now(open).name).toBe('while it was full');
     full.mockRestore();
     note(open, 'room again');
-    await rest();
-    expect(open.get().saving.kind).toBe('saved');
+    await becomes(open, 'saved');
     expect(await readBack('outing')).toMatchObject({ name: 'while it was full', shots: [{ note: 'room again' }] });
   });
 
@@ -146,17 +139,16 @@ describe('a store that fails', () => {
     const open = await inWindow();
     const once = failing('UnknownError');
     rename(open, 'by itself');
-    await rest();
+    await becomes(open, 'failed');
     once.mockRestore();
-    await rest(4300);
-    expect((await readBack('outing')).name).toBe('by itself');
+    await waitFor(async () => expect((await readBack('outing')).name).toBe('by itself'));
   });
 
   it('has what it did not take kept aside when the outing is left, or the page goes', async () => {
     const open = await inWindow();
     failing('UnknownError');
     rename(open, 'left behind');
-    await rest();
+    await becomes(open, 'failed');
     dispatchEvent(new Event('pagehide'));
     expect(leftBehind('outing')).toMatchObject({ outing: { name: 'left behind' } });
     jest.restoreAllMocks();
