@@ -134,6 +134,7 @@ export { exposureWords, isoWords, stopsToHalfTurn } from './physics/light/exposu
 export { exposingOf, openingOf } from './physics/light/exposing';
 export { darkFrom } from './physics/light/darkFrom';
 export { clockOf, dateAfter, filmedMin, filmedThen, instantOf, minutesOf } from './physics/light/clock';
+export { skyAtOdds } from './physics/light/skyAtOdds';
 export { lowestSunDeg, sunFromCourse, sunOf } from './physics/light/sunCourse';
 export { type SunPlace } from './mathematics/sun/sun';
 export { type PictureLight, pictureLightOf, pictureLit } from './showing/picture/pictureLight';

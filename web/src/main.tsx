@@ -14,7 +14,8 @@ import { startForShot } from './workers/core';
 // What nobody waited for must not fail in silence.
 addEventListener('unhandledrejection', ({ reason }) => say(`Something was not done: ${trouble(reason)}.`));
 
-if (location.pathname.includes('/shot/')) startForShot();
+const { pathname } = location;
+if (pathname.includes('/shot/')) startForShot({ searches: pathname.endsWith('/find') });
 openStore();
 followShapes((error) => say(`Shapes of your own were not read: ${trouble(error)}.`));
 createRoot(document.getElementById('root')!).render(

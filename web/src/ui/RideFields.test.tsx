@@ -79,3 +79,16 @@ it('ground, place and light are chosen', async () => {
     expect(Object.values(edits.at(-1)!)).toEqual([other]);
   }
 });
+
+it('says when light and weather do not go together, and takes what would', async () => {
+  await open('mountain-bike', { weatherId: 'rain', lightId: 'bright-sun' });
+  expect(screen.getByRole('status').textContent).toContain('Weather is “rain”, light is “bright sun”');
+  fireEvent.click(screen.getByRole('button', { name: 'Light: rain, dark clouds' }));
+  expect(edits).toEqual([{ lightId: 'rain' }]);
+});
+
+it('asks whether it rains where the light is that of rain', async () => {
+  await open('mountain-bike', { lightId: 'rain' });
+  fireEvent.click(screen.getByRole('button', { name: 'Weather: rain' }));
+  expect(edits).toEqual([{ weatherId: 'rain' }]);
+});

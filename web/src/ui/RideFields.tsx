@@ -20,6 +20,7 @@ import {
 import { useSettings } from '../storage/settings';
 import { AltitudeField, TemperatureField } from './AirFields';
 import { ChoiceField } from './ChoiceField';
+import { SkyAtOdds } from './SkyAtOdds';
 import { NumberField } from './NumberField';
 
 const BLADE_WORDS: Readonly<Record<Blades, string>> = { clean: 'clean, balanced', nicked: 'nicked or dirty' };
@@ -122,6 +123,11 @@ export function RideFields({
         value={ride.lightId}
         choices={LIGHTS}
         onChange={(id) => onChange({ lightId: id as LightId })}
+      />
+      <SkyAtOdds
+        ride={ride}
+        onLight={(lightId) => onChange({ lightId })}
+        onWeather={(weatherId) => onChange({ weatherId })}
       />
     </div>
   );

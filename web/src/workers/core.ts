@@ -59,18 +59,24 @@ export const judging = judges.remote;
 export const computing = computes.remote;
 
 /** Starts those that a page of one shot asks first: they read their code in while the page reads its own. */
-export function startForShot(): void {
+export function startForShot({ searches }: { readonly searches: boolean }): void {
   computes.running();
-  draws.running();
+  (searches ? judges : draws).running();
 }
 
-let searchers: readonly Remote<CoreWorker>[] | null = null;
+/** Further ones that search, where there are processors for them. */
+let helpers: readonly Remote<CoreWorker>[] | null = null;
+const HELPERS = Math.max(0, Math.min(4, (navigator.hardwareConcurrency || 2) - 1) - 2);
 
-/** Two or more that search; started with the first search. */
-export const searching = (): readonly Remote<CoreWorker>[] =>
-  (searchers ??= Array.from({ length: Math.max(2, Math.min(4, (navigator.hardwareConcurrency || 2) - 1)) }, () =>
-    start(() => (searchers = null)),
-  ));
+/**
+ * Two or more that search. The first two are those that judge and compute: they have read their code in, know the carrier, and between the
+ * steps of a search they answer what else they are asked.
+ */
+export const searching = (): readonly Remote<CoreWorker>[] => [
+  computes.running(),
+  judges.running(),
+  ...(helpers ??= Array.from({ length: HELPERS }, () => start(() => (helpers = null)))),
+];
 
 /** Makes shapes known to every worker; what is asked afterwards finds them. */
 export async function registerShapes(known: readonly OwnShape[]): Promise<void> {

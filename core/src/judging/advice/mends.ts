@@ -276,10 +276,11 @@ function proved(
 /** A first figure that gets better by less is not what the change is for. */
 const FIGURE_GAINS = 0.02;
 
-/** What is gained, in words: the check's first figure where that gets better, else the verdict; null where neither does. */
+/** What is gained, in words: the check's first figure where that gets better, and whether the stop stays; else the verdict; null where neither does. */
 function gainOf({ name }: Check, was: Outcome, { terms: [figure], verdict }: Outcome): string | null {
   const had = was.terms.find(({ id }) => id === figure?.id)?.value ?? 0;
-  if (figure && figure.value > had + FIGURE_GAINS) return figure.text;
+  const stays = verdict === 'stop' ? `; ${name} still says stop` : '';
+  if (figure && figure.value > had + FIGURE_GAINS) return `${figure.text}${stays}`;
   return worseThan(was.verdict, verdict) ? `${name} becomes ${verdict}` : null;
 }
 

@@ -25,8 +25,7 @@ const links = () => screen.getAllByRole('link');
 
 it('every machine of the catalogue is there, found by words and by family', async () => {
   open();
-  await settle(30);
-  expect(links()).toHaveLength(MACHINES.length);
+  await waitFor(() => expect(links()).toHaveLength(MACHINES.length));
   fireEvent.click(screen.getByRole('radio', { name: 'Boats' }));
   expect(links().length).toBeGreaterThan(1);
   expect(links().length).toBeLessThan(MACHINES.length);

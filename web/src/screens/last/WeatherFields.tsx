@@ -3,11 +3,11 @@ import { useShot } from '../../state/useShot';
 import { TemperatureField } from '../../ui/AirFields';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { NumberField } from '../../ui/NumberField';
+import { SkyAtOdds } from '../../ui/SkyAtOdds';
 
 /** What falls and lies there, and the air; all shots of the carrier share it but for where the camera comes from. */
 export function WeatherFields() {
-  const { shot, carrier, changeRide, changeUse } = useShot();
-  const { ride } = carrier;
+  const { shot, ride, changeRide, changeLight, changeUse } = useShot();
   return (
     <section aria-labelledby="weather">
       <h2 id="weather" className="caption mb-1 border-b-2 border-ink pb-0.5">
@@ -20,6 +20,7 @@ export function WeatherFields() {
           choices={WEATHERS}
           onChange={(id) => changeRide({ weatherId: id as WeatherId })}
         />
+        <SkyAtOdds ride={ride} onLight={changeLight} onWeather={(weatherId) => changeRide({ weatherId })} />
         <TemperatureField
           label="Air"
           value={ride.temperatureC}

@@ -16,6 +16,7 @@ import { clockAt, guessedPlace } from '../../state/clockHere';
 import { useOuting } from '../../state/OutingProvider';
 import { useShot } from '../../state/useShot';
 import { ChoiceField } from '../../ui/ChoiceField';
+import { SkyAtOdds } from '../../ui/SkyAtOdds';
 import { NumberField } from '../../ui/NumberField';
 import { COMPASS } from './compass';
 import { TrackReader } from './TrackReader';
@@ -66,6 +67,7 @@ export function WhereAndWhen({ onHour }: { readonly onHour: (edit: HourEdit) => 
           choices={LIGHTS}
           onChange={(id) => changeLight(id as LightId)}
         />
+        <SkyAtOdds ride={ride} onLight={changeLight} onWeather={(weatherId) => changeRide({ weatherId })} />
         {ride.lightId !== carrier.ride.lightId && (
           <p className="text-[0.86rem] text-ink-2">
             For this shot. The other shots: {lightById(carrier.ride.lightId).name.toLowerCase()}.
