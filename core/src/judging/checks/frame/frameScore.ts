@@ -5,7 +5,7 @@ import { sharpShare, softShare } from './focus';
 import { ROLL_NOTICED_DEG, ROLL_WRONG_DEG, shareVerdict } from './judgeFrame';
 import { overShoulderMet } from './overShoulder';
 import { craftSeen, faceSeen } from './viewpoint';
-import { measureWant, nearestOf, smallerSide, wantsHere } from './wants';
+import { measureWant, nearestOf, shortInAction, smallerSide, wantsHere } from './wants';
 
 /** What lies far beside the height where it should is met so much less. A weight of ranking, no measurement. */
 const OUT_OF_BAND_COSTS = 0.5;
@@ -13,6 +13,8 @@ const OUT_OF_BAND_COSTS = 0.5;
 const STOPPED_COUNTS = 0.7;
 /** Where one of two hands is not seen at all, the hands are met so much less. A weight of ranking, no measurement. */
 const ONE_SIDE_COSTS = 0.4;
+/** What the hands hold is met so much less where none of it is seen in the action stance. A weight of ranking, no measurement. */
+const NOT_IN_ACTION_COSTS = 0.5;
 /**
  * 0 to 1 for the ranking of spots: weighted mean of how far each want is met, the sky line counting as the heaviest and a lean to the side against it, times
  * one half to one by the want that is met worst, so that one spoilt thing is not averaged away.
@@ -36,7 +38,11 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     const placed = band && seen.height !== null ? 1 - OUT_OF_BAND_COSTS * (1 - inBand(seen.height, band)) : 1;
     const lacking = want.both ? Math.max(0, 1 - smallerSide(want, action.measures, framed.working) / (low / 4)) : 0;
     const on = want.faceOn ? faceSeen(action).counts : 1;
-    return { weight: want.weight, met: on * met * ends * extent * close * placed * (1 - ONE_SIDE_COSTS * lacking) };
+    const then = 1 - NOT_IN_ACTION_COSTS * shortInAction(want, action.measures, framed.working);
+    return {
+      weight: want.weight,
+      met: on * met * ends * extent * close * placed * then * (1 - ONE_SIDE_COSTS * lacking),
+    };
   });
   if (intent.horizonBand) {
     points.push({ weight: 4, met: inBand(action.measures.horizon.heightFraction, intent.horizonBand) });

@@ -293,6 +293,29 @@ it('what is asked of things in the hand is neither asked nor counted where nothi
   expect(frameScore(free, asked)).toBeGreaterThan(2 * frameScore(bare, asked));
 });
 
+it('what the hands hold is asked for in the action stance too, however much of it other stances show', () => {
+  const bars = want({ id: 'bars', label: 'bars', of: { groups: ['machine'] }, share: [0.015, 0.4], whereHeld: true });
+  const always = showing({ shares: { ...nothing, sky: 0.3, machine: 0.1 } });
+  const later = {
+    ...always,
+    stances: always.stances.map((stance) =>
+      stance.stanceId === always.actionStanceId
+        ? { ...stance, measures: { ...stance.measures, shares: { ...stance.measures.shares, machine: 0 } } }
+        : stance,
+    ),
+  };
+  const asked = intent({ wants: [bars, want()] });
+  expect(finding(always, asked, 'bars').verdict).toBe('good');
+  expect(finding(later, asked, 'bars')).toMatchObject({
+    verdict: 'watch',
+    because: expect.stringMatching(/; only 0 % in the action stance, /) as string,
+  });
+  // Mean of one and a half, times three quarters for the half that is met worst.
+  expect([frameScore(always, asked), frameScore(later, asked)]).toEqual([1, 0.75 * 0.75]);
+  const { whereHeld, ...alone } = bars;
+  expect([whereHeld, frameScore(later, intent({ wants: [alone, want()] }))]).toEqual([true, 1]);
+});
+
 it('lights are drawn out by what stays still: nothing worn, held or swung by hand, and no edge of a machine beside the course', () => {
   const asked = intent({
     wants: [want({ id: 'edge', of: { groups: ['machine'] }, share: [0.1, 1], aboard: true }), want()],

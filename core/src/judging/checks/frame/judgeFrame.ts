@@ -18,7 +18,7 @@ import { overShoulderFindings } from './overShoulder';
 import { percentText } from './percentText';
 import { seamFinding } from './seam';
 import { craftSeen, faceSeen } from './viewpoint';
-import { cutParts, measureWant, nearestOf, wantsHere } from './wants';
+import { cutParts, measureWant, nearestOf, shortInAction, wantsHere } from './wants';
 
 /** Farther off than this times what counts as close it is told. Estimate 1.1 to 1.5. */
 const STILL_NEAR = 1.25;
@@ -57,6 +57,10 @@ function wantFinding(want: Want, framed: FramedSetUp): Finding {
       verdict = 'watch';
       place = `; their middle lies ${Math.round(action.height * 100)} % down, wanted ${Math.round(low * 100)} to ${Math.round(high * 100)} %`;
     }
+  }
+  if (action && verdict === 'good' && shortInAction(want, action.stance.measures, framed.working) > 1 - MISSED) {
+    verdict = 'watch';
+    place += `; only ${percentText(action.share)} in the action stance, ${action.stance.name.toLowerCase()}`;
   }
   if (want.whole && verdict === 'good' && action && cutParts(want, action.stance.measures, framed.working).length > 0) {
     verdict = 'watch';
