@@ -1,8 +1,9 @@
+import { registerOwnShapes } from '@strut-spot/core';
 import { database } from '../src/storage/database';
 // What it does after each test it does for all that share a context.
 import './openSheet';
 
-/** Before each file of tests that shares a context with others: nothing is stored, and the page is as it opens. */
+/** Before each file of tests that shares a context with others: nothing is stored, the core knows no shape but its own, and the page is as it opens. */
 export async function asAtFirst(): Promise<void> {
   localStorage.clear();
   sessionStorage.clear();
@@ -10,4 +11,5 @@ export async function asAtFirst(): Promise<void> {
   for (const name of document.documentElement.getAttributeNames()) document.documentElement.removeAttribute(name);
   history.replaceState(null, '', '/');
   await Promise.all(database.tables.map((table) => table.clear()));
+  registerOwnShapes([]);
 }
