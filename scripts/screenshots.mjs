@@ -4,7 +4,7 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { Builder, By, until } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
-import { ROOT, startServer } from './setUp.mjs';
+import { build, ROOT, startServer } from './setUp.mjs';
 
 const folder = resolve(process.argv[2] ?? join(ROOT, 'docs/screenshots'));
 const only = process.argv[3]?.split(',');
@@ -13,6 +13,8 @@ const FLAGS =
   '--headless=new --no-sandbox --disable-dev-shm-usage --hide-scrollbars --use-angle=swiftshader --enable-unsafe-swiftshader --disable-background-networking --disable-component-update --disable-sync --no-first-run'.split(
     ' ',
   );
+// What is photographed is what stands in the sources now.
+build();
 const { child, address } = await startServer({ PORT: '4790' });
 const options = new chrome.Options().addArguments(...FLAGS, '--window-size=1280,943');
 options.setBinaryPath('/usr/bin/chromium');
