@@ -26,6 +26,8 @@ const FLAGS = [
 ];
 /** What makes tests quick: no code is translated at its best, as no worker lives long enough in a test for that. */
 const QUICK_FLAGS = ['--js-flags=--no-turbofan'];
+/** And a screen of half as many dots each way: what is laid out stays the same, and pictures have a quarter of the dots to be drawn. */
+const QUICK_DOTS = 0.5;
 /** Half of a shared machine may be taken away for an hour: then everything takes three times as long. */
 const WAIT_MS = 50_000;
 /** How often what is waited for is looked at: each look takes time from page and browser. */
@@ -41,7 +43,7 @@ export class Page {
     readonly address: string,
     private readonly server: ChildProcess,
     private readonly folder: string,
-    private readonly flags: readonly string[],
+    private readonly asUsed: boolean,
   ) {}
 
   /** One browser for all files of tests that lie in one run: what it has translated of the page is translated once. */
@@ -77,22 +79,18 @@ export class Page {
         if (found) resolve(found);
       });
     });
-    return Page.in(folder, server, address, asUsed ? FLAGS : [...FLAGS, ...QUICK_FLAGS]);
+    return Page.in(folder, server, address, asUsed);
   }
 
   /** A browser with the profile that lies in a folder. */
-  private static async in(
-    folder: string,
-    server: ChildProcess,
-    address: string,
-    flags: readonly string[],
-  ): Promise<Page> {
+  private static async in(folder: string, server: ChildProcess, address: string, asUsed: boolean): Promise<Page> {
     const logs = new logging.Preferences();
     logs.setLevel(logging.Type.PERFORMANCE, logging.Level.ALL);
     logs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
     const options = new chrome.Options();
     options.addArguments(
-      ...flags,
+      ...FLAGS,
+      ...(asUsed ? [] : QUICK_FLAGS),
       `--user-data-dir=${join(folder, 'profile')}`,
       // What its camera sees is a film that a test may write before the page asks for the camera.
       '--use-fake-ui-for-media-stream',
@@ -110,7 +108,7 @@ export class Page {
       .setChromeOptions(options)
       .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
       .build();
-    const page = new Page(driver, address, server, folder, flags);
+    const page = new Page(driver, address, server, folder, asUsed);
     await page.resize(1280, 800, false);
     return page;
   }
@@ -129,7 +127,7 @@ export class Page {
     // What says that another browser has the profile is left over from the one that was killed.
     for (const lock of ['SingletonLock', 'SingletonSocket', 'SingletonCookie'])
       rmSync(join(this.folder, 'profile', lock), { force: true });
-    return Page.in(this.folder, this.server, this.address, this.flags);
+    return Page.in(this.folder, this.server, this.address, this.asUsed);
   }
 
   /** What the browser's own tools answer. */
@@ -146,7 +144,7 @@ export class Page {
     await chromium.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
       width,
       height,
-      deviceScaleFactor: 1,
+      deviceScaleFactor: this.asUsed ? 1 : QUICK_DOTS,
       mobile,
     });
   }

@@ -26,6 +26,7 @@ const intent: IntentDefinition = {
       of: { groups: ['machine'] },
       share: [0.015, 0.4],
       whereHeld: true,
+      inAction: true,
       weight: 1,
     },
     { id: 'rider', label: 'own body and helmet', of: { groups: ['rider', 'face'] }, share: [0, 0.14], weight: 2 },

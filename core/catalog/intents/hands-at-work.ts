@@ -8,7 +8,7 @@ const intent: IntentDefinition = {
   aim: { kind: 'part', at: 'hands', heightFraction: 0.5 },
   horizonBand: null,
   wants: [
-    { id: 'hands', label: 'hands', of: { groups: ['hands'] }, share: [0.06, 0.5], weight: 5 },
+    { id: 'hands', label: 'hands', of: { groups: ['hands'] }, share: [0.06, 0.5], inAction: true, weight: 5 },
     { id: 'machine', label: 'what they hold', of: { groups: ['machine'] }, share: [0.02, 0.5], weight: 2 },
     { id: 'rider', label: 'own body', of: { groups: ['rider', 'face'] }, share: [0, 0.3], weight: 1 },
     { id: 'own', label: 'own hardware', of: { groups: ['own'] }, share: [0, 0.02], weight: 2 },

@@ -16,6 +16,7 @@ const intent: IntentDefinition = {
       heightBand: [0.15, 0.62],
       whole: true,
       faceOn: true,
+      inAction: true,
       weight: 5,
     },
     { id: 'rider', label: 'the rider', of: { groups: ['rider'] }, share: [0.05, 0.7], weight: 2 },

@@ -15,6 +15,7 @@ const intent: IntentDefinition = {
       of: { working: true },
       share: [0.04, 0.4],
       nearM: 0.5,
+      inAction: true,
       weight: 5,
     },
     {

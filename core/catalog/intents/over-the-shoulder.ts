@@ -8,7 +8,14 @@ const intent: IntentDefinition = {
   aim: { kind: 'horizon', panDeg: 0 },
   horizonBand: [0.18, 0.5],
   wants: [
-    { id: 'machine', label: 'instruments and cockpit', of: { groups: ['machine'] }, share: [0.15, 0.6], weight: 3 },
+    {
+      id: 'machine',
+      label: 'instruments and cockpit',
+      of: { groups: ['machine'] },
+      share: [0.15, 0.6],
+      inAction: true,
+      weight: 3,
+    },
     { id: 'hands', label: 'hands', of: { groups: ['hands'] }, share: [0.004, 0.25], weight: 2 },
     {
       id: 'outside',

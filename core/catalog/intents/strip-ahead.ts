@@ -15,6 +15,7 @@ const intent: IntentDefinition = {
       of: { groups: ['machine'] },
       share: [0.03, 0.12],
       heightBand: [0.72, 1],
+      inAction: true,
       weight: 4,
     },
     { id: 'way', label: 'the way ahead', of: { groups: ['way'] }, share: [0.2, 0.85], weight: 3 },

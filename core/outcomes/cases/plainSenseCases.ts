@@ -83,6 +83,25 @@ export const PLAIN_SENSE_CASES: readonly OutcomeCase[] = [
     },
   },
   {
+    id: 'plain sense: bars',
+    asked: 'gravel and mountain bike, over the shoulder; gravel bike, ahead over a strip of it',
+    expected:
+      'bars are no cockpit, with what to ask for instead; the strip is there on the hoods, not only in the crouch',
+    find() {
+      const reasons = ['road-bike', 'mountain-bike'].map(
+        (id) => sheetFor(id, 'over-the-shoulder').spots[0]?.rejections[0]?.because ?? '',
+      );
+      const [first] = open(sheetFor('road-bike', 'strip-ahead'));
+      const frame = first?.exact.checks.find(({ check }) => check === 'frame');
+      const strip = frame && 'findings' in frame ? frame.findings.find(({ id }) => id === 'machine') : undefined;
+      return outcome(
+        reasons.every((reason) => /no cockpit to look into: take “Hands and trail”/.test(reason)) &&
+          strip?.verdict === 'good',
+        `${reasons.join(' | ')}; ${first?.spotId}: ${strip?.because}`,
+      );
+    },
+  },
+  {
     id: 'plain sense: pedals',
     asked: 'aircraft, cars, kayak: a camera on the boot that works a pedal',
     expected: 'never, with the reason',

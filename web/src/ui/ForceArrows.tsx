@@ -13,13 +13,15 @@ const ROW_PX = 13;
 
 interface ForceArrowsProps {
   readonly forces: readonly DrawnForce[];
+  /** Outline of the camera: no label lies on it. */
+  readonly body: readonly DrawingPoint[];
   readonly px: (p: DrawingPoint) => DrawingPoint;
   readonly widthPx: number;
   readonly heightPx: number;
 }
 
 /** Arrows to one scale; what acts on the strut dark, what the base answers in the hi-vis ink. */
-export function ForceArrows({ forces, px, widthPx, heightPx }: ForceArrowsProps) {
+export function ForceArrows({ forces, body, px, widthPx, heightPx }: ForceArrowsProps) {
   const k = LONGEST_PX / Math.max(...forces.map((f) => Math.hypot(...f.vector)), 1e-9);
   const arrows = forces.map((force) => {
     const [x, y] = px(force.at);
@@ -28,6 +30,14 @@ export function ForceArrows({ forces, px, widthPx, heightPx }: ForceArrowsProps)
     return { ...force, from: [x, y] as const, end, toLeft, labelY: Math.max(28, Math.min(heightPx - 4, end[1] + 3)) };
   });
   for (const side of [true, false]) spread(arrows.filter((a) => a.toLeft === side));
+  const outline = body.map(px);
+  const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
+  const besideBody = (labelY: number): boolean => labelY > Math.min(...ys) && labelY - ROW_PX < Math.max(...ys);
+  const labelX = ({ end, toLeft, labelY }: (typeof arrows)[number]): number => {
+    const clear = besideBody(labelY) ? [Math.min(...xs), Math.max(...xs)] : [Infinity, -Infinity];
+    const x = toLeft ? Math.min(end[0], clear[0]!) - LABEL_PX : Math.max(end[0], clear[1]!) + LABEL_PX;
+    return Math.max(4, Math.min(widthPx - 4, x));
+  };
   return (
     <g fontSize="10.5" className="reading">
       <defs>
@@ -44,18 +54,18 @@ export function ForceArrows({ forces, px, widthPx, heightPx }: ForceArrowsProps)
           markerEnd="url(#force-tip)"
         />
       ))}
-      {arrows.map(({ name, newton, end, toLeft, labelY }) => (
+      {arrows.map((arrow) => (
         <text
-          key={name}
-          x={Math.max(4, Math.min(widthPx - 4, end[0] + (toLeft ? -LABEL_PX : LABEL_PX)))}
-          y={labelY}
-          textAnchor={toLeft ? 'end' : 'start'}
+          key={arrow.name}
+          x={labelX(arrow)}
+          y={arrow.labelY}
+          textAnchor={arrow.toLeft ? 'end' : 'start'}
           fill="currentColor"
           stroke="var(--paper)"
           strokeWidth="3"
           paintOrder="stroke"
         >
-          {FORCE_WORDS[name]} {newton < 9.95 ? newton.toFixed(1) : Math.round(newton)} N
+          {FORCE_WORDS[arrow.name]} {arrow.newton < 9.95 ? arrow.newton.toFixed(1) : Math.round(arrow.newton)} N
         </text>
       ))}
     </g>

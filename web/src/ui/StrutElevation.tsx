@@ -205,7 +205,7 @@ export function StrutElevation({
           </text>
         </g>
       )}
-      {forces && <ForceArrows forces={forces} px={px} widthPx={WIDTH} heightPx={HEIGHT} />}
+      {forces && <ForceArrows forces={forces} body={drawing.body} px={px} widthPx={WIDTH} heightPx={HEIGHT} />}
       <g
         className={handle ? 'cursor-grab touch-none active:cursor-grabbing' : ''}
         onPointerDown={handle?.onDown}

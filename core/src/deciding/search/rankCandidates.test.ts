@@ -209,7 +209,7 @@ describe('an ask', () => {
     const machine = (shares: Ask['shares']) =>
       askedIntent({ ...ask, ...(shares ? { shares } : {}) }).wants.find((w) => w.id === 'machine')!;
     expect(machine(undefined).whereHeld).toBe(true);
-    expect(machine({ machine: [0.1, 0.2] })).toMatchObject({ share: [0.1, 0.2] });
+    expect(machine({ machine: [0.1, 0.2] })).toMatchObject({ share: [0.1, 0.2], inAction: true });
     expect(machine({ machine: [0.1, 0.2] })).not.toHaveProperty('whereHeld');
   });
   it('without hands wants none, with hands wants some, in any intent', () => {

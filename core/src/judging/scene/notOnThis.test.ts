@@ -23,11 +23,14 @@ it('somebody far off needs somebody: put beside, the shot makes sense', () => {
   expect(why('far-subject', 'kayak', { subject })).toBeNull();
 });
 
-it('over the shoulder needs a cockpit: what is steered with the feet has none, poles or not; a paddled deck will do', () => {
+it('over the shoulder needs a cockpit: what is steered with the feet has none, poles or not, nor has what is ridden standing or is bars alone', () => {
   for (const board of ['skis', 'snowboard', 'longboard', 'surfboard'])
     expect(why('over-the-shoulder', board)).toMatch(/steered with the feet/);
   expect(why('hands-at-work', 'skis')).toBeNull();
-  for (const id of ['kayak', 'stand-up-board', 'road-bike', 'glider']) expect(why('over-the-shoulder', id)).toBeNull();
+  expect(why('over-the-shoulder', 'stand-up-board')).toMatch(/ridden standing/);
+  for (const bike of ['road-bike', 'mountain-bike'])
+    expect(why('over-the-shoulder', bike)).toMatch(/bars and no cockpit to look into: take “Hands and trail”/);
+  for (const id of ['kayak', 'motorcycle', 'paramotor', 'glider']) expect(why('over-the-shoulder', id)).toBeNull();
 });
 
 it('low and fast makes no sense far over the ground, nor where nothing streams by', () => {

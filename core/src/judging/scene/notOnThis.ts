@@ -1,6 +1,6 @@
 import type { CarrierScene } from '../../posing/scene/carrierScene';
 import type { IntentDefinition, Need } from '../../words/shot/intent';
-import type { MachineDefinition } from '../../words/carrier/machine';
+import type { MachineDefinition, MachineTrait } from '../../words/carrier/machine';
 import { fallDeg, heightAboveGround } from '../../posing/rig/groundHit';
 
 /** Higher than this over the ground nothing streams by. Common practice, no source. */
@@ -37,10 +37,15 @@ const LACKS: Readonly<Record<Need, (machine: MachineDefinition, scene: CarrierSc
   },
   'a way down': (_, { ridden }) =>
     ridden.some(({ rig }) => fallDeg(rig.ground) >= SLOPE_DEG) ? null : 'it never goes downhill',
-  'a cockpit': (machine, scene) =>
-    machine.traits?.includes('steered with the feet')
-      ? 'it is steered with the feet: there is no cockpit to look into'
-      : LACKS['something to steer by'](machine, scene),
+  'a cockpit': (machine, scene) => {
+    const is = (trait: MachineTrait): boolean => machine.traits?.includes(trait) === true;
+    if (is('steered with the feet')) return 'it is steered with the feet: there is no cockpit to look into';
+    if (is('ridden standing')) return 'it is ridden standing: there is no cockpit to look into';
+    // From behind the shoulders bars alone are a few per cent of a picture.
+    if (is('handlebar') && !is('motor'))
+      return 'it has bars and no cockpit to look into: take “Hands and trail” from chest, chin or mouth';
+    return LACKS['something to steer by'](machine, scene);
+  },
   'something to steer by': (_, { ridden }) =>
     (ridden[0]?.rig.holds.length ?? 0) > 0 || ridden.some(({ rig }) => rig.parts.some((part) => part.watched))
       ? null

@@ -36,8 +36,10 @@ export interface Want {
   readonly ends?: number;
   /** A face that is to be seen from the front or the side, not from under the chin. */
   readonly faceOn?: true;
-  /** Asked only on what is held or steered by hand, in the action stance too: who stands on a board with free hands has nothing of it before them. */
+  /** Asked only on what is held or steered by hand: who stands on a board with free hands has nothing of it before them. */
   readonly whereHeld?: true;
+  /** Asked of the action stance by itself as well: what comes into the picture only when one bends down is not in the shot. */
+  readonly inAction?: true;
   /** Asked only on board (true) or only beside the course (false), where what carries the camera is no machine to show. */
   readonly aboard?: boolean;
   /** Weight in the ranking of spots. */

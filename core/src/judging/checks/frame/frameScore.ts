@@ -13,7 +13,7 @@ const OUT_OF_BAND_COSTS = 0.5;
 const STOPPED_COUNTS = 0.7;
 /** Where one of two hands is not seen at all, the hands are met so much less. A weight of ranking, no measurement. */
 const ONE_SIDE_COSTS = 0.4;
-/** What the hands hold is met so much less where none of it is seen in the action stance. A weight of ranking, no measurement. */
+/** What is asked of the action stance by itself is met so much less where none of it is seen then. A weight of ranking, no measurement. */
 const NOT_IN_ACTION_COSTS = 0.5;
 /**
  * 0 to 1 for the ranking of spots: weighted mean of how far each want is met, the sky line counting as the heaviest and a lean to the side against it, times

@@ -293,8 +293,8 @@ it('what is asked of things in the hand is neither asked nor counted where nothi
   expect(frameScore(free, asked)).toBeGreaterThan(2 * frameScore(bare, asked));
 });
 
-it('what the hands hold is asked for in the action stance too, however much of it other stances show', () => {
-  const bars = want({ id: 'bars', label: 'bars', of: { groups: ['machine'] }, share: [0.015, 0.4], whereHeld: true });
+it('what is asked of the action stance by itself is asked there, however much of it other stances show', () => {
+  const bars = want({ id: 'bars', label: 'bars', of: { groups: ['machine'] }, share: [0.015, 0.4], inAction: true });
   const always = showing({ shares: { ...nothing, sky: 0.3, machine: 0.1 } });
   const later = {
     ...always,
@@ -312,8 +312,11 @@ it('what the hands hold is asked for in the action stance too, however much of i
   });
   // Mean of one and a half, times three quarters for the half that is met worst.
   expect([frameScore(always, asked), frameScore(later, asked)]).toEqual([1, 0.75 * 0.75]);
-  const { whereHeld, ...alone } = bars;
-  expect([whereHeld, frameScore(later, intent({ wants: [alone, want()] }))]).toEqual([true, 1]);
+  // Where as little as nothing of it is asked, nothing is lacking.
+  const none = intent({ wants: [{ ...bars, share: [0, 0.4] }, want()] });
+  expect([frameScore(later, none), finding(later, none, 'bars').verdict]).toEqual([1, 'good']);
+  const { inAction, ...alone } = bars;
+  expect([inAction, frameScore(later, intent({ wants: [alone, want()] }))]).toEqual([true, 1]);
 });
 
 it('lights are drawn out by what stays still: nothing worn, held or swung by hand, and no edge of a machine beside the course', () => {

@@ -49,11 +49,11 @@ export function smallerSide(want: Want, measures: FrameMeasures, working: readon
 }
 
 /**
- * How far what the hands hold falls short of its least share in the action stance: 0 = it does not, 1 = none of it is seen. Bars that come into the
- * picture only when the rider bends down are not in the shot. Common practice, no source.
+ * How far what is asked of the action stance by itself falls short of its least share there: 0 = it does not, 1 = none of it is seen. Bars that come
+ * into the picture only when the rider bends down are not in the shot. Common practice, no source.
  */
 export const shortInAction = (want: Want, measures: FrameMeasures, working: readonly string[]): number =>
-  want.whereHeld ? Math.max(0, 1 - measureWant(want, measures, working).share / want.share[0]) : 0;
+  want.inAction && want.share[0] > 0 ? Math.max(0, 1 - measureWant(want, measures, working).share / want.share[0]) : 0;
 
 /** Names of a want's parts that run out of the picture. */
 export const cutParts = (want: Want, measures: FrameMeasures, working: readonly string[]): string[] =>
