@@ -1,4 +1,4 @@
-import { LINES, movedPx, previewMotion, shakeIn, shakeQuestionOf, shakeScene, steadiedPx } from '@strut-spot/core';
+import { LINES, movedAlong, previewMotion, shakeIn, shakeQuestionOf, shakeScene, steadiedPx } from '@strut-spot/core';
 import type { Request, Response } from 'express';
 import { zipSync, strToU8 } from 'fflate';
 import { PNG } from 'pngjs';
@@ -42,13 +42,15 @@ export function standInClip(request: Request, response: Response): void {
     const steadied = [sideways, up].map((swings) => steadiedPx(swings, middleS));
     const png = new PNG({ width: widthPx, height: heightPx, colorType: 0, inputColorType: 0, bitDepth: 8 });
     const out = Buffer.alloc(widthPx * heightPx);
+    const moved = Array.from({ length: parts }, (_, part) => {
+      const fromS = middleS - 0.5 * shake.readoutS + ((part + 0.5) / parts - 0.5) * shake.exposureS;
+      return [sideways, up].map((swings) => movedAlong(swings, fromS, shake.readoutS / heightPx, heightPx));
+    });
     for (let y = 0; y < heightPx; y++) {
-      const lineS = middleS + (y / heightPx - 0.5) * shake.readoutS;
       line.fill(0);
-      for (let part = 0; part < parts; part++) {
-        const atS = lineS + ((part + 0.5) / parts - 0.5) * shake.exposureS;
-        const dx = (steadied[0]! + movedPx(sideways, atS)) * scale;
-        const dy = (steadied[1]! + movedPx(up, atS)) * scale;
+      for (const [across, down] of moved) {
+        const dx = (steadied[0]! + across![y]!) * scale;
+        const dy = (steadied[1]! + down![y]!) * scale;
         addShiftedLine(grey, widthPx, heightPx, y, dx, dy, line);
       }
       for (let x = 0; x < widthPx; x++) out[y * widthPx + x] = line[x]! / parts;

@@ -76,6 +76,22 @@ export function movedPx(swings: readonly Swing[], timeS: number): number {
   return sum;
 }
 
+/** The same at moments one after the other: each sine follows from the two before it, sin(a + d) = 2·cos d·sin a − sin(a − d). */
+export function movedAlong(swings: readonly Swing[], fromS: number, stepS: number, moments: number): Float64Array {
+  const moved = new Float64Array(moments);
+  for (const { frequencyHz, amplitudePx, phase } of swings) {
+    const omega = 2 * Math.PI * frequencyHz;
+    const twice = 2 * Math.cos(omega * stepS);
+    let before = amplitudePx * Math.sin(omega * (fromS - stepS) + phase);
+    let now = amplitudePx * Math.sin(omega * fromS + phase);
+    for (let i = 0; i < moments; i++) {
+      moved[i]! += now;
+      [before, now] = [now, twice * now - before];
+    }
+  }
+  return moved;
+}
+
 /**
  * Where a line of a picture lies off, pixels: what is left from picture to picture at its middle, and all that happens between that and
  * the line itself.
