@@ -137,6 +137,7 @@ export { clockOf, dateAfter, filmedMin, filmedThen, instantOf, minutesOf } from 
 export { skyAtOdds } from './physics/light/skyAtOdds';
 export { lowestSunDeg, sunFromCourse, sunOf } from './physics/light/sunCourse';
 export { type SunPlace } from './mathematics/sun/sun';
+export { covered } from './showing/picture/worlds/covered';
 export { type PictureLight, pictureLightOf, pictureLit } from './showing/picture/pictureLight';
 export { FIGURE_SCALES, type Figure, figureVerdict, figureWord, pxWords } from './physics/shaking/figures/figures';
 export { calibrate, calibrationWords } from './physics/shaking/measured/calibration';

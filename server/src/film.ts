@@ -1,4 +1,5 @@
 import {
+  covered,
   foundBy,
   multiplyRotations,
   ownParts,
@@ -11,6 +12,7 @@ import {
   SET_UP_STANCE_ID,
   shotReport,
   type Picture,
+  type RideConditions,
   type RigSpec,
   type SetUp,
   type ShotQuestion,
@@ -31,6 +33,7 @@ interface Filmed {
   readonly rig: RigSpec;
   readonly setUp: SetUp;
   readonly actionStanceId: string;
+  readonly ride?: RideConditions;
 }
 
 /** What the rider of a take is known by: the spot is the same whatever the level read, so a corrected set-up meets the same rider again. */
@@ -38,7 +41,7 @@ export const riderOf = ({ rig, setUp }: Filmed): string => JSON.stringify([rig, 
 
 /** A picture as the set-up would film it in the action stance, with the posture of the rider of that take, whom the page is not told. */
 export function filmed(question: Filmed, take: number, longSidePx: number): Picture {
-  const { rig, setUp, actionStanceId } = question;
+  const { rig, setUp, actionStanceId, ride } = question;
   const resolved = resolveSetUp(rig, setUp);
   const action = poseRig(rig, actionStanceId);
   const strut = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), action);
@@ -52,7 +55,8 @@ export function filmed(question: Filmed, take: number, longSidePx: number): Pict
   const { lens: full } = resolved;
   const lens = resized(full, full.widthPx >= full.heightPx ? longSidePx : longSidePx * (9 / 16));
   const parts = [...action.parts, ...ownParts(resolved, strut)];
-  return renderPicture(parts, camera, lens, action.ground, Math.round(lens.widthPx), Math.round(lens.heightPx));
+  const ground = covered(action.ground, rig, ride);
+  return renderPicture(parts, camera, lens, ground, Math.round(lens.widthPx), Math.round(lens.heightPx));
 }
 
 /** Screens show the power of this of a byte. */

@@ -31,6 +31,7 @@ const road: GroundsOfWorld = {
       id: 'setts',
       name: 'Setts and cobbles',
       note: 'class D of ISO 8608, and the stones themselves (estimate)',
+      cover: 'setts',
       surface: {
         kind: 'rough',
         roughnessM3: iso(ROAD_CLASS_M3.D),
@@ -45,12 +46,14 @@ const road: GroundsOfWorld = {
       id: 'gravel-road',
       name: 'Gravel road',
       note: 'between classes C and D of ISO 8608',
+      cover: 'gravel',
       surface: { kind: 'rough', roughnessM3: estimated(512e-6, 256e-6, 1024e-6) },
     },
     {
       id: 'washboard',
       name: 'Washboard gravel',
       note: 'corrugations about 0.6 m apart on class D (estimate)',
+      cover: 'gravel',
       surface: {
         kind: 'rough',
         roughnessM3: iso(ROAD_CLASS_M3.D),

@@ -12,10 +12,10 @@ import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { Moment } from '../../words/shot/moment';
 import type { renderPicture } from './renderPicture';
 
-/** In what light a picture is drawn. */
+/** In what light a picture is drawn, and on what ground. */
 export interface PictureLight {
   readonly moment?: Moment;
-  readonly ride: Pick<RideConditions, 'lightId' | 'speedMps'>;
+  readonly ride: Pick<RideConditions, 'lightId' | 'speedMps' | 'groundId'>;
   /** With a line round one's own shadow. */
   readonly outlined?: boolean;
   /** Without the shadows, which take most of the time. */
@@ -24,8 +24,8 @@ export interface PictureLight {
 
 /** That of a shot. */
 export const pictureLightOf = ({ moment, ride, rig }: Pick<ShotQuestion, 'moment' | 'ride' | 'rig'>): PictureLight => {
-  const { lightId, speedMps } = ride ?? usualRide(resolveRig(rig).machine);
-  return { ...(moment ? { moment } : {}), ride: { lightId, speedMps } };
+  const { lightId, speedMps, groundId } = ride ?? usualRide(resolveRig(rig).machine);
+  return { ...(moment ? { moment } : {}), ride: { lightId, speedMps, groundId } };
 };
 
 type Lit = Pick<NonNullable<Parameters<typeof renderPicture>[6]>, 'toSun' | 'outlined' | 'shadows' | 'lamps'>;

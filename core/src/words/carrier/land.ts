@@ -4,6 +4,10 @@ import type { Vec3 } from '../../mathematics/geometry/vec3';
 export const WORLD_IDS = ['trail', 'road', 'snow', 'water', 'air'] as const;
 export type WorldId = (typeof WORLD_IDS)[number];
 
+/** What covers the land in the picture where that is not what its world usually shows: on gravel nobody paints lines. */
+export const COVERS = ['gravel', 'setts'] as const;
+export type Cover = (typeof COVERS)[number];
+
 /** The ground under the carrier: a plane through `point`, plus level country beyond it. */
 export interface Ground {
   readonly point: Vec3;
@@ -12,4 +16,5 @@ export interface Ground {
   /** Unit direction of travel over level ground. */
   readonly ahead: Vec3;
   readonly world: WorldId;
+  readonly cover?: Cover;
 }

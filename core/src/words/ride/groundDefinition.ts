@@ -1,4 +1,4 @@
-import type { WorldId } from '../carrier/land';
+import type { Cover, WorldId } from '../carrier/land';
 import type { Sourced } from '../sourced/source';
 
 /** What a carrier moves on or through, in everyday words, with the spectrum that stands for it. */
@@ -6,6 +6,8 @@ export interface GroundDefinition {
   readonly id: string;
   readonly name: string;
   readonly note: string;
+  /** How it looks, where that is not how its world usually does. */
+  readonly cover?: Cover;
   readonly surface:
     | {
         readonly kind: 'rough';

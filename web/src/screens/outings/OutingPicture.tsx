@@ -1,4 +1,4 @@
-import { rigOfShot, type Outing } from '@strut-spot/core';
+import { pictureLightOf, rigOfShot, shotQuestion, type Outing } from '@strut-spot/core';
 import { PictureCanvas } from '../../ui/PictureCanvas';
 import { useSeen } from '../../ui/useSeen';
 import { drawing } from '../../workers/core';
@@ -17,6 +17,7 @@ export function OutingPicture({ outing }: { readonly outing: Outing }) {
       stanceId: shot!.actionStanceId,
       widthPx: WIDTH_PX,
       uncropped: false,
+      light: { ...pictureLightOf(shotQuestion(outing, shot!)), hasty: true },
     }),
   );
   return (

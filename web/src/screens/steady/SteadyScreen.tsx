@@ -1,4 +1,13 @@
-import { capital, engineRpm, causeWords, findingsOf, foundBy, resolveRig, type Figure } from '@strut-spot/core';
+import {
+  capital,
+  causeWords,
+  engineRpm,
+  type Figure,
+  findingsOf,
+  foundBy,
+  pictureLightOf,
+  resolveRig,
+} from '@strut-spot/core';
 import { useState } from 'react';
 import { useLearnt } from '../../state/useLearnt';
 import { useShot } from '../../state/useShot';
@@ -64,12 +73,14 @@ export function SteadyScreen() {
     computing.report({ ...question, setUp: mend!.setUp! }, STEADY),
   );
   const widthPx = mend ? PREVIEW_PX.beside : PREVIEW_PX.alone;
+  // Shadows that stand still while all shakes would only take time.
+  const light = { ...pictureLightOf(question), hasty: true };
   const pictureOf = (setUp: typeof shot.setUp) =>
-    drawing.picture({ rig, setUp, stanceId: shot.actionStanceId, widthPx, uncropped: false });
-  const picture = useLatest(JSON.stringify([rig, shot.setUp, shot.actionStanceId, widthPx]), () =>
+    drawing.picture({ rig, setUp, stanceId: shot.actionStanceId, widthPx, uncropped: false, light });
+  const picture = useLatest(JSON.stringify([rig, shot.setUp, shot.actionStanceId, widthPx, light]), () =>
     pictureOf(shot.setUp),
   );
-  const otherPicture = useLatest(mend ? JSON.stringify([rig, mend.setUp]) : null, () => pictureOf(mend!.setUp!));
+  const otherPicture = useLatest(mend ? JSON.stringify([rig, mend.setUp, light]) : null, () => pictureOf(mend!.setUp!));
 
   return (
     <main className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-2.75rem)] lg:grid-cols-[18.9rem_minmax(0,1fr)_22.6rem]">

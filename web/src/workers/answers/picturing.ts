@@ -1,6 +1,7 @@
 import { transfer } from 'comlink';
 import {
   calibrateLens,
+  covered,
   ownParts,
   portrait,
   poseRig,
@@ -59,7 +60,7 @@ function stepsOf({ rig, setUp, stanceId, widthPx, uncropped, light }: PictureReq
     [...posed.parts, ...ownParts(resolved, strut, posed)],
     strut.worldFromCamera,
     resized(lens, widthPx),
-    posed.ground,
+    covered(posed.ground, rig, light?.ride),
     widthPx,
     rowsFor(lens, widthPx),
     {

@@ -1,6 +1,8 @@
 import { countryGround } from './country';
 import { farCountry, haze } from './distance';
+import { gravelGround } from './gravel';
 import { roadGround } from './road';
+import { settsGround } from './setts';
 import { snowGround } from './snow';
 import { trailGround } from './trail';
 import { waterGround } from './water';
@@ -10,6 +12,9 @@ const TRAIL: number = 0;
 const ROAD: number = 1;
 const SNOW: number = 2;
 const WATER: number = 3;
+// And what covers them, in the order of COVERS.
+const GRAVEL: number = 5;
+const SETTS: number = 6;
 
 /** Mixes the ground of a land at a point in its own plane: x along the travel, z to the right, metres, seen from this far. */
 export function ground(land: number, x: number, z: number, distanceM: number): void {
@@ -17,13 +22,15 @@ export function ground(land: number, x: number, z: number, distanceM: number): v
   else if (land === ROAD) roadGround(x, z, distanceM);
   else if (land === SNOW) snowGround(x, z, distanceM);
   else if (land === WATER) waterGround(x, z, distanceM);
+  else if (land === GRAVEL) gravelGround(x, z, distanceM);
+  else if (land === SETTS) settsGround(x, z, distanceM);
   else countryGround(x, z, distanceM);
 }
 
 /** Mixes what lies beyond it. @param x, y, z direction, a unit vector */
 export function beyond(land: number, x: number, y: number, z: number): void {
   if (land === TRAIL) farCountry(x, y, z, 166, 173, 128, 150, 160, 130);
-  else if (land === ROAD) farCountry(x, y, z, 160, 170, 122, 150, 160, 130);
+  else if (land === ROAD || land === GRAVEL || land === SETTS) farCountry(x, y, z, 160, 170, 122, 150, 160, 130);
   else if (land === SNOW) farCountry(x, y, z, 228, 234, 240, 186, 202, 214);
   else if (land === WATER) farCountry(x, y, z, 122, 156, 164, 140, 172, 178);
   else farCountry(x, y, z, 170, 178, 150, 150, 166, 150);

@@ -9,7 +9,8 @@ const LINE_M: number = 0.12;
 const DASH_M: number = 4;
 const GAP_M: number = 8;
 
-function cover(d: number, half: number, blur: number): number {
+/** How much of a strip lies over a point that is so far from its middle. */
+export function cover(d: number, half: number, blur: number): number {
   return share((half - d) / blur + 0.5);
 }
 
@@ -34,8 +35,12 @@ export function roadGround(x: number, z: number, distanceM: number): void {
     cover(Math.abs(z - ROAD_LEFT_M - 0.2), LINE_M / 2, blur),
   );
   over(226, 224, 214, 0.9 * Math.max(middle, edge));
-  // Grass beside it.
-  const off = Math.max(z - ROAD_RIGHT_M, ROAD_LEFT_M - z) + 0.14 * (noise2(x * 2.1, z > 0 ? 1 : 5, 63) - 0.5);
   const dark = share(0.4 + (noise2(x * 0.3, z * 0.3, 64) - 0.5) + 2 * patch + 1.3 * grain);
-  over(160 - 42 * dark, 170 - 38 * dark, 122 - 32 * dark, share(off / (0.1 + blur) + 0.5));
+  grassBeside(x, z, dark, 0.1 + blur);
+}
+
+/** Grass to both sides of a road. @param dark from 0 to 1 @param edgeM width over which it begins */
+export function grassBeside(x: number, z: number, dark: number, edgeM: number): void {
+  const off = Math.max(z - ROAD_RIGHT_M, ROAD_LEFT_M - z) + 0.14 * (noise2(x * 2.1, z > 0 ? 1 : 5, 63) - 0.5);
+  over(160 - 42 * dark, 170 - 38 * dark, 122 - 32 * dark, share(off / edgeM + 0.5));
 }

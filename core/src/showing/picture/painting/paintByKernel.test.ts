@@ -11,6 +11,7 @@ import { knownMachines } from '../../../posing/lookup/resolveRig';
 import { poseRig } from '../../../posing/rig/poseRig';
 import { placedSpots, worldFromSpot } from '../../../posing/rig/spots';
 import type { PosedPart } from '../../../words/carrier/posedPart';
+import { COVERS } from '../../../words/carrier/land';
 import { WORLDS } from '../worlds/index';
 import { SUN } from '../worlds/world';
 import { paintByKernel } from './paintByKernel';
@@ -103,6 +104,14 @@ it.each(knownMachines().map(({ id }, turn) => [id, turn] as const))(
     if (fast.shadow) expect(differ(fast.shadow, plain.shadow!)).toBeLessThan(1e-3);
   },
 );
+
+it.each(COVERS)('and where the road is covered with %s', (cover) => {
+  const painting = staged('road-bike', 1);
+  const shown = { ...painting, land: true, ground: { ...painting.ground, cover } };
+  const fast = finished(paintByKernel(shown)!);
+  expect(apart(fast, finished(paintPlainly(shown)))).toBeLessThan(1e-3);
+  expect(apart(fast, finished(paintByKernel({ ...shown, ground: painting.ground })!))).toBeGreaterThan(0.05);
+});
 
 it('two pictures that are painted row by row in turns come out as they do alone', () => {
   const [one, other] = [staged('kayak', 2), staged('coupe', 3)];

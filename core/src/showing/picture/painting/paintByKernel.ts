@@ -4,7 +4,6 @@ import { smoothNormalsOf } from '../../../mathematics/geometry/surfacePoint';
 import { kernelHere, type Kernel } from '../../../physics/framing/kernel/kernelHere';
 import { MOST_PAINTED, PAINTED, PAINTED_PARTS, SURFACES, type Placed } from '../../../physics/framing/kernel/memory';
 import { ballOfPart } from '../../../physics/light/partRays';
-import { WORLD_IDS } from '../../../words/carrier/land';
 import { SKY_SQUARE_PX } from './skyOver';
 import {
   glossOf,
@@ -17,6 +16,7 @@ import {
   TONE_COLOURS,
   type Painted,
   type Painting,
+  landNumber,
 } from './painting';
 
 /** Rows at a time: a multiple of the sky's squares and of the pixels that ask the sun. */
@@ -121,7 +121,7 @@ function ask(here: Kernel, painting: Painting): void {
     ...ground.point,
     aheadX / flat,
     aheadZ / flat,
-    WORLD_IDS.indexOf(ground.world),
+    landNumber(ground),
     world.nearM,
     world.hazeM,
     world.hills,

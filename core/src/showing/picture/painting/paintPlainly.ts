@@ -6,7 +6,7 @@ import { NO_IMAGE, NO_PART } from '../../../physics/framing/castFrame';
 import { castersOf } from '../../../physics/light/ownShadow';
 import { shading } from '../../../physics/light/partRays';
 import { groundHit, skyness } from '../../../posing/rig/groundHit';
-import { WORLD_IDS, type Ground } from '../../../words/carrier/land';
+import type { Ground } from '../../../words/carrier/land';
 import type { Fold, PosedPart, Tone } from '../../../words/carrier/posedPart';
 import { haze } from '../colours/distance';
 import { landSeen } from '../colours/lands';
@@ -25,6 +25,7 @@ import {
   TONE_COLOURS,
   type Painted,
   type Painting,
+  landNumber,
 } from './painting';
 import { skyOver } from './skyOver';
 
@@ -173,6 +174,6 @@ export function landColour(
   hit: ReturnType<typeof groundHit>,
 ): Rgb {
   const [along, across] = hit ? landCoordinates(ground, hit.point) : [0, 0];
-  landSeen(WORLD_IDS.indexOf(ground.world), x, y, z, hit ? hit.distanceM : -1, along, across, nearM, hazeM);
+  landSeen(landNumber(ground), x, y, z, hit ? hit.distanceM : -1, along, across, nearM, hazeM);
   return mixedColour();
 }

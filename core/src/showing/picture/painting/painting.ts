@@ -1,6 +1,6 @@
 import type { Vec3 } from '../../../mathematics/geometry/vec3';
 import type { CastFrame } from '../../../physics/framing/castFrame';
-import type { Ground } from '../../../words/carrier/land';
+import { COVERS, WORLD_IDS, type Ground } from '../../../words/carrier/land';
 import type { PosedPart, Tone } from '../../../words/carrier/posedPart';
 import { red, green, blue } from '../colours/mixed';
 import type { Rgb, World } from '../worlds/world';
@@ -101,6 +101,10 @@ export const SHADOWS_TO_M = 60;
 const SPARSE_FROM_PX = 200;
 /** Pixels across and down of which one asks the sun. */
 export const shadowStride = (widthPx: number): number => (widthPx >= SPARSE_FROM_PX ? 2 : 1);
+
+/** Number of what land looks like (../colours/lands.ts): worlds, and after them what covers them. */
+export const landNumber = ({ world, cover }: Ground): number =>
+  cover ? WORLD_IDS.length + COVERS.indexOf(cover) : WORLD_IDS.indexOf(world);
 
 /** The colour that has just been mixed. */
 export const mixedColour = (): Rgb => [red, green, blue];

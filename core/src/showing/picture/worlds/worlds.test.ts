@@ -2,10 +2,15 @@ import { openEdgeCount } from '../../../mathematics/geometry/mesh';
 import { poseAt } from '../../../mathematics/geometry/pose';
 import { rotationFromPanTiltRoll } from '../../../mathematics/geometry/rotation';
 import { calibrateLens } from '../../../mathematics/lens/lens';
-import { WORLD_IDS, type Ground, type WorldId } from '../../../words/carrier/land';
+import { COVERS, WORLD_IDS, type Ground, type WorldId } from '../../../words/carrier/land';
 import { ground as mixGround } from '../colours/lands';
-import { mixedColour } from '../painting/painting';
+import { landNumber, mixedColour } from '../painting/painting';
+import { newCarrier } from '../../../deciding/outing/newOuting';
+import { usualRide } from '../../../posing/lookup/grounds';
+import { resolveRig } from '../../../posing/lookup/resolveRig';
+import { poseRig } from '../../../posing/rig/poseRig';
 import { renderPicture } from '../renderPicture';
+import { covered } from './covered';
 import { WORLDS } from './index';
 import { besideCourse, landCoordinates, type Rgb } from './world';
 
@@ -130,4 +135,27 @@ describe('where the course runs', () => {
     const [along] = landCoordinates(ground('snow', { normal: [s, s, 0] }), [1, -1, 0]);
     expect(along).toBeCloseTo(Math.SQRT2, 9);
   });
+});
+
+it('gravel and setts have colours of their own: no white line along them, and grass beside as at a road', () => {
+  const at = (cover: Ground['cover'], x: number, z: number): Rgb => {
+    mixGround(landNumber(ground('road', cover ? { cover } : {})), x, z, 6);
+    return mixedColour();
+  };
+  const whitest = (cover: Ground['cover']) =>
+    Math.max(...Array.from({ length: 240 }, (_, i) => Math.min(...at(cover, i / 10, -1.6))));
+  expect(whitest(undefined)).toBeGreaterThan(200);
+  for (const cover of COVERS) {
+    expect(whitest(cover)).toBeLessThan(200);
+    const [red, green] = at(cover, 3, 9);
+    expect(green).toBeGreaterThan(red);
+  }
+});
+
+it('a carrier has its ground covered by what it is ridden on, and by its usual one where nobody says', () => {
+  const { rig } = newCarrier('c', 'road-bike', 1.75);
+  const bare = poseRig(rig, 'hoods').ground;
+  expect(covered(bare, rig, { groundId: 'setts' }).cover).toBe('setts');
+  expect(covered(bare, rig, { groundId: 'worn-asphalt' }).cover).toBeUndefined();
+  expect(covered(bare, rig).cover).toBe(covered(bare, rig, usualRide(resolveRig(rig).machine)).cover);
 });
