@@ -103,15 +103,10 @@ export function OutingCarriers() {
 function Portrait({ carrierId, rigKey }: { carrierId: string; rigKey: string }) {
   const { outing } = useOuting();
   const carrier = outing.carriers.find((c) => c.id === carrierId);
-  const picture = useLatest(carrier ? rigKey : null, () => {
+  const picture = useLatest(carrier ? `${rigKey} ${carrier.ride?.groundId}` : null, () => {
     const rig = rigOfCarrier(outing, carrier!);
-    return drawing.carrierPortrait(rig, resolveRig(rig).machine.actionStanceId, {
-      widthPx: 128,
-      heightPx: 84,
-      aroundDeg: 52,
-      aboveDeg: 12,
-      land: true,
-    });
+    const view = { widthPx: 128, heightPx: 84, aroundDeg: 52, aboveDeg: 12, land: true };
+    return drawing.carrierPortrait(rig, resolveRig(rig).machine.actionStanceId, view, carrier!.ride);
   });
   return <PictureCanvas picture={picture.value} label="" className="h-10 w-16 shrink-0 bg-paper-2 object-cover" />;
 }

@@ -18,6 +18,7 @@ import {
   type KitKind,
   type OwnKit,
   type PortraitView,
+  type RideConditions,
   resized,
   resolveSetUp,
   rowsFor,
@@ -96,11 +97,11 @@ export const picturing = {
   },
 
   /** A carrier as somebody standing off sees it. */
-  carrierPortrait(rig: RigSpec, stanceId: string, view: PortraitView) {
+  carrierPortrait(rig: RigSpec, stanceId: string, view: PortraitView, ride?: Pick<RideConditions, 'groundId'>) {
     const { parts, ground } = poseRig(rig, stanceId);
     const picture = renderPortrait(
       parts.filter((part) => part.group !== 'subject'),
-      ground,
+      covered(ground, rig, ride),
       view,
     );
     return transfer(picture, [picture.rgba.buffer]);
