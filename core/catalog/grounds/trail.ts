@@ -19,12 +19,14 @@ const trail: GroundsOfWorld = {
       id: 'forest-track',
       name: 'Forest track',
       note: 'about class D of ISO 8608 (estimate)',
+      cover: 'track',
       surface: { kind: 'rough', roughnessM3: like(ROAD_CLASS_M3.D) },
     },
     {
       id: 'braking-bumps',
       name: 'Braking bumps',
       note: 'bumps about 0.9 m apart on a forest track (estimate)',
+      cover: 'track',
       surface: {
         kind: 'rough',
         roughnessM3: like(ROAD_CLASS_M3.D),
@@ -45,6 +47,7 @@ const trail: GroundsOfWorld = {
       id: 'rock-garden',
       name: 'Rock garden',
       note: 'about class F of ISO 8608 (estimate)',
+      cover: 'rocks',
       surface: { kind: 'rough', roughnessM3: like(ROAD_CLASS_M3.F) },
     },
   ],

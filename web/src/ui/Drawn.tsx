@@ -24,13 +24,24 @@ const once = ({ pictureKey, picture }: PicturedChoice): Promise<Picture> => {
   return known;
 };
 
+interface DrawnProps {
+  readonly choice: PicturedChoice;
+  readonly className: string;
+  /** Nothing of it cut off, where its room has another shape. */
+  readonly whole?: boolean;
+}
+
 /** The picture of a choice, drawn once it comes near the part of the page that is shown. */
-export function Drawn({ choice, className }: { readonly choice: PicturedChoice; readonly className: string }) {
+export function Drawn({ choice, className, whole = false }: DrawnProps) {
   const [seen, ref] = useSeen<HTMLSpanElement>();
   const { value } = useLatest(seen ? choice.pictureKey : null, () => once(choice));
   return (
     <span ref={ref} className={`relative block overflow-hidden bg-paper-2 ${className}`}>
-      <PictureCanvas picture={value} label="" className="absolute inset-0 h-full w-full object-cover" />
+      <PictureCanvas
+        picture={value}
+        label=""
+        className={`absolute inset-0 h-full w-full ${whole ? 'object-contain' : 'object-cover'}`}
+      />
     </span>
   );
 }

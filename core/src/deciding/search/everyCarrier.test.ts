@@ -27,6 +27,20 @@ it.each(machines.map((m) => m.id))(
   },
 );
 
+it('what a kind of shot is shown by stands upright, as a face from a pole that is swung about a board', () => {
+  for (const id of ['longboard', 'snowboard']) {
+    const { rig } = newCarrier('c', id, 1.75);
+    const [best] = rankSpots(
+      rig,
+      intentOf('look-back-at-the-face'),
+      standardCamera(),
+      resolveRig(rig).machine.actionStanceId,
+    );
+    const action = best!.framed.stances.find(({ stanceId }) => stanceId === best!.framed.actionStanceId)!;
+    expect([id, Math.abs(action.measures.horizon.rollDeg) < 90]).toEqual([id, true]);
+  }
+});
+
 it('nobody on board: there is no face to look back at, and that is said', () => {
   const carrier = newCarrier('c', 'multirotor', 1.75);
   const { rig } = carrier;

@@ -81,8 +81,17 @@ export function* rankSteps(
     ranked.push({ spotId: spot.id, name: spot.name, setUp, horizonAt, framed, score: frameScore(framed, intent) });
     yield free.length - done - 1;
   }
-  return ranked.sort((a, b) => b.score - a.score || a.spotId.localeCompare(b.spotId));
+  return ranked.sort(
+    (a, b) =>
+      Number(isUpsideDown(a)) - Number(isUpsideDown(b)) || b.score - a.score || a.spotId.localeCompare(b.spotId),
+  );
 }
+
+/** Nobody begins with a picture that stands on its head, whatever it shows. */
+const isUpsideDown = ({ framed }: RankedSpot): boolean => {
+  const action = framed.stances.find(({ stanceId }) => stanceId === framed.actionStanceId);
+  return Math.abs(action?.measures.horizon.rollDeg ?? 0) > 90;
+};
 
 /** Modes of the camera that show something else, the chosen one first: two rates of one view count once. */
 function differentModes(spec: RigSpec, { cameraId, modeId }: CameraChoice, intent: IntentDefinition): string[] {

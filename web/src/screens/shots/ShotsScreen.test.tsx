@@ -47,8 +47,19 @@ it('a shot is added at a place that no check stops, duplicated and deleted', asy
 
 it('what makes no sense on a carrier cannot be added, and says why', async () => {
   await open();
-  const never = await screen.findByRole('list', { name: 'Not on this carrier' });
-  expect(never.textContent).toMatch(/Somebody else: not on this carrier, because nobody else is framed/);
+  const kinds = () => [
+    ...screen
+      .getByRole('heading', { name: /what should it show/ })
+      .closest('section')!
+      .querySelectorAll('li'),
+  ];
+  const names = kinds().map((li) => li.querySelector('.font-\\[620\\]')!.textContent);
+  await screen.findAllByText(/^not on this carrier, because nobody else is framed/);
+  // No card has moved under the hand that was about to press one.
+  expect(kinds().map((li) => li.querySelector('.font-\\[620\\]')!.textContent)).toEqual(names);
+  expect(kinds().find((li) => li.textContent!.startsWith('Somebody else'))!.textContent).toMatch(
+    /nobody else is framed/,
+  );
   expect(screen.queryByRole('button', { name: /^Somebody else/ })).toBeNull();
   expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Clear ahead/ }).disabled).toBe(false);
 });

@@ -1,5 +1,5 @@
 import { resolveRig, rigOfCarrier, type Shot } from '@strut-spot/core';
-import { Plus } from 'lucide-react';
+import { Ban, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { newId } from '../../state/newId';
@@ -26,7 +26,6 @@ export function ShotsScreen() {
   const refused = useLatest(rigKey, () => computing.notOffered(rig)).value;
 
   const kinds = intentChoices(rig, rigKey, refused);
-  const never = kinds.filter((intent) => intent.never !== undefined);
 
   const add = async (intentId: string) => {
     setSearching(intentId);
@@ -70,17 +69,17 @@ export function ShotsScreen() {
             )}
           </div>
           <ul className="grid grid-cols-2 border-t border-l border-hair md:grid-cols-3 xl:grid-cols-4">
-            {kinds
-              .filter(({ never }) => never === undefined)
-              .map((intent) => (
-                <li key={intent.id} className="border-r border-b border-hair bg-sheet">
+            {kinds.map((intent) => (
+              // What turns out not to make sense stays in its place: cards that move would be pressed by mistake.
+              <li key={intent.id} className="border-r border-b border-hair bg-sheet">
+                {intent.never === undefined ? (
                   <button
                     type="button"
                     className="flex h-full w-full flex-col text-left hover:bg-paper-2 disabled:opacity-60"
                     disabled={searching !== null}
                     onClick={() => void add(intent.id)}
                   >
-                    <Drawn key={intent.pictureKey} choice={intent} className="aspect-video w-full" />
+                    <Drawn key={intent.pictureKey} choice={intent} className="aspect-video w-full" whole />
                     <span className="block p-2 leading-tight">
                       <span className="flex gap-1.5 font-[620]">
                         <Plus size={16} aria-hidden className="mt-px shrink-0" />
@@ -91,18 +90,20 @@ export function ShotsScreen() {
                       </span>
                     </span>
                   </button>
-                </li>
-              ))}
+                ) : (
+                  <>
+                    <span className="flex aspect-video w-full items-center justify-center bg-paper-2 text-ink-2">
+                      <Ban size={20} aria-hidden />
+                    </span>
+                    <span className="block p-2 leading-tight text-ink-2">
+                      <span className="block font-[620]">{intent.name}</span>
+                      <span className="block text-[0.93rem]">{intent.never}</span>
+                    </span>
+                  </>
+                )}
+              </li>
+            ))}
           </ul>
-          {never.length > 0 && (
-            <ul aria-label="Not on this carrier" className="mt-2 text-[0.93rem] text-ink-2">
-              {never.map((intent) => (
-                <li key={intent.id}>
-                  <span className="font-[620]">{intent.name}</span>: {intent.never}.
-                </li>
-              ))}
-            </ul>
-          )}
           <p aria-live="polite" className="mt-2 text-ink-2">
             {searching
               ? 'Trying every spot in every mode, over all stances: two or three seconds.'

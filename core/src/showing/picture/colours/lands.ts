@@ -2,8 +2,10 @@ import { countryGround } from './country';
 import { farCountry, haze } from './distance';
 import { gravelGround } from './gravel';
 import { roadGround } from './road';
+import { rocksGround } from './rocks';
 import { settsGround } from './setts';
 import { snowGround } from './snow';
+import { trackGround } from './track';
 import { trailGround } from './trail';
 import { waterGround } from './water';
 
@@ -15,6 +17,8 @@ const WATER: number = 3;
 // And what covers them, in the order of COVERS.
 const GRAVEL: number = 5;
 const SETTS: number = 6;
+const TRACK: number = 7;
+const ROCKS: number = 8;
 
 /** Mixes the ground of a land at a point in its own plane: x along the travel, z to the right, metres, seen from this far. */
 export function ground(land: number, x: number, z: number, distanceM: number): void {
@@ -24,12 +28,14 @@ export function ground(land: number, x: number, z: number, distanceM: number): v
   else if (land === WATER) waterGround(x, z, distanceM);
   else if (land === GRAVEL) gravelGround(x, z, distanceM);
   else if (land === SETTS) settsGround(x, z, distanceM);
+  else if (land === TRACK) trackGround(x, z, distanceM);
+  else if (land === ROCKS) rocksGround(x, z, distanceM);
   else countryGround(x, z, distanceM);
 }
 
 /** Mixes what lies beyond it. @param x, y, z direction, a unit vector */
 export function beyond(land: number, x: number, y: number, z: number): void {
-  if (land === TRAIL) farCountry(x, y, z, 166, 173, 128, 150, 160, 130);
+  if (land === TRAIL || land === TRACK || land === ROCKS) farCountry(x, y, z, 166, 173, 128, 150, 160, 130);
   else if (land === ROAD || land === GRAVEL || land === SETTS) farCountry(x, y, z, 160, 170, 122, 150, 160, 130);
   else if (land === SNOW) farCountry(x, y, z, 228, 234, 240, 186, 202, 214);
   else if (land === WATER) farCountry(x, y, z, 122, 156, 164, 140, 172, 178);

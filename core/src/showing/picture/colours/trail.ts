@@ -38,12 +38,28 @@ export function trailGround(x: number, z: number, distanceM: number): void {
 }
 
 function stones(x: number, z: number, detail: number, inside: number): void {
-  const cx = Math.floor(x / 0.4);
-  const cz = Math.floor(z / 0.4);
-  if (hash2(cx, cz, 5) > 0.35 + 0.25 * inside) return;
-  const dx = x - (cx + 0.25 + 0.5 * hash2(cx, cz, 6)) * 0.4;
-  const dz = z - (cz + 0.25 + 0.5 * hash2(cx, cz, 7)) * 0.4;
-  const r = 0.025 + 0.06 * square(hash2(cx, cz, 8));
+  stonesIn(x, z, 0.4, 0.35 + 0.25 * inside, 0.025, 0.06, detail);
+}
+
+/**
+ * Stones strewn at random, at most one to a square.
+ * @param cellM side of a square @param often share of the squares that have one @param leastM, moreM radius of the smallest, and how much larger the largest is
+ */
+export function stonesIn(
+  x: number,
+  z: number,
+  cellM: number,
+  often: number,
+  leastM: number,
+  moreM: number,
+  detail: number,
+): void {
+  const cx = Math.floor(x / cellM);
+  const cz = Math.floor(z / cellM);
+  if (hash2(cx, cz, 5) > often) return;
+  const dx = x - (cx + 0.25 + 0.5 * hash2(cx, cz, 6)) * cellM;
+  const dz = z - (cz + 0.25 + 0.5 * hash2(cx, cz, 7)) * cellM;
+  const r = leastM + moreM * square(hash2(cx, cz, 8));
   const d = Math.sqrt(dx * dx + square(dz * (0.8 + 0.5 * hash2(cx, cz, 9))));
   if (d > r) return;
   const seen = 0.75 * Math.min(1, detail * 2.4);
@@ -69,7 +85,7 @@ function roots(x: number, z: number, off: number, coarse: number): void {
 }
 
 /** Ticks at the trail's edge every metre and a line across every five, so that distance can be judged. */
-function distanceMarks(x: number, off: number, distanceM: number): void {
+export function distanceMarks(x: number, off: number, distanceM: number): void {
   if (distanceM > 70) return;
   const wide = 0.012 + distanceM * 0.0012;
   const seen = 0.55 * seenAt(distanceM, 30);

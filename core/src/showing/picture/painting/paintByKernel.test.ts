@@ -105,8 +105,8 @@ it.each(knownMachines().map(({ id }, turn) => [id, turn] as const))(
   },
 );
 
-it.each(COVERS)('and where the road is covered with %s', (cover) => {
-  const painting = staged('road-bike', 1);
+it.each(COVERS)('and where the land is covered with %s', (cover) => {
+  const painting = staged(cover === 'gravel' || cover === 'setts' ? 'road-bike' : 'mountain-bike', 1);
   const shown = { ...painting, land: true, ground: { ...painting.ground, cover } };
   const fast = finished(paintByKernel(shown)!);
   expect(apart(fast, finished(paintPlainly(shown)))).toBeLessThan(1e-3);

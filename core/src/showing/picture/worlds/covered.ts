@@ -4,9 +4,11 @@ import type { Ground } from '../../../words/carrier/land';
 import type { RideConditions } from '../../../words/ride/rideConditions';
 import type { RigSpec } from '../../../words/rig/rigSpec';
 
-/** The ground of a carrier with what covers it where it is ridden; its usual one where nobody says. */
+/** The ground of a carrier with what covers it where it is ridden, its usual one where nobody says; cars have a track where others have a footpath. */
 export function covered(ground: Ground, rig: RigSpec, ride?: Pick<RideConditions, 'groundId'>): Ground {
-  const { groundId } = ride ?? usualRide(resolveRig(rig).machine);
-  const cover = groundsFor(ground.world).find(({ id }) => id === groundId)?.cover;
+  const { machine } = resolveRig(rig);
+  const { groundId } = ride ?? usualRide(machine);
+  const told = groundsFor(ground.world).find(({ id }) => id === groundId)?.cover;
+  const cover = told ?? (machine.family === 'car' && ground.world === 'trail' ? 'track' : undefined);
   return cover ? { ...ground, cover } : ground;
 }

@@ -2,11 +2,10 @@ import { openEdgeCount } from '../../../mathematics/geometry/mesh';
 import { poseAt } from '../../../mathematics/geometry/pose';
 import { rotationFromPanTiltRoll } from '../../../mathematics/geometry/rotation';
 import { calibrateLens } from '../../../mathematics/lens/lens';
-import { COVERS, WORLD_IDS, type Ground, type WorldId } from '../../../words/carrier/land';
+import { WORLD_IDS, type Ground, type WorldId } from '../../../words/carrier/land';
 import { ground as mixGround } from '../colours/lands';
 import { landNumber, mixedColour } from '../painting/painting';
 import { newCarrier } from '../../../deciding/outing/newOuting';
-import { usualRide } from '../../../posing/lookup/grounds';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import { poseRig } from '../../../posing/rig/poseRig';
 import { renderPicture } from '../renderPicture';
@@ -138,24 +137,41 @@ describe('where the course runs', () => {
 });
 
 it('gravel and setts have colours of their own: no white line along them, and grass beside as at a road', () => {
-  const at = (cover: Ground['cover'], x: number, z: number): Rgb => {
-    mixGround(landNumber(ground('road', cover ? { cover } : {})), x, z, 6);
-    return mixedColour();
-  };
   const whitest = (cover: Ground['cover']) =>
-    Math.max(...Array.from({ length: 240 }, (_, i) => Math.min(...at(cover, i / 10, -1.6))));
+    Math.max(...Array.from({ length: 240 }, (_, i) => Math.min(...coveredBy('road', cover, i / 10, -1.6))));
   expect(whitest(undefined)).toBeGreaterThan(200);
-  for (const cover of COVERS) {
+  for (const cover of ['gravel', 'setts'] as const) {
     expect(whitest(cover)).toBeLessThan(200);
-    const [red, green] = at(cover, 3, 9);
+    const [red, green] = coveredBy('road', cover, 3, 9);
     expect(green).toBeGreaterThan(red);
   }
 });
 
-it('a carrier has its ground covered by what it is ridden on, and by its usual one where nobody says', () => {
-  const { rig } = newCarrier('c', 'road-bike', 1.75);
-  const bare = poseRig(rig, 'hoods').ground;
-  expect(covered(bare, rig, { groundId: 'setts' }).cover).toBe('setts');
-  expect(covered(bare, rig, { groundId: 'worn-asphalt' }).cover).toBeUndefined();
-  expect(covered(bare, rig).cover).toBe(covered(bare, rig, usualRide(resolveRig(rig).machine)).cover);
+it('a track is bare where wheels run, as wide as a car, and green between; rocks are grey from side to side', () => {
+  /** Mean of green less red over a stretch: how green it is. */
+  const green = (cover: Ground['cover'], z: number): number => {
+    const along = Array.from({ length: 200 }, (_, i) => coveredBy('trail', cover, i * 0.07 - 7, z));
+    return along.reduce((sum, [r, g]) => sum + g - r, 0) / along.length;
+  };
+  for (const side of [-1, 1]) {
+    expect(green('track', side * 0.76)).toBeLessThan(green('track', 0) - 8);
+    expect(green('track', side * 0.76)).toBeLessThan(green('track', side * 3) - 15);
+    expect(green('rocks', side * 1.2)).toBeLessThan(green(undefined, side * 1.2) - 8);
+  }
 });
+
+it('a carrier has its ground covered by what it is ridden on, by its usual one where nobody says, and no car has a footpath', () => {
+  const on = (machineId: string, groundId?: string) => {
+    const { rig } = newCarrier('c', machineId, 1.75);
+    const { ground: bare } = poseRig(rig, resolveRig(rig).machine.actionStanceId);
+    return covered(bare, rig, groundId ? { groundId } : undefined).cover;
+  };
+  expect([on('road-bike', 'setts'), on('road-bike', 'worn-asphalt')]).toEqual(['setts', undefined]);
+  expect([on('mountain-bike', 'rooty-trail'), on('mountain-bike', 'forest-track')]).toEqual([undefined, 'track']);
+  expect([on('four-by-four'), on('four-by-four', 'rock-garden')]).toEqual(['track', 'rocks']);
+});
+
+const coveredBy = (world: WorldId, cover: Ground['cover'], x: number, z: number): Rgb => {
+  mixGround(landNumber(ground(world, cover ? { cover } : {})), x, z, 6);
+  return mixedColour();
+};
