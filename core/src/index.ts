@@ -296,7 +296,7 @@ export {
 } from './deciding/search/searchQuestion';
 export { searchSteps } from './deciding/search/searchSpot';
 export { weightsOf } from './deciding/search/weights';
-export { whyNot } from './deciding/search/whyNot';
+export { whyNot, whyNothing } from './deciding/search/whyNot';
 export { type CardContent, type UnitSystem, cardContent, pullWords, smallLength } from './showing/card/cardContent';
 export type { CardStep } from './showing/card/cardSteps';
 export { type DrawnForce, forceElevation } from './showing/drawing/forceElevation';

@@ -57,6 +57,12 @@ it('on a pointed chin bar clamps are refused with the reason, and the strap-roun
   expect(candidates.map((c) => c.setUp.baseId)).not.toContain('jaw-clamp');
 });
 
+it('where the one camera takes no such pictures, that is the reason and not the bases', () => {
+  const atNight = asking('coupe', 'night-streaks', { pieceIds: pieces({ cameras: ['phone'], links: [] }) });
+  const [reason] = searchSpot(atNight, { carrierId: 'c', spotId: 'bonnet' }).rejections;
+  expect(reason!.because).toMatch(/^the phone never takes stills at intervals with the shutter open for/);
+});
+
 it('a chest camera is set the higher the deeper the lean: touring, hoods, race crouch', () => {
   const tilt = (actionStanceId: string) => {
     const question = asking('road-bike', 'hands-and-trail');

@@ -5,7 +5,8 @@ import type { Candidate, SpotResult } from '../../judging/check/candidate';
 import { foldAlike, sheetCards } from './foldAlike';
 import { likeness, lostAgainst, rankCandidates, schoolCosts, withVariety } from './rankCandidates';
 import { scoreOf } from './score';
-import { whyNot } from './whyNot';
+import { Rejected } from './rejected';
+import { whyNot, whyNothing } from './whyNot';
 
 const candidate = (id: string, values: Partial<Record<TermId, number>>, over: Partial<Candidate> = {}): Candidate => ({
   id,
@@ -194,6 +195,28 @@ describe('why not there', () => {
     const behind = whyNot(spot({ candidates: [candidate('b', { picture: 0.2 })] }), best!, USUAL_WEIGHTS);
     expect(behind).toMatchObject({ kind: 'behind', terms: [{ id: 'picture' }] });
     expect(whyNot(spot({ candidates: [best!.candidate] }), best!, USUAL_WEIGHTS)).toEqual({ kind: 'best' });
+    expect(whyNot(spot({ rejections: reasons }), undefined, USUAL_WEIGHTS)).toMatchObject({
+      kind: 'rejected',
+      reasons,
+    });
+  });
+
+  const reason = (because: string) => ({ check: 'hold', because, mend: null, times: 1 });
+  it('where nothing was kept anywhere, what is told first at most places is the reason; else there is none', () => {
+    const spots = ['long', 'shakes', 'shakes'].map((because) => spot({ rejections: [reason(because), reason('wet')] }));
+    expect(whyNothing(spots)).toMatchObject({ reason: { because: 'shakes' }, places: 2, of: 3 });
+    expect(whyNothing([...spots, spot({ candidates: [best!.candidate] })])).toBeNull();
+    expect(whyNothing([spot({})])).toBeNull();
+  });
+
+  it('what bars a place is told first, bases that do not go on it last', () => {
+    const rejected = new Rejected();
+    rejected.add({ ...reason('a pad'), check: 'fits' });
+    rejected.add(reason('long'));
+    rejected.add(reason('heavy'));
+    rejected.add(reason('heavy'));
+    rejected.add({ ...reason('no mode'), check: 'fits', bars: true });
+    expect(rejected.all().map(({ because }) => because)).toEqual(['no mode', 'heavy', 'long', 'a pad']);
   });
 });
 

@@ -8,9 +8,6 @@ import type { RigSpec } from '../../words/rig/rigSpec';
 import { placedSpots } from '../../posing/rig/spots';
 import { notOnThis } from '../../judging/scene/notOnThis';
 import { resolveRig } from '../../posing/lookup/resolveRig';
-import { poseStrut } from '../../posing/strut/kinematics';
-import { resolveSetUp } from '../../posing/strut/resolveSetUp';
-import { rotate } from '../../mathematics/geometry/rotation';
 import { carrierScene } from '../../posing/scene/carrierScene';
 import { kitWith } from '../../posing/lookup/kit';
 import type { SetUp } from '../../words/setUp/setUp';
@@ -84,18 +81,15 @@ export function* rankSteps(
     ranked.push({ spotId: spot.id, name: spot.name, setUp, horizonAt, framed, score: frameScore(framed, intent) });
     yield free.length - done - 1;
   }
-  /** Nobody begins with a picture that stands on its head, whatever it shows. */
-  const onItsHead = new Set(
-    ranked.filter(({ setUp }) => {
-      const strut = action && poseStrut(resolveSetUp(spec, setUp), scene.setUpRig, action.rig);
-      return strut !== undefined && rotate(strut.worldFromCamera.rotation, [0, 1, 0])[1] < 0;
-    }),
-  );
   return ranked.sort(
     (a, b) =>
-      Number(onItsHead.has(a)) - Number(onItsHead.has(b)) || b.score - a.score || a.spotId.localeCompare(b.spotId),
+      Number(standsOnItsHead(a)) - Number(standsOnItsHead(b)) || b.score - a.score || a.spotId.localeCompare(b.spotId),
   );
 }
+
+/** Nobody begins with a picture that stands on its head, whatever it shows. */
+const standsOnItsHead = ({ framed }: RankedSpot): boolean =>
+  framed.stances.some(({ stanceId, onItsHead }) => onItsHead && stanceId === framed.actionStanceId);
 
 /** Modes of the camera that show something else, the chosen one first: two rates of one view count once. */
 function differentModes(spec: RigSpec, { cameraId, modeId }: CameraChoice, intent: IntentDefinition): string[] {

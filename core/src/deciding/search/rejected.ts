@@ -10,8 +10,12 @@ export class Rejected {
     else this.known.set(rejection.because, { ...rejection, times: 1 });
   };
 
-  /** The commonest first. */
+  /** What one would name first: that nothing at all is shown or can be built, then what stopped struts, the commonest first, then the bases that do not go on the place. */
   all(): readonly (Rejection & { readonly times: number })[] {
-    return [...this.known.values()].sort((a, b) => b.times - a.times || a.because.localeCompare(b.because));
+    return [...this.known.values()].sort(
+      (a, b) => rank(a) - rank(b) || b.times - a.times || a.because.localeCompare(b.because),
+    );
   }
 }
+
+const rank = ({ bars, check }: Rejection): number => (bars ? 0 : check === 'fits' ? 2 : 1);

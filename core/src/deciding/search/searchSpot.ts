@@ -72,7 +72,13 @@ export function* searchSteps(
 
   const sketches = yield* sketchAll(spotted, spot.id, kit, { reject: rejected.add, count });
   if (sketches.length === 0) {
-    rejected.add({ check: 'frame', because: 'no tilt or turn of its joints shows what is asked', mend: null });
+    rejected.add({
+      check: 'frame',
+      because: 'no tilt or turn of its joints shows what is asked',
+      mend: null,
+      // Where nothing was looked at, no strut held.
+      ...(count.tried > 0 && { bars: true }),
+    });
     return done();
   }
   const forgetAll = () => new Set(sketches.map((s) => s.sightlines)).forEach(forget);
@@ -83,7 +89,12 @@ export function* searchSteps(
   };
   const scored = yield* frameInAllStances(spotted, sketches, kit, { inAll, count });
   if (scored[0]!.score < spotted.kept.leastScore) {
-    rejected.add({ check: 'frame', because: 'none of a few views shows enough of what is asked', mend: null });
+    rejected.add({
+      check: 'frame',
+      because: 'none of a few views shows enough of what is asked',
+      mend: null,
+      bars: true,
+    });
     forgetAll();
     return done();
   }

@@ -23,9 +23,10 @@ type WhyNot =
 /** Reasons that are told. */
 const MOST_REASONS = 4;
 
-export function whyNot(spot: SpotResult, best: Ranked, weights: Weights): WhyNot {
+/** @param best of the whole sheet; undefined where nothing was kept anywhere */
+export function whyNot(spot: SpotResult, best: Ranked | undefined, weights: Weights): WhyNot {
   const [own] = rankCandidates(spot.candidates, weights);
-  if (!own) return { kind: 'rejected', reasons: spot.rejections.slice(0, MOST_REASONS) };
+  if (!own || !best) return { kind: 'rejected', reasons: spot.rejections.slice(0, MOST_REASONS) };
   if (own.candidate.id === best.candidate.id) return { kind: 'best' };
   return {
     kind: 'behind',
@@ -34,4 +35,26 @@ export function whyNot(spot: SpotResult, best: Ranked, weights: Weights): WhyNot
     terms: lostAgainst(own.candidate, best.candidate, weights).filter((t) => t.lost > 0.002),
     stopped: spot.rejections.filter((r) => r.check !== 'fits').slice(0, MOST_REASONS),
   };
+}
+
+/** Why a search kept nothing at all. */
+interface WhyNothing {
+  /** What bars most places. */
+  readonly reason: Rejection;
+  readonly places: number;
+  readonly of: number;
+}
+
+/** What stands in the way at most places, each counted by what it tells first; null where something was kept, or nothing is told. */
+export function whyNothing(spots: readonly SpotResult[]): WhyNothing | null {
+  if (spots.some(({ candidates }) => candidates.length > 0)) return null;
+  const met = new Map<string, { readonly reason: Rejection; places: number }>();
+  for (const [reason] of spots.map(({ rejections }) => rejections)) {
+    if (!reason) continue;
+    const known = met.get(reason.because);
+    if (known) known.places++;
+    else met.set(reason.because, { reason, places: 1 });
+  }
+  const [most] = [...met.values()].sort((a, b) => b.places - a.places);
+  return most ? { ...most, of: spots.length } : null;
 }

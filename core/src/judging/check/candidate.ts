@@ -80,6 +80,8 @@ export interface Rejection {
   readonly check: string;
   readonly because: string;
   readonly mend: string | null;
+  /** Whether nothing at all can be had there, whatever strut is tried. */
+  readonly bars?: true;
 }
 
 /** What came out at one spot. */

@@ -16,6 +16,8 @@ export interface StanceFrame {
   readonly gimbalRunsOut: GimbalState['runsOut'];
   /** Where the lens stands: height over the local ground, ahead of the eyes (null where nobody looks); metres. */
   readonly lensHeightM: number;
+  /** Whether the picture stands on its head: the sky line does not tell, as it looks the same turned by half. */
+  readonly onItsHead: boolean;
   /** Ahead of the base of the filmer's neck as the machine goes, metres; null where nobody is on board. */
   readonly aheadOfNeckM: number | null;
   /** Over the base of the filmer's neck, metres; null where nobody is on board. */

@@ -24,10 +24,23 @@ it('the bars lie ahead of the neck, the saddle behind it; nobody on board has no
   expect(from('multirotor', 'nose').aheadOfNeckM).toBeNull();
 });
 
-it('ends of the craft in the picture are a share of all, and a whole-sphere view has no fewer than a narrow one', () => {
-  const narrow = from('kayak', 'fore-deck').endsInFrame;
-  expect(narrow).toBeGreaterThanOrEqual(0);
-  expect(narrow).toBeLessThanOrEqual(1);
+it('ends of the craft are a share of all of them: a wide view back along a kayak holds more of them than a narrow one does', () => {
+  const back = { headId: 'ball-joint', angles: { panDeg: 180, tiltDeg: -10, rollDeg: 0 } };
+  const [wide, narrow] = ['tallest', 'straight'].map((modeId) => from('kayak', 'fore-deck', { ...back, modeId }));
+  expect(wide!.endsInFrame).toBeGreaterThan(narrow!.endsInFrame);
+  expect(wide!.endsInFrame).toBeLessThanOrEqual(1);
+});
+
+it('a picture is on its head where what goes up in it goes down: rolled by half or tilted far past the ground, not looking straight down', () => {
+  const tilted = (tiltDeg: number, rollDeg: number) =>
+    from('kayak', 'fore-deck', { headId: 'ball-joint', angles: { panDeg: 0, tiltDeg, rollDeg } }).onItsHead;
+  expect([tilted(0, 0), tilted(-90, 0), tilted(-130, 0), tilted(0, 170), tilted(0, -60)]).toEqual([
+    false,
+    false,
+    true,
+    true,
+    false,
+  ]);
 });
 
 it('glass before the lens counts inside a car and not on its roof', () => {

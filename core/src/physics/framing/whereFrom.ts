@@ -1,4 +1,5 @@
 import { castRay } from '../../mathematics/geometry/bvh';
+import { rotate } from '../../mathematics/geometry/rotation';
 import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
 import { distance, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
 import { clamp, toDeg } from '../../mathematics/units/angle';
@@ -17,6 +18,7 @@ export const whereFrom = (
 ): Pick<
   StanceFrame,
   | 'lensHeightM'
+  | 'onItsHead'
   | 'overShouldersM'
   | 'aheadOfNeckM'
   | 'endsInFrame'
@@ -37,6 +39,7 @@ export const whereFrom = (
     holds(point) && distance(worldFromCamera.position, point) > WHOLE_FROM_M && !hides(point, BY_SOLIDS);
   return {
     lensHeightM: heightAboveGround(rig.ground, worldFromCamera.position),
+    onItsHead: rotate(worldFromCamera.rotation, [0, 1, 0])[1] < ON_ITS_HEAD,
     overShouldersM: rig.body ? worldFromCamera.position[1] - rig.body.neckBase[1] : null,
     aheadOfNeckM: rig.body ? aheadOf(rig, rig.body.neckBase, worldFromCamera.position) : null,
     faceFrom: rig.body && rig.eyes ? seenFrom(rig.eyes, worldFromCamera.position) : null,
@@ -53,6 +56,9 @@ export const whereFrom = (
     throughNearGlass: glass.throughNearGlass,
   };
 };
+
+/** What goes up in the picture goes down in the world by more than this: sine of 12°, so that a look straight down is still upright. */
+const ON_ITS_HEAD = -0.2;
 
 /** The most that a picture from a place could hold of the craft, whatever lens is aimed from there and however. */
 export function mostSeenFrom(

@@ -85,5 +85,13 @@ it('with nothing in the box nothing is found, and every spot says why', async ()
     route: '/outing/:outingId/shot/:shotId/find',
   });
   await found();
-  expect(screen.getByText(/Nothing in this kit shows it/)).toBeTruthy();
+  expect(screen.getByTestId('nothing-found').textContent).toMatch(
+    /Nothing in this kit shows it\. At every place: no base in the kit goes on it\. What helps: /,
+  );
+  const places = within(screen.getByTestId('why-not')).getAllByRole('button', { expanded: false });
+  expect(places.length).toBeGreaterThan(5);
+  for (const place of places) {
+    fireEvent.click(place);
+    expect(screen.getByTestId('why-not').textContent).toMatch(/Nothing passes there:Stopped: /);
+  }
 });

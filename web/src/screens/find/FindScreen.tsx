@@ -33,6 +33,7 @@ import { tieOf } from './TieLine';
 import { CandidateDetail } from './CandidateDetail';
 import { ComparePanel } from './ComparePanel';
 import { termName } from '../../searching/candidateWords';
+import { NothingFound } from './NothingFound';
 import { SteadyFastChart } from './SteadyFastChart';
 import { searchQuestionOf } from '../../searching/searchQuestion';
 import { VARIED } from '../../searching/runSearch';
@@ -257,12 +258,7 @@ export function FindScreen() {
             />
           ) : (
             <>
-              {sheet.length === 0 && !busy && state.phase !== 'idle' && (
-                <p className="p-4">
-                  Nothing in this kit shows it. <b>Why not there?</b> tells what stopped each spot; more kit or wider
-                  shares may help.
-                </p>
-              )}
+              {sheet.length === 0 && !busy && state.phase !== 'idle' && <NothingFound spots={spots} />}
               <ul className="grid grid-cols-2 sm:grid-cols-3 xl:grid-cols-4" data-testid="contact-sheet">
                 {cards.slice(0, shown).map(({ ranked: { candidate, score }, alike }, i) => (
                   <CandidateCard

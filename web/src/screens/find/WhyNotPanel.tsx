@@ -19,7 +19,7 @@ export function WhyNotPanel({
   const [asked, setAsked] = useState<string | null>(null);
   const keyOf = (s: SpotResult) => `${s.carrierId}/${s.spotId}`;
   const spot = spots.find((s) => keyOf(s) === asked);
-  const answer = spot && best ? whyNot(spot, best, weights) : null;
+  const answer = spot ? whyNot(spot, best, weights) : null;
   return (
     <section aria-labelledby="why-not" data-testid="why-not">
       <h2 id="why-not" className="caption mb-1 border-b-2 border-ink pb-0.5">

@@ -48,7 +48,8 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     points.push({ weight: 4, met: inBand(action.measures.horizon.heightFraction, intent.horizonBand) });
   }
   const leans = Math.abs(action.measures.horizon.rollDeg) - ROLL_NOTICED_DEG;
-  if (leans > 0) points.push({ weight: 3, met: Math.max(0, 1 - leans / (2 * ROLL_WRONG_DEG)) });
+  if (action.onItsHead) points.push({ weight: 3, met: 0 });
+  else if (leans > 0) points.push({ weight: 3, met: Math.max(0, 1 - leans / (2 * ROLL_WRONG_DEG)) });
   if (intent.lensBelowM !== undefined)
     points.push({ weight: 4, met: Math.min(1, intent.lensBelowM / Math.max(action.lensHeightM, 1e-3)) ** 2 });
   if (intent.fromBehind) points.push(...overShoulderMet(action).map((met) => ({ weight: 3, met })));

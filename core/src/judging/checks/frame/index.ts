@@ -76,7 +76,7 @@ export const frame: Check<FrameReport> = {
         effort: 1,
         costs: 'a turn',
       });
-    if (findingsOf(result).some(({ id }) => id === 'sunk')) tries.push(...holdOffAttempts(scene));
+    if (findingsOf(result).some(({ id }) => id === 'sunk' || id === 'pane')) tries.push(...holdOffAttempts(scene));
     if (findingsOf(result).some(({ id, verdict }) => id === 'seam' && verdict !== 'good'))
       tries.push(...bodyTiltAttempts(scene));
     const aimed = aimedAgain(scene, wantedHorizon(scene.question));

@@ -169,6 +169,18 @@ describe('other findings', () => {
     [20, 'stop'],
   ] as const)('a horizon leaning %f° is %s', (roll, verdict) => expect(rolled(roll).verdict).toBe(verdict));
 
+  it('a picture on its head is told, though its sky line is level, and it counts against it', () => {
+    const upright = showing({ shares: { ...nothing, sky: 0.3 } });
+    const onItsHead = {
+      ...upright,
+      stances: upright.stances.map((stance) => ({ ...stance, onItsHead: stance.stanceId === upright.actionStanceId })),
+    };
+    const level = finding(onItsHead, intent({ wants: [] }), 'roll');
+    expect(level).toMatchObject({ verdict: 'watch', value: 180 });
+    expect(level.because).toMatch(/stands on its head in crouch/);
+    expect(frameScore(onItsHead, intent())).toBeLessThan(0.8 * frameScore(upright, intent()));
+  });
+
   it('what is too near to be sharp is named, and counts by what it takes of the picture', () => {
     const near = (share: number, nearestM: number) =>
       finding(

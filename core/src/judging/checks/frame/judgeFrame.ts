@@ -197,18 +197,27 @@ function stillFinding({ stillView }: IntentDefinition, { swung }: FramedSetUp, z
   };
 }
 
-function rollFinding(action: StanceFrame): Finding {
-  const roll = action.measures.horizon.rollDeg;
-  const size = Math.abs(roll);
+function rollFinding({ name, onItsHead, measures }: StanceFrame): Finding {
+  const lean = measures.horizon.rollDeg;
+  const size = Math.abs(lean);
+  const wrong = size > ROLL_WRONG_DEG;
+  const shared = { id: 'roll', label: 'level', unit: '°', limit: [-ROLL_NOTICED_DEG, ROLL_NOTICED_DEG] } as const;
+  // The sky line looks the same turned by half; the picture does not.
+  if (onItsHead)
+    return {
+      ...shared,
+      verdict: wrong ? 'stop' : 'watch',
+      value: 180 - size,
+      margin: ROLL_NOTICED_DEG - (180 - size),
+      because: `the picture stands on its head in ${name.toLowerCase()}`,
+      mend: { text: 'turn it round in the camera’s menu or when you edit' },
+    };
   return {
-    id: 'roll',
-    label: 'level',
-    verdict: size <= ROLL_NOTICED_DEG ? 'good' : size <= ROLL_WRONG_DEG ? 'watch' : 'stop',
-    value: roll,
-    unit: '°',
-    limit: [-ROLL_NOTICED_DEG, ROLL_NOTICED_DEG],
+    ...shared,
+    verdict: size <= ROLL_NOTICED_DEG ? 'good' : wrong ? 'stop' : 'watch',
+    value: lean,
     margin: ROLL_NOTICED_DEG - size,
-    because: `the horizon leans ${size.toFixed(1)}° in ${action.name.toLowerCase()}`,
+    because: `the horizon leans ${size.toFixed(1)}° in ${name.toLowerCase()}`,
     mend: size > ROLL_NOTICED_DEG ? { text: 'level the camera sideways in the set-up stance' } : null,
   };
 }

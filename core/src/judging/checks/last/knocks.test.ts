@@ -1,10 +1,19 @@
 import { shotAt } from '../../../../outcomes/ask';
 import type { CheckResult } from '../../../words/check/result';
 import { findingsOf } from '../../../words/check/result';
+import type { SetUp } from '../../../words/setUp/setUp';
+import { link } from '../../../../testing/shakes';
 import { shotReport } from '../../report/shotReport';
 
-const lastAt = (machineId: string, spotId: string, cameraId: string, modeId = 'main'): CheckResult =>
-  shotReport(shotAt(machineId, spotId, 'clear-ahead', { setUp: { cameraId, modeId } }), { only: ['last'] }).checks[0]!;
+const lastAt = (
+  machineId: string,
+  spotId: string,
+  cameraId: string,
+  modeId = 'main',
+  links: SetUp['links'] = [],
+): CheckResult =>
+  shotReport(shotAt(machineId, spotId, 'clear-ahead', { setUp: { cameraId, modeId, links } }), { only: ['last'] })
+    .checks[0]!;
 const verdictOf = (check: CheckResult, id: string) => findingsOf(check).find((f) => f.id === id)?.verdict ?? 'nothing';
 
 describe('what a camera is made for (common practice, no source)', () => {
@@ -14,6 +23,19 @@ describe('what a camera is made for (common practice, no source)', () => {
       expect([spotId, verdictOf(lastAt(machineId, spotId, 'thumb-camera', 'wide'), 'knocks')]).toEqual([spotId, 'nothing']);
     }
   }); // prettier-ignore
+
+  it('over the head on a pack a phone is stopped on land, as the first branch takes it; a camera with a shell is not', () => {
+    const over = (machineId: string, cameraId: string, modeId: string) =>
+      verdictOf(lastAt(machineId, 'pack-top', cameraId, modeId, [link('long-arm', 0.2)]), 'knocks');
+    expect(over('mountain-bike', 'phone', 'main')).toBe('stop');
+    expect(over('mountain-bike', 'cube-camera', 'wide')).toBe('nothing');
+  });
+
+  it('outside of a fast car it meets flies and stones, where there is a place behind the glass; one with a shell does not mind', () => {
+    expect(verdictOf(lastAt('coupe', 'bonnet', 'phone'), 'knocks')).toBe('watch');
+    expect(verdictOf(lastAt('coupe', 'bonnet', 'cube-camera', 'wide'), 'knocks')).toBe('nothing');
+    expect(verdictOf(lastAt('coupe', 'dash', 'phone'), 'knocks')).toBe('nothing');
+  });
 
   it('on the chest, on the bars, behind glass and where nobody rides it is left alone', () => {
     for (const [machineId, spotId] of [['mountain-bike', 'chest'], ['mountain-bike', 'handlebar'], ['coupe', 'dash'], ['beside-the-course', 'ground']] as const)
