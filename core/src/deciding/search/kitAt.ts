@@ -48,7 +48,7 @@ export function kitAt(
   if (owns.length > 0 && cameras.length === 0) reject({ ...noModeFor(intent, owns), bars: true });
   else {
     const lacks = bases.length === 0 ? 'no base in the kit goes on it' : 'no camera in the kit';
-    reject({ check: 'fits', because: lacks, mend: 'look through everything, not the box alone', bars: true });
+    reject({ check: 'fits', because: lacks, mend: 'look through all kit there is', bars: true });
   }
   return null;
 }

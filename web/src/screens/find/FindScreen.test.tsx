@@ -79,7 +79,7 @@ it('searches on opening; best first; its sum is its score, what is asked next is
 
 it('with nothing in the box nothing is found, and every spot says why', async () => {
   await changeKitBox((box) => ({ ...box, inBox: ['cube-camera'] }));
-  await openSheet(<FindScreen />, {
+  const { stored } = await openSheet(<FindScreen />, {
     outing: { ...outingWithShot(), id: 'bare' },
     path: '/outing/bare/shot/shot/find',
     route: '/outing/:outingId/shot/:shotId/find',
@@ -94,4 +94,12 @@ it('with nothing in the box nothing is found, and every spot says why', async ()
     fireEvent.click(place);
     expect(screen.getByTestId('why-not').textContent).toMatch(/Nothing passes there:Stopped: /);
   }
+
+  // One press looks through more, and goes on at once.
+  fireEvent.click(screen.getByText('Look through all kit there is'));
+  await waitFor(() =>
+    expect(screen.getByTestId('search-progress').getAttribute('data-phase')).toMatch(/searching|checking/),
+  );
+  expect(screen.queryByTestId('nothing-found')).toBeNull();
+  await waitFor(async () => expect((await stored()).shots[0]!.ask?.kit).toBe('anything'));
 });

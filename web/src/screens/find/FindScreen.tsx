@@ -32,8 +32,8 @@ import { CandidateCard } from './CandidateCard';
 import { tieOf } from './TieLine';
 import { CandidateDetail } from './CandidateDetail';
 import { ComparePanel } from './ComparePanel';
-import { termName } from '../../searching/candidateWords';
 import { NothingFound } from './NothingFound';
+import { SchoolChoice } from './SchoolChoice';
 import { SteadyFastChart } from './SteadyFastChart';
 import { searchQuestionOf } from '../../searching/searchQuestion';
 import { VARIED } from '../../searching/runSearch';
@@ -80,6 +80,13 @@ export function FindScreen() {
     opened.current = true;
     void start();
   }, [state.phase, start, kitBox]);
+  /** Whether the next question is to be searched as soon as it stands. */
+  const again = useRef(false);
+  useEffect(() => {
+    if (!again.current) return;
+    again.current = false;
+    void start();
+  }, [start]);
 
   const ranked = useMemo(() => rankCandidates(candidatesOf(state), weights), [state, weights]);
   const spots = useMemo(() => spotsOf(state), [state]);
@@ -141,6 +148,10 @@ export function FindScreen() {
   const { moment } = momentOf(outing, shot);
   const stands = moment ? sunFromCourse(sunOf(moment), moment.headingDeg) : null;
   const setAsk = (next: Ask, mergeKey?: string) => change((s) => ({ ...s, ask: next }), mergeKey);
+  const lookThroughAll = () => {
+    again.current = true;
+    setAsk({ ...ask, kit: 'anything' });
+  };
   const take = (candidate: Candidate) => {
     const { actionStanceId } = carrierOf(candidate);
     change(({ lightId, ...s }) => ({
@@ -220,32 +231,7 @@ export function FindScreen() {
             <div className="h-full bg-hivis" style={{ width: `${(100 * state.done) / Math.max(1, state.jobs)}%` }} />
           </div>
         )}
-        <div
-          className="flex flex-wrap gap-1 border-b border-hair px-3 py-1"
-          role="group"
-          aria-label="Schools of the trade"
-        >
-          {costs.map(({ id, name, count, lost, mostly }) => (
-            <button
-              key={id}
-              type="button"
-              aria-pressed={schools.includes(id)}
-              disabled={count === 0}
-              className={`min-h-[24px] border border-hair px-2 text-[0.9rem] disabled:opacity-50 max-lg:min-h-touch ${schools.includes(id) ? 'bg-ink text-paper' : 'bg-sheet'}`}
-              title={
-                lost === null
-                  ? 'nothing of this kind'
-                  : `its best lies ${(lost * 100).toFixed(1)} points behind${mostly ? `, mostly for ${termName(mostly).toLowerCase()}` : ''}`
-              }
-              onClick={() => setSchools(schools.includes(id) ? schools.filter((s) => s !== id) : [...schools, id])}
-            >
-              {name}{' '}
-              <span className="reading text-[0.82rem]">
-                {lost === null ? '–' : lost < 0.0005 ? 'best' : `−${(lost * 100).toFixed(0)}`}
-              </span>
-            </button>
-          ))}
-        </div>
+        <SchoolChoice costs={costs} chosen={schools} onChange={setSchools} />
         <div className="min-h-0 flex-1 overflow-y-auto">
           {comparing && toCompare.length >= 2 ? (
             <ComparePanel
@@ -258,7 +244,9 @@ export function FindScreen() {
             />
           ) : (
             <>
-              {sheet.length === 0 && !busy && state.phase !== 'idle' && <NothingFound spots={spots} />}
+              {sheet.length === 0 && !busy && state.phase !== 'idle' && (
+                <NothingFound spots={spots} onEverything={ask.kit === 'anything' ? null : lookThroughAll} />
+              )}
               <ul className="grid grid-cols-2 sm:grid-cols-3 xl:grid-cols-4" data-testid="contact-sheet">
                 {cards.slice(0, shown).map(({ ranked: { candidate, score }, alike }, i) => (
                   <CandidateCard
@@ -292,7 +280,7 @@ export function FindScreen() {
       </div>
 
       <div className="min-h-0 space-y-3 overflow-y-auto border-hair px-3 py-2 max-lg:order-2 lg:border-l">
-        <div className="h-52">
+        <div className={busy || candidates.length > 0 ? 'h-52' : ''}>
           {busy && <p className="caption">Steady against fast, when the search is done…</p>}
           {candidates.length > 0 && (
             <SteadyFastChart

@@ -1,8 +1,15 @@
 import { whyNothing, type SpotResult } from '@strut-spot/core';
+import { Search } from 'lucide-react';
 import { useInUnits } from '../../ui/useInUnits';
 
-/** Said in place of a sheet: what stands in the way, and where to read on. */
-export function NothingFound({ spots }: { spots: readonly SpotResult[] }) {
+/** Said in place of a sheet: what stands in the way, and what may help. @param onEverything null where all kit has been looked through */
+export function NothingFound({
+  spots,
+  onEverything,
+}: {
+  spots: readonly SpotResult[];
+  onEverything: (() => void) | null;
+}) {
   const inUnits = useInUnits();
   const why = whyNothing(spots);
   return (
@@ -18,8 +25,13 @@ export function NothingFound({ spots }: { spots: readonly SpotResult[] }) {
         )}
       </p>
       <p className="text-ink-2">
-        <b>Why not there?</b> tells it of each place; more kit or wider shares may help.
+        <b>Why not there?</b> tells it of each place; {onEverything ? 'more kit or ' : ''}wider shares may help.
       </p>
+      {onEverything && (
+        <button type="button" className="action" onClick={onEverything}>
+          <Search size={15} aria-hidden /> Look through all kit there is
+        </button>
+      )}
     </div>
   );
 }

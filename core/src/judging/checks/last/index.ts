@@ -21,7 +21,7 @@ const HAND_TAKES = 0.6;
 /** What one thing to look after, and one that stops, take of a shot that lasts. Common practice, no source. */
 const TAKES = { watch: 0.85, stop: 0.5 } as const;
 /** What is broken once films no more. Common practice, no source. */
-const KNOCKS_TAKE = 0.5;
+const KNOCKS_TAKE = 0.2;
 
 function termsOf(
   { reach, sound, handBusy }: Pick<RiderFound, 'reach' | 'sound' | 'handBusy'>,
