@@ -19,21 +19,25 @@ const FLIES_MPS = 16;
 type Knocks = { readonly by: string; readonly verdict: 'watch' | 'stop' } | null;
 
 /** What knocks against a camera out in the open. */
-function knocksAt({ zone, machine, carrier, pose, ride }: ShotScene): Knocks {
+function knocksAt({ zone, machine, carrier, pose, ride, resolved }: ShotScene): Knocks {
   const { ground, eyes, parts } = carrier.ridden[0]!.rig;
   const at = pose.worldFromBody.position;
   const onLand = overLand(machine);
   if (zone === null) {
     if (!onLand) return null;
     if (heightAboveGround(ground, at) < STONES_M) return { by: 'stones and mud fly up there', verdict: 'watch' };
+    // What has screw points all round is built to be rigged outside.
+    const rigged = (resolved.camera.screwPoints ?? 1) > 1;
     const screened = parts.some(({ seeThrough, group }) => seeThrough && group === 'machine');
-    if (screened && ride.speedMps > FLIES_MPS)
+    if (screened && !rigged && ride.speedMps > FLIES_MPS)
       return { by: 'flies, stones and the spray of others hit it outside of the glass', verdict: 'watch' };
     return null;
   }
   if (MEETS_FIRST.includes(zone)) {
     const where = zone === 'head' ? 'the head' : zone === 'hips' ? 'the hip' : 'a boot';
-    return { by: `on ${where} it meets branches and the ground first`, verdict: 'watch' };
+    // A fall on land ends on the helmet.
+    const verdict = zone === 'head' && onLand ? 'stop' : 'watch';
+    return { by: `on ${where} it meets branches and the ground first`, verdict };
   }
   const overHead = onLand && eyes !== null && zone !== 'hand' && at[1] - eyes.position[1] > OVER_HEAD_M;
   return overHead ? { by: 'over the head it meets every branch', verdict: 'stop' } : null;
