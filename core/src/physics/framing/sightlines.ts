@@ -19,6 +19,7 @@ import { withSubjectSeen } from './subjectSeen';
 import { hiddenInSeam, seamOf } from './throughSeam';
 import { whereFrom } from './whereFrom';
 import { partsFromAfar } from './fromAfar';
+import type { Vec3 } from '../../mathematics/geometry/vec3';
 import { toRad } from '../../mathematics/units/angle';
 import type { Ground } from '../../words/carrier/land';
 import type { PosedPart } from '../../words/carrier/posedPart';
@@ -27,6 +28,13 @@ import { ownParts } from '../../posing/strut/ownParts';
 import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { CarrierScene, PosedStance } from '../../posing/scene/carrierScene';
 
+/** All that is seen from one point in one stance. */
+interface SeenFrom {
+  readonly parts: readonly PosedPart[];
+  readonly from: Vec3;
+  readonly cube: VisibilityCube;
+}
+
 /** What is seen from one place in each stance; cast when it is first asked for. */
 export interface Sightlines {
   readonly scene: CarrierScene;
@@ -34,7 +42,7 @@ export interface Sightlines {
   readonly reference: ResolvedSetUp;
   /** Good enough to rank places by: cubes of fewer directions, and narrow lenses looked up like the others. */
   readonly rough: boolean;
-  readonly cubes: Map<string, { readonly parts: readonly PosedPart[]; readonly cube: VisibilityCube }>;
+  readonly cubes: Map<string, SeenFrom>;
 }
 
 export const sightlinesFrom = (scene: CarrierScene, reference: ResolvedSetUp, rough = false): Sightlines => ({
@@ -50,9 +58,11 @@ export function seenIn({ scene, reference, rough, cubes }: Sightlines, { stance,
   if (known) return known;
   const pose = poseStrut(reference, scene.setUpRig, rig);
   const parts = [...seen, ownParts(reference, pose)[0]!];
+  const from = pose.worldFromCamera.position;
   const made = {
     parts,
-    cube: castCube(parts, pose.worldFromCamera.position, { size: rough ? ROUGH_CUBE_SIZE : CUBE_SIZE }),
+    from,
+    cube: castCube(parts, from, { size: rough ? ROUGH_CUBE_SIZE : CUBE_SIZE }),
   };
   cubes.set(stance.id, made);
   return made;
@@ -80,7 +90,7 @@ export function coarseStance(
   what: CoarseFor,
 ): StanceFrame {
   const { lens } = resolved;
-  const { parts, cube } = seenIn(sightlines, posed);
+  const { parts, cube, from } = seenIn(sightlines, posed);
   const strut = poseStrut(resolved, sightlines.scene.setUpRig, posed.rig);
   const grid = rayGridOf(lens, COARSE_COLUMNS[what]);
   const { ground } = posed.rig;
@@ -110,7 +120,7 @@ export function coarseStance(
     stanceId: posed.stance.id,
     name: posed.stance.name,
     share: posed.stance.share,
-    measures: withSubjectSeen(withOwnSeen(measures, own), parts, lens, worldFromCamera),
+    measures: withSubjectSeen(withOwnSeen(measures, own), parts, lens, worldFromCamera, from),
     speedFeel,
     ...whereFrom(posed.rig, lens, worldFromCamera, { closely: what === 'judged' }),
     gimbalRunsOut: strut.gimbal?.runsOut ?? null,

@@ -1,5 +1,5 @@
-import { meshFromAfar } from '../../mathematics/geometry/coarseMesh';
-import { meshPoint } from '../../mathematics/geometry/mesh';
+import { extremePoints, spreadDirections } from '../../mathematics/geometry/extremePoints';
+import type { Mesh } from '../../mathematics/geometry/mesh';
 import { invert, transformPoint, type Pose } from '../../mathematics/geometry/pose';
 import { multiplyRotations, rotationAbout, rotationFacing } from '../../mathematics/geometry/rotation';
 import {
@@ -12,13 +12,7 @@ import {
   UP,
   type Vec3,
 } from '../../mathematics/geometry/vec3';
-import {
-  calibrateLens,
-  fieldOfViewDeg,
-  projectDirectionToPixel,
-  type Lens,
-  type Pixel,
-} from '../../mathematics/lens/lens';
+import { calibrateLens, fieldOfViewDeg, projectDirectionToPixel, type Lens } from '../../mathematics/lens/lens';
 import { rayGrid, type RayGrid } from '../../mathematics/lens/rayGrid';
 import { clamp, toDeg, toRad } from '../../mathematics/units/angle';
 import type { PosedPart } from '../../words/carrier/posedPart';
@@ -33,30 +27,33 @@ const SMALL = 0.7;
 const CELLS = 64;
 /** That picture is turned about its axis, so that a wing does not lie along its rows and fall between two of them. Degrees. */
 const TURNED_DEG = 27;
-/** What is told apart of the outline, as a share of the distance. */
-const TOLD_APART = 4e-4;
+/** Directions in which corners of the outline are looked for: of each part by itself, then of all of them. What is lost is less than 0.3 % of their radius. */
+const OUTWARD = { part: spreadDirections(100), whole: spreadDirections(500) } as const;
 
 interface Ball {
   readonly centre: Vec3;
   readonly radiusM: number;
 }
 
-/** Measures of a picture with somebody else in it who is small there: the share by a picture of them alone, the extent by the outline, corner by corner. */
+/**
+ * Measures of a picture with somebody else in it who is small there: the share by a picture of them alone, the extent by the outline, corner by corner.
+ * @param from where they are looked at from alone; pictures from about one place may share it
+ */
 export function withSubjectSeen(
   measures: FrameMeasures,
   parts: readonly PosedPart[],
   lens: Lens,
   worldFromCamera: Pose,
+  from: Vec3 = worldFromCamera.position,
 ): FrameMeasures {
   const subject = parts.filter(({ group }) => group === 'subject');
   if (subject.length === 0) return measures;
-  const { position } = worldFromCamera;
   const ball = ballRound(subject);
-  const awayM = distance(ball.centre, position);
+  const awayM = distance(ball.centre, from);
   const acrossRad = 2 * Math.asin(clamp(ball.radiusM / awayM, 0, 1));
   if (awayM <= ball.radiusM || acrossRad > SMALL * toRad(fieldOfViewDeg(lens, 'horizontal'))) return measures;
-  const within = inPicture(cornersOf(subject, lens, worldFromCamera, TOLD_APART * awayM), lens);
-  const alone = within && seenAlone(parts, position, ball, acrossRad);
+  const within = outlineIn(subject, lens, worldFromCamera);
+  const alone = within && seenAlone(parts, from, ball, acrossRad);
   const share = alone ? alone.planeM2 * within.kept * scaleAt(lens, worldFromCamera, ball.centre) : 0;
   const { id, name } = subject[0]!;
   const seen: PartInFrame[] =
@@ -86,35 +83,54 @@ function ballRound(parts: readonly PosedPart[]): Ball {
   return { centre, radiusM: Math.max(...balls.map((b) => distance(b.centre, centre) + b.radiusM)) };
 }
 
-/** Corners of the parts on the picture. */
-function cornersOf(
-  parts: readonly PosedPart[],
-  lens: Lens,
-  worldFromCamera: Pose,
-  toldApartM: number,
-): readonly Pixel[] {
-  const cameraFromWorld = invert(worldFromCamera);
-  const corners: Pixel[] = [];
-  for (const { mesh: whole, worldFromPart } of parts) {
-    const mesh = meshFromAfar(whole, toldApartM);
-    for (let i = 0; i < mesh.positions.length / 3; i++) {
-      const inCamera = transformPoint(cameraFromWorld, transformPoint(worldFromPart, meshPoint(mesh, i)));
-      const pixel = projectDirectionToPixel(lens, inCamera);
-      if (pixel) corners.push(pixel);
-    }
-  }
-  return corners;
+const outlines = { part: new WeakMap<Mesh, Float64Array>(), whole: new WeakMap<PosedPart, Float64Array>() } as const;
+
+/** Corners that parts reach farthest with, in their own frame; kept with the shape. */
+function cornersOf({ mesh }: PosedPart): Float64Array {
+  const known = outlines.part.get(mesh);
+  if (known) return known;
+  const made = extremePoints(mesh.positions, OUTWARD.part);
+  outlines.part.set(mesh, made);
+  return made;
 }
 
-/** Where corners lie in the picture, and which share of what they hold; null where all of it is outside. */
-function inPicture(corners: readonly Pixel[], { widthPx, heightPx }: Lens) {
+/** Corners of all parts of somebody together, in the world; kept with the first of them. */
+function outlineOf(parts: readonly PosedPart[]): Float64Array {
+  const known = outlines.whole.get(parts[0]!);
+  if (known) return known;
+  const placed = parts.flatMap((part) => {
+    const corners = cornersOf(part);
+    return Array.from({ length: corners.length / 3 }, (_, i) =>
+      transformPoint(part.worldFromPart, [corners[3 * i]!, corners[3 * i + 1]!, corners[3 * i + 2]!]),
+    ).flat();
+  });
+  const made = extremePoints(placed, OUTWARD.whole);
+  outlines.whole.set(parts[0]!, made);
+  return made;
+}
+
+/** Where an outline lies in the picture, and which share of what it holds; null where all of it is outside. */
+function outlineIn(parts: readonly PosedPart[], lens: Lens, worldFromCamera: Pose) {
+  const { position: at, rotation: r } = worldFromCamera;
+  const points = outlineOf(parts);
   let [left, right, top, bottom] = [Infinity, -Infinity, Infinity, -Infinity];
-  for (const { u, v } of corners) {
-    left = Math.min(left, u / widthPx);
-    right = Math.max(right, u / widthPx);
-    top = Math.min(top, v / heightPx);
-    bottom = Math.max(bottom, v / heightPx);
+  for (let i = 0; i < points.length; i += 3) {
+    const [x, y, z] = [points[i]! - at[0], points[i + 1]! - at[1], points[i + 2]! - at[2]];
+    const pixel = projectDirectionToPixel(lens, [
+      r[0] * x + r[3] * y + r[6] * z,
+      r[1] * x + r[4] * y + r[7] * z,
+      r[2] * x + r[5] * y + r[8] * z,
+    ]);
+    if (!pixel) continue;
+    left = Math.min(left, pixel.u);
+    right = Math.max(right, pixel.u);
+    top = Math.min(top, pixel.v);
+    bottom = Math.max(bottom, pixel.v);
   }
+  return inPicture([left / lens.widthPx, right / lens.widthPx, top / lens.heightPx, bottom / lens.heightPx]);
+}
+
+function inPicture([left, right, top, bottom]: readonly [number, number, number, number]) {
   const [l, r, t, b] = [clamp(left, 0, 1), clamp(right, 0, 1), clamp(top, 0, 1), clamp(bottom, 0, 1)];
   if (!(r > l && b > t)) return null;
   return {
@@ -149,8 +165,14 @@ function squareAbout(acrossRad: number): { readonly grid: RayGrid; readonly half
   return { grid, halfM: Math.tan(toRad(fovDeg) / 2) };
 }
 
+type Alone = { readonly planeM2: number; readonly nearestM: number } | null;
+/** What was seen from the last place among some parts: another turn of the lens sees the same. */
+const seenLast = new WeakMap<readonly PosedPart[], { readonly from: Vec3; readonly seen: Alone }>();
+
 /** The area in a plane one metre away, square to the line of sight, as far as nothing else hides it; null where nothing of it is seen. */
-function seenAlone(parts: readonly PosedPart[], from: Vec3, ball: Ball, acrossRad: number) {
+function seenAlone(parts: readonly PosedPart[], from: Vec3, ball: Ball, acrossRad: number): Alone {
+  const last = seenLast.get(parts);
+  if (last && last.from.every((x, k) => x === from[k])) return last.seen;
   const { grid, halfM } = squareAbout(acrossRad);
   const facing = rotationFacing(subtract(ball.centre, from), UP);
   const rotation = multiplyRotations(facing, rotationAbout([1, 0, 0], TURNED_DEG));
@@ -161,7 +183,9 @@ function seenAlone(parts: readonly PosedPart[], from: Vec3, ball: Ball, acrossRa
     cells++;
     nearestM = Math.min(nearestM, distanceM[i]!);
   }
-  return cells > 0 ? { planeM2: (cells / CELLS ** 2) * (2 * halfM) ** 2, nearestM } : null;
+  const seen = cells > 0 ? { planeM2: (cells / CELLS ** 2) * (2 * halfM) ** 2, nearestM } : null;
+  seenLast.set(parts, { from, seen });
+  return seen;
 }
 
 /** Steps to the side that the picture's scale is taken from. */
