@@ -19,8 +19,8 @@ const NO_HANDS = [0, 0.008] as const;
 /** A share that somebody set is asked everywhere. */
 function withShare(want: Want, share: Want['share'] | undefined): Want {
   if (!share) return want;
-  const { whereHeld, ...asked } = want;
-  void whereHeld;
+  const { whereHeld, shareInside, ...asked } = want;
+  void [whereHeld, shareInside];
   return { ...asked, share };
 }
 

@@ -22,6 +22,8 @@ export interface Want {
     readonly parts?: readonly string[];
   };
   readonly share: readonly [low: number, high: number];
+  /** The same under roof or canopy, from where bonnet and panel cannot be kept out. */
+  readonly shareInside?: readonly [low: number, high: number];
   /** Where its middle should lie, fraction from the top. */
   readonly heightBand?: readonly [low: number, high: number];
   /** Whether left and right must both be seen, each with a quarter of the least share at least. */

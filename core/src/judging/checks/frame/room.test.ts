@@ -23,6 +23,14 @@ it('a pole does not reach out through the windscreen from the dash; what stays b
   expect(paneBefore('coupe', 'dash', phone)).toBeNull();
 });
 
+it('a pole in the passenger’s hand does not go through the roof of a closed car; a short one stays inside, and in a buggy there is none', () => {
+  const held = (machineId: string, spotId: string, lengthM: number) =>
+    paneBefore(machineId, spotId, { baseId: 'hand-grip', links: [link('medium-pole', lengthM)] });
+  expect(held('coupe', 'passenger-hand', 0.9)).toMatch(/roof|windscreen|side windows/);
+  expect(paneBefore('coupe', 'passenger-hand', { baseId: 'hand-grip' })).toBeNull();
+  expect(held('buggy', 'hand', 0.9)).toBeNull();
+});
+
 it('where there is no glass there is no pane, and goggles are none', () => {
   expect(paneBefore('mountain-bike', 'chin-bar', {})).toBeNull();
 });

@@ -2,10 +2,15 @@ import type { FrameMeasures, PartInFrame } from '../../../physics/framing/measur
 import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
 
-/** What a kind of shot asks of this carrier as it is ridden. */
-export const wantsHere = ({ wants }: IntentDefinition, on: Pick<FramedSetUp, 'held' | 'aboard'>): readonly Want[] => {
+type Here = Pick<FramedSetUp, 'held' | 'aboard' | 'stances' | 'actionStanceId'>;
+
+/** What a kind of shot asks of this carrier as it is ridden, and of this place on it. */
+export const wantsHere = ({ wants }: IntentDefinition, on: Here): readonly Want[] => {
   const asked = ({ whereHeld, aboard }: Want) => (on.held || !whereHeld) && (aboard ?? on.aboard) === on.aboard;
-  return wants.every(asked) ? wants : wants.filter(asked);
+  const here = wants.every(asked) ? wants : wants.filter(asked);
+  const inside = on.stances.some(({ stanceId, underRoof }) => underRoof && stanceId === on.actionStanceId);
+  if (!inside || here.every(({ shareInside }) => shareInside === undefined)) return here;
+  return here.map((want) => (want.shareInside ? { ...want, share: want.shareInside } : want));
 };
 
 /** Whether a want names a part: as one that works, or by its id. */
