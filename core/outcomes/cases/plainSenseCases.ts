@@ -1,5 +1,7 @@
-import { open, sheetFor, spotsOf } from '../ask';
+import { onHead, open, sheetFor, spotsOf, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
+import { pieces } from '../../testing/asking';
+import { stopWords } from '../sheet';
 
 /** What an onlooker would laugh at, over many carriers. */
 export const PLAIN_SENSE_CASES: readonly OutcomeCase[] = [
@@ -164,6 +166,52 @@ export const PLAIN_SENSE_CASES: readonly OutcomeCase[] = [
         windy.length > 2 && wet.length > 1 && poles.length > 1 && laughed.length === 0,
         laughed.map(({ at, cameraId }) => `${at} ${cameraId}`).join(', ') ||
           `none of ${windy.length + wet.length + poles.length} places`,
+      );
+    },
+  },
+  {
+    id: 'plain sense: phone alone',
+    asked: 'a phone and no other camera: mountain bike, clear ahead; coupé at night; kayak',
+    expected:
+      'the body first, never head or pole over it; no night streaks, as it takes none; on the water all stopped by spray',
+    find() {
+      const pieceIds = pieces({ cameras: ['phone'], links: ['short-arm', 'long-arm', 'medium-pole'] });
+      const bike = sheetFor('mountain-bike', 'clear-ahead', { pieceIds });
+      const night = sheetFor('coupe', 'night-streaks', { pieceIds, only: ['bonnet'] }).spots[0]?.rejections[0]?.because;
+      const wet = sheetFor('kayak', 'clear-ahead', { pieceIds, only: ['bow-deck', 'chest'] }).places;
+      const laughed = open(bike).filter(({ spotId }) => spotId === 'pack-top' || onHead(spotId));
+      return outcome(
+        laughed.length === 0 &&
+          ['chest', 'pack-strap'].includes(bike.places[0]?.spotId ?? '') &&
+          /never takes stills at intervals/.test(night ?? '') &&
+          wet.length === 2 &&
+          wet.every(({ stopped }) => stopped),
+        `${wordsOf(bike)} | ${night} | ${wet.map(({ exact }) => stopWords(exact)).join(', ')}`,
+      );
+    },
+  },
+  {
+    id: 'plain sense: cabin',
+    asked: 'coupé, clear ahead; the same while talking',
+    expected:
+      'outside first, inside offered with the bonnet in it; who talks begins inside; no arm through glass or roof',
+    find() {
+      const inside = ['screen-inside', 'dash', 'side-window', 'headrest', 'chest', 'chest-side'];
+      const [quiet, talking] = [false, true].map((on) => sheetFor('coupe', 'clear-ahead', { ask: { talking: on } }));
+      const [first, said] = [spotsOf(open(quiet!)), spotsOf(open(talking!))];
+      // Whatever is offered with its place inside looks through glass.
+      const through = open(quiet!).filter(
+        ({ spotId, candidate }) =>
+          [...inside, 'passenger-hand'].includes(spotId) &&
+          candidate.terms.some((t) => t.id === 'glass' && t.value > 0.9),
+      );
+      return outcome(
+        first.length > 0 &&
+          !inside.includes(first[0]!) &&
+          first.includes('screen-inside') &&
+          inside.includes(said[0]!) &&
+          through.length === 0,
+        `${wordsOf(quiet!)} | ${wordsOf(talking!)}`,
       );
     },
   },
