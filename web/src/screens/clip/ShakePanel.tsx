@@ -180,7 +180,8 @@ export function ShakePanel({ videoUrl, question, take }: ShakePanelProps) {
               of the picture: wipe it before the next take.
             </p>
           )}
-          <Suspense fallback={null}>
+          {/* As high as the chart: what lies under it does not move away from the hand. */}
+          <Suspense fallback={<div className="mt-2 h-44" />}>
             <SwingChart measured={result.shake.swings} model={result.model.swings} />
           </Suspense>
           <button type="button" className="action action-main mt-1" onClick={() => void learn(result)}>

@@ -55,6 +55,7 @@ export function AskPanel({ outing, ask, stands, onChange }: AskPanelProps) {
             key={want.id}
             label={want.whereHeld ? `${want.label}, if held` : want.label}
             value={want.share}
+            note={want.shareInside ? `in a cabin to ${Math.round(want.shareInside[1] * 100)} %` : null}
             onChange={(share) => set({ shares: { ...ask.shares, [want.id]: share } }, `ask-${want.id}`)}
           />
         ))}
@@ -222,10 +223,12 @@ function OneSlider({
 function RangeRow({
   label,
   value: [low, high],
+  note = null,
   onChange,
 }: {
   label: string;
   value: readonly [number, number];
+  note?: string | null;
   onChange: (range: readonly [number, number]) => void;
 }) {
   const field = (name: string, value: number, min: number, max: number, set: (share: number) => void) => (
@@ -244,7 +247,10 @@ function RangeRow({
   );
   return (
     <div className="flex items-center gap-1 border-b border-hair">
-      <span className="min-w-0 flex-1 text-[0.9rem] leading-tight">{label}</span>
+      <span className="min-w-0 flex-1 text-[0.9rem] leading-tight">
+        {label}
+        {note && <span className="block text-[0.82rem] text-ink-2">{note}</span>}
+      </span>
       {field('At least', low, 0, high, (next) => onChange([Math.min(next, high), high]))}
       <span className="text-ink-2">to</span>
       {field('At most', high, low, 1, (next) => onChange([Math.min(low, next), next]))}

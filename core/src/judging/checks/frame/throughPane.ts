@@ -14,7 +14,7 @@ const BEFORE_M = 0.003;
 const PRESSED_M = 0.008;
 
 const NO_ROOM = {
-  label: 'room before the glass',
+  label: 'room for the camera',
   verdict: 'stop',
   value: 1,
   unit: '',
