@@ -1,8 +1,10 @@
-import type { Mesh } from '../../mathematics/geometry/mesh';
-import { poseAt } from '../../mathematics/geometry/pose';
+import { meshPoint, type Mesh } from '../../mathematics/geometry/mesh';
+import { invert, poseAt, transformPoint } from '../../mathematics/geometry/pose';
 import { rotationFromPanTiltRoll } from '../../mathematics/geometry/rotation';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
-import { calibrateLens } from '../../mathematics/lens/lens';
+import { asking } from '../../../testing/asking';
+import { poseRig } from '../../posing/rig/poseRig';
+import { calibrateLens, projectDirectionToPixel } from '../../mathematics/lens/lens';
 import { rayGrid } from '../../mathematics/lens/rayGrid';
 import type { PosedPart } from '../../words/carrier/posedPart';
 import { castFrame } from './castFrame';
@@ -91,5 +93,44 @@ describe('a wing far off, thinner than a cell of the picture', () => {
     // Whole rows of the fourteen.
     expect((share * 14) % 1).toBeCloseTo(0, 9);
     expect(share).toBeGreaterThan(0.4);
+  });
+});
+
+describe.each(['rectilinear', 'equidistant'] as const)('somebody who rides past, through a %s lens', (projection) => {
+  const { rig: spec, actionStanceId } = asking('beside-the-course', 'pass-by').carriers[0]!;
+  const parts = poseRig(spec, actionStanceId).parts.filter(({ group }) => group === 'subject');
+  const corners = parts.flatMap(({ mesh, worldFromPart }) =>
+    Array.from({ length: mesh.positions.length / 3 }, (_, i) => transformPoint(worldFromPart, meshPoint(mesh, i))),
+  );
+  const middle = [0, 1, 2].map((k) => {
+    const along = corners.map((corner) => corner[k]!);
+    return (along.reduce((a, b) => Math.min(a, b)) + along.reduce((a, b) => Math.max(a, b))) / 2;
+  }) as [number, number, number];
+
+  it.each([
+    [12, 0],
+    [6, 15],
+    [30, -20],
+  ])('%d m off, %d° beside the axis, reaches as far by a few corners as by all, to a hundredth', (awayM, panDeg) => {
+    const lens = calibrateLens({
+      projection,
+      widthPx: 1920,
+      heightPx: 1080,
+      fovDeg: 100,
+      fovAcross: 'horizontal',
+      crop: 1,
+    });
+    const pose = {
+      position: [middle[0] - awayM, middle[1] + 1, middle[2]] as Vec3,
+      rotation: rotationFromPanTiltRoll({ panDeg, tiltDeg: 5, rollDeg: 0 }),
+    };
+    const pixels = corners.map((corner) => projectDirectionToPixel(lens, transformPoint(invert(pose), corner))!);
+    const spread = (values: readonly number[]) =>
+      values.reduce((a, b) => Math.max(a, b)) - values.reduce((a, b) => Math.min(a, b));
+    const extent = Math.max(spread(pixels.map(({ u }) => u)) / 1920, spread(pixels.map(({ v }) => v)) / 1080);
+    const cast = castFrame(parts, pose, rayGrid(lens, 24, 14));
+    const [found] = withSubjectSeen(measureFrame(cast, parts, lens, pose, GROUND), parts, lens, pose).parts;
+    expect(found!.extent / extent).toBeGreaterThan(0.99);
+    expect(found!.extent / extent).toBeLessThanOrEqual(1 + 1e-9);
   });
 });

@@ -27,7 +27,7 @@ const SMALL = 0.7;
 const CELLS = 64;
 /** That picture is turned about its axis, so that a wing does not lie along its rows and fall between two of them. Degrees. */
 const TURNED_DEG = 27;
-/** Directions in which corners of the outline are looked for: of each part by itself, then of all of them. What is lost is less than 0.3 % of their radius. */
+/** Directions in which corners of the outline are looked for: of each part by itself, then of all of them. About half a percent of their radius is lost. */
 const OUTWARD = { part: spreadDirections(100), whole: spreadDirections(500) } as const;
 
 interface Ball {
