@@ -19,7 +19,8 @@ export function installPackages() {
   const lock = join(ROOT, 'package-lock.json');
   if (existsSync(marker) && statSync(marker).mtimeMs >= statSync(lock).mtimeMs) return;
   console.error('Installing packages (npm ci)…');
-  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) throw new Error('npm ci failed');
+  if (run('npm', ['ci', '--prefer-offline', '--no-audit', '--no-fund', '--loglevel=error']) !== 0)
+    throw new Error('npm ci failed');
 }
 
 const CHROMIUM = '/usr/bin/chromium';
