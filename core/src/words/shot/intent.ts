@@ -22,7 +22,7 @@ export interface Want {
     readonly parts?: readonly string[];
   };
   readonly share: readonly [low: number, high: number];
-  /** The same under roof or canopy, from where bonnet and panel cannot be kept out. */
+  /** The same from behind the glass of a cabin or canopy, from where bonnet and panel cannot be kept out. */
   readonly shareInside?: readonly [low: number, high: number];
   /** Where its middle should lie, fraction from the top. */
   readonly heightBand?: readonly [low: number, high: number];

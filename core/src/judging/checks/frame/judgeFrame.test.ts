@@ -3,6 +3,8 @@ import { bikeRig, plainAt } from '../../../../testing/rigs';
 import { frameSetUp } from '../../../physics/framing/frameSetUp';
 import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
 import type { FrameMeasures } from '../../../physics/framing/measureFrame';
+import { askedIntent } from '../../../posing/lookup/askedIntent';
+import { newAsk } from '../../../words/shot/ask';
 import type { FrameShares } from '../../../words/shot/frameGroup';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
 import { rangeMargin, worstFirst, type Finding } from '../../../words/check/result';
@@ -154,6 +156,20 @@ describe('the horizon', () => {
     expect(at(-0.5, 45.2).mend).toBeNull();
     expect(at(0.3, solvedTiltDeg).mend).toBeNull();
   });
+});
+
+it('in a cabin more of the machine belongs to the view ahead; under roof tubes alone it does not, nor where somebody set the share', () => {
+  const machine = want({ id: 'machine', of: { groups: ['machine'] }, share: [0, 0.04], shareInside: [0, 0.12] });
+  const verdict = (over: Partial<(typeof real.stances)[number]>, wants = [machine]) => {
+    const shown = showing({ shares: { ...nothing, machine: 0.1 } });
+    const stances = shown.stances.map((stance) => ({ ...stance, ...over }));
+    return finding({ ...shown, stances }, intent({ wants }), 'machine').verdict;
+  };
+  expect(verdict({ underRoof: true, throughGlass: 1 })).toBe('good');
+  expect(verdict({ underRoof: true, throughGlass: 0.2 })).toBe('stop');
+  expect(verdict({ underRoof: false, throughGlass: 0 })).toBe('stop');
+  const asked = askedIntent({ ...newAsk('clear-ahead', 'c'), shares: { machine: [0, 0.02] } });
+  expect(asked.wants.find(({ id }) => id === 'machine')).not.toHaveProperty('shareInside');
 });
 
 describe('other findings', () => {

@@ -2,13 +2,18 @@ import type { FrameMeasures, PartInFrame } from '../../../physics/framing/measur
 import type { FramedSetUp } from '../../../physics/framing/stanceFrame';
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
 
+/** Who looks out of a cabin looks through glass with more than this of the picture. Estimate 0.4 to 0.8. */
+const BEHIND_GLASS = 0.5;
+
 type Here = Pick<FramedSetUp, 'held' | 'aboard' | 'stances' | 'actionStanceId'>;
 
 /** What a kind of shot asks of this carrier as it is ridden, and of this place on it. */
 export const wantsHere = ({ wants }: IntentDefinition, on: Here): readonly Want[] => {
   const asked = ({ whereHeld, aboard }: Want) => (on.held || !whereHeld) && (aboard ?? on.aboard) === on.aboard;
   const here = wants.every(asked) ? wants : wants.filter(asked);
-  const inside = on.stances.some(({ stanceId, underRoof }) => underRoof && stanceId === on.actionStanceId);
+  const action = on.stances.find(({ stanceId }) => stanceId === on.actionStanceId);
+  // Roof tubes alone are no cabin.
+  const inside = action !== undefined && action.underRoof && action.throughGlass > BEHIND_GLASS;
   if (!inside || here.every(({ shareInside }) => shareInside === undefined)) return here;
   return here.map((want) => (want.shareInside ? { ...want, share: want.shareInside } : want));
 };
