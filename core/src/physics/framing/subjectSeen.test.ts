@@ -42,15 +42,11 @@ const slab = (id: string, group: PosedPart['group'], size: Vec3, at: Vec3): Pose
 /** A wing of 15 m, 0.15 m thick and deep, 100 m ahead. */
 const wing = (asideM = 0) => slab('wing', 'subject', [0.15, 0.15, 15], [100, 0, asideM]);
 
+const lensOf = (fovDeg: number, projection: 'rectilinear' | 'equidistant') =>
+  calibrateLens({ projection, widthPx: 1920, heightPx: 1080, fovDeg, fovAcross: 'horizontal', crop: 1 });
+
 function seen(parts: readonly PosedPart[], fovDeg: number, panDeg = 0) {
-  const lens = calibrateLens({
-    projection: 'rectilinear',
-    widthPx: 1920,
-    heightPx: 1080,
-    fovDeg,
-    fovAcross: 'horizontal',
-    crop: 1,
-  });
+  const lens = lensOf(fovDeg, 'rectilinear');
   const pose = { position: [0, 0, 0] as Vec3, rotation: rotationFromPanTiltRoll({ panDeg, tiltDeg: 0, rollDeg: 0 }) };
   const cast = castFrame(parts, pose, rayGrid(lens, 24, 14));
   const { shares, parts: found } = withSubjectSeen(measureFrame(cast, parts, lens, pose, GROUND), parts, lens, pose);
@@ -112,14 +108,7 @@ describe.each(['rectilinear', 'equidistant'] as const)('somebody who rides past,
     [6, 15],
     [30, -20],
   ])('%d m off, %d° beside the axis, reaches as far by a few corners as by all, to a hundredth', (awayM, panDeg) => {
-    const lens = calibrateLens({
-      projection,
-      widthPx: 1920,
-      heightPx: 1080,
-      fovDeg: 100,
-      fovAcross: 'horizontal',
-      crop: 1,
-    });
+    const lens = lensOf(100, projection);
     const pose = {
       position: [middle[0] - awayM, middle[1] + 1, middle[2]] as Vec3,
       rotation: rotationFromPanTiltRoll({ panDeg, tiltDeg: 5, rollDeg: 0 }),
