@@ -15,7 +15,7 @@ import { viewsOf } from './views';
 /** Why nothing is looked for at a spot at all: the shot makes no sense on this carrier, or what would carry the camera holds on to something. */
 export function refusalAt({ intent, carrier, scene }: Spotted, { partId }: Spot): Rejection | null {
   const never = notOnThis(intent, resolveRig(carrier.rig).machine, scene);
-  if (never) return { check: 'frame', because: never, mend: null };
+  if (never) return { check: 'frame', because: never, mend: null, bars: 'any kit' };
   const [action] = scene.ridden;
   if (action?.rig.holds.includes(partId)) {
     const hand = partId === HANDS.left || partId === HANDS.right;

@@ -36,7 +36,7 @@ export function kitAt(
       check: 'fits',
       because: 'whoever talks has no mouth to hold it with',
       mend: 'the head, the chest or the cockpit near the mouth',
-      bars: true,
+      bars: 'this kit',
     });
   for (const base of owned) {
     const refusal = baseRefusal(base, surface);
@@ -45,10 +45,10 @@ export function kitAt(
   const owns = inKit(kit.cameras);
   const cameras = owns.filter(({ modes }) => modes.some((mode) => suitsIntent(mode, intent)));
   if (bases.length > 0 && cameras.length > 0) return { bases, cameras, links: inKit(kit.links) };
-  if (owns.length > 0 && cameras.length === 0) reject({ ...noModeFor(intent, owns), bars: true });
+  if (owns.length > 0 && cameras.length === 0) reject({ ...noModeFor(intent, owns), bars: 'this kit' });
   else {
     const lacks = bases.length === 0 ? 'no base in the kit goes on it' : 'no camera in the kit';
-    reject({ check: 'fits', because: lacks, mend: 'look through all kit there is', bars: true });
+    reject({ check: 'fits', because: lacks, mend: 'look through all kit there is', bars: 'this kit' });
   }
   return null;
 }

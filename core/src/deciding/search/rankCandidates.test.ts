@@ -215,7 +215,7 @@ describe('why not there', () => {
     rejected.add(reason('long'));
     rejected.add(reason('heavy'));
     rejected.add(reason('heavy'));
-    rejected.add({ ...reason('no mode'), check: 'fits', bars: true });
+    rejected.add({ ...reason('no mode'), check: 'fits', bars: 'this kit' });
     expect(rejected.all().map(({ because }) => because)).toEqual(['no mode', 'heavy', 'long', 'a pad']);
   });
 });

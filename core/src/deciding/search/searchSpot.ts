@@ -77,7 +77,7 @@ export function* searchSteps(
       because: 'no tilt or turn of its joints shows what is asked',
       mend: null,
       // Where nothing was looked at, no strut held.
-      ...(count.tried > 0 && { bars: true }),
+      ...(count.tried > 0 && { bars: 'this kit' }),
     });
     return done();
   }
@@ -93,7 +93,7 @@ export function* searchSteps(
       check: 'frame',
       because: 'none of a few views shows enough of what is asked',
       mend: null,
-      bars: true,
+      bars: 'this kit',
     });
     forgetAll();
     return done();

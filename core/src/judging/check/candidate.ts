@@ -80,8 +80,8 @@ export interface Rejection {
   readonly check: string;
   readonly because: string;
   readonly mend: string | null;
-  /** Whether nothing at all can be had there, whatever strut is tried. */
-  readonly bars?: true;
+  /** Whether nothing at all can be had there: with the kit that was looked through, or with any. */
+  readonly bars?: 'this kit' | 'any kit';
 }
 
 /** What came out at one spot. */

@@ -103,3 +103,19 @@ it('with nothing in the box nothing is found, and every spot says why', async ()
   expect(screen.queryByTestId('nothing-found')).toBeNull();
   await waitFor(async () => expect((await stored()).shots[0]!.ask?.kit).toBe('anything'));
 });
+
+it('a kind of shot that makes no sense on the carrier is said to be none, and no more kit is offered for it', async () => {
+  await changeKitBox((box) => ({ ...box, inBox: ['cube-camera'] }));
+  const outing = outingWithShot();
+  const shots = outing.shots.map((shot) => ({ ...shot, intentId: 'pass-by' }));
+  await openSheet(<FindScreen />, {
+    outing: { ...outing, id: 'alone', shots },
+    path: '/outing/alone/shot/shot/find',
+    route: '/outing/:outingId/shot/:shotId/find',
+  });
+  await found();
+  expect(screen.getByTestId('nothing-found').textContent).toMatch(
+    /^There is no such shot here: not on this carrier, because nobody else is framed/,
+  );
+  expect(screen.queryByText('Look through all kit there is')).toBeNull();
+});

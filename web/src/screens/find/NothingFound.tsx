@@ -12,6 +12,14 @@ export function NothingFound({
 }) {
   const inUnits = useInUnits();
   const why = whyNothing(spots);
+  // A kind of shot that makes no sense here is given by no kit.
+  const never = why?.reason.bars === 'any kit' && why.places === why.of;
+  if (never)
+    return (
+      <p className="max-w-[65ch] p-4" data-testid="nothing-found">
+        <b>There is no such shot here</b>: {inUnits(why.reason.because)}.
+      </p>
+    );
   return (
     <div className="max-w-[65ch] space-y-2 p-4" data-testid="nothing-found">
       <p>
