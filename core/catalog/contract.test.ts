@@ -30,14 +30,10 @@ const machines = CARRIERS.filter((c): c is MachineDefinition => c.kind === 'mach
 const rig = bikeRig();
 
 function checkSource(source: Source, value?: number) {
-  if (source.kind === 'published') expect(source.text.length).toBeGreaterThan(10);
-  if (source.kind === 'estimate') {
-    expect(source.low).toBeLessThanOrEqual(source.high);
-    if (value !== undefined) {
-      expect(value).toBeGreaterThanOrEqual(source.low);
-      expect(value).toBeLessThanOrEqual(source.high);
-    }
-  }
+  if (source.kind === 'published' && source.text.length <= 10) expect(source.text).toBe('a source');
+  if (source.kind !== 'estimate') return;
+  const { low, high } = source;
+  if (!(low <= (value ?? low) && (value ?? low) <= high)) expect([low, value, high]).toBe('a range around its figure');
 }
 
 it('the generated index lists every entry', () => {
@@ -138,6 +134,7 @@ describe.each(machines.map((m) => [m.id, m] as const))('machine %s', (_id, machi
 
   it('spots with a stretch lie on their part all along it, facing much the same way, in every fit', () => {
     const ends = machine.dimensions.flatMap(({ id, low, high }) => [{ [id]: low }, { [id]: high }]);
+    const astray: unknown[] = [];
     for (const [i, fit] of [{}, ...ends].entries()) {
       const spec = usualRig(machine, { fit, statureM: i % 2 === 0 ? 1.6 : 1.9 });
       for (const { spot, partFromSpot: usual } of placedSpots(spec)) {
@@ -146,16 +143,16 @@ describe.each(machines.map((m) => [m.id, m] as const))('machine %s', (_id, machi
         expect(fromMarkM(zone, -zone.nearerM)).toBeGreaterThanOrEqual(0);
         for (let step = 0; step <= 8; step++) {
           const slideM = (step / 8) * (zone.nearerM + zone.fartherM) - zone.nearerM;
-          const at = [machine.id, spot.id, JSON.stringify(fit), slideM];
           const { partFromSpot: there } = placedAt(spec, { spotId: spot.id, slideM })!;
           // Both normals are the middle column.
           const alike = [1, 4, 7].reduce((sum, k) => sum + usual.rotation[k]! * there.rotation[k]!, 0);
-          expect([...at, alike > Math.cos(Math.PI / 3)]).toEqual([...at, true]);
           const moved = dot(subtract(there.position, usual.position), normalize(zone.along));
-          expect([...at, Math.abs(moved - slideM) <= 0.02 + 0.2 * Math.abs(slideM)]).toEqual([...at, true]);
+          const follows = alike > Math.cos(Math.PI / 3) && Math.abs(moved - slideM) <= 0.02 + 0.2 * Math.abs(slideM);
+          if (!follows) astray.push([spot.id, fit, slideM, alike, moved]);
         }
       }
     }
+    expect(astray).toEqual([]);
   });
 
   it('moving parts have a unit axis, a range with a source, and stances stay within it', () => {
@@ -180,8 +177,10 @@ describe.each(machines.map((m) => [m.id, m] as const))('machine %s', (_id, machi
     for (const { id, low, high } of machine.dimensions) {
       for (const value of [low, high]) {
         const posed = poseRig(usualRig(machine, { fit: { [id]: value } }), machine.actionStanceId);
-        for (const part of posed.parts)
-          expect([id, part.id, part.mesh.positions.every(Number.isFinite)]).toEqual([id, part.id, true]);
+        expect([id, posed.parts.find(({ mesh }) => !mesh.positions.every(Number.isFinite))?.id]).toEqual([
+          id,
+          undefined,
+        ]);
         expect(placedSpots(usualRig(machine, { fit: { [id]: value } })).length).toBeGreaterThan(0);
       }
     }

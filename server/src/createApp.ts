@@ -2,6 +2,7 @@ import express, { type Express } from 'express';
 import packed from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
+import type { ServerResponse } from 'node:http';
 import { join } from 'node:path';
 import { isSheet, ownNameOnly, plainErrors, readableAddress } from './guards';
 import { readBattery, startBattery } from './routes/standInBattery';
@@ -9,6 +10,11 @@ import { readLevel, startLevel } from './routes/standInLevel';
 import { standInClip } from './routes/standInClip';
 import { standInLog } from './routes/standInLog';
 import { standInStill } from './routes/standInStill';
+
+/** What the build names by its content never changes: no browser need ask for it twice. */
+function keptForGood(response: ServerResponse, path: string): void {
+  if (/[\\/]assets[\\/]/.test(path)) response.setHeader('Cache-Control', 'public, max-age=31536000, immutable');
+}
 
 /** The whole server: the built application and the stand-in devices. Nothing is fetched from elsewhere. */
 export function createApp(builtFolder: string): Express {
@@ -48,7 +54,8 @@ export function createApp(builtFolder: string): Express {
     response.status(404).json({ problem: 'No such device here.' });
   });
   if (existsSync(builtFolder)) {
-    app.use(packed(builtFolder, { enableBrotli: true, index: false, serveStatic: { maxAge: 0 } }));
+    const serveStatic = { maxAge: 0, setHeaders: keptForGood };
+    app.use(packed(builtFolder, { enableBrotli: true, index: false, serveStatic }));
     app.get('/{*any}', (request, response, next) => {
       if (isSheet(request.path)) response.sendFile(join(builtFolder, 'index.html'));
       else next();

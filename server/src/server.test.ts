@@ -1,6 +1,6 @@
 import { strFromU8, unzipSync } from 'fflate';
 import { INTENTS, newOuting, newShot, setUpFileOf } from '@strut-spot/core';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, get, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -158,24 +158,31 @@ describe('the stand-in level', () => {
 it('the page is sent packed to a browser that unpacks it, and whole to one that does not', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'strut-spot-built-'));
   const script = 'export const answer = 42;\n'.repeat(100);
-  writeFileSync(join(folder, 'page.js'), script);
-  writeFileSync(join(folder, 'page.js.br'), brotliCompressSync(script));
+  mkdirSync(join(folder, 'assets'));
+  for (const name of ['page.js', 'assets/page-1a2b.js']) {
+    writeFileSync(join(folder, name), script);
+    writeFileSync(join(folder, `${name}.br`), brotliCompressSync(script));
+  }
   const built = createServer(createApp(folder));
   await new Promise<void>((ready) => built.listen(0, '127.0.0.1', () => ready()));
   const { port } = built.address() as AddressInfo;
-  const sent = (accepted: string) =>
+  const sent = (accepted: string, path = '/page.js') =>
     new Promise<{ body: Buffer; headers: Record<string, unknown> }>((done, failed) => {
       const pieces: Buffer[] = [];
-      get({ port, path: '/page.js', headers: { host: `127.0.0.1:${port}`, 'accept-encoding': accepted } }, (answer) =>
+      get({ port, path, headers: { host: `127.0.0.1:${port}`, 'accept-encoding': accepted } }, (answer) =>
         answer
           .on('data', (piece: Buffer) => pieces.push(piece))
           .on('end', () => done({ body: Buffer.concat(pieces), headers: answer.headers })),
       ).on('error', failed);
     });
   const [packed, whole] = [await sent('gzip, br'), await sent('identity')];
+  const named = await sent('gzip, br', '/assets/page-1a2b.js');
   await new Promise((done) => built.close(done));
   rmSync(folder, { recursive: true });
   expect(packed.headers).toMatchObject({ 'content-encoding': 'br' });
+  // What bears a digest of its content in its name is kept for good, the rest asked for each time.
+  expect(named.headers['cache-control']).toMatch(/immutable/);
+  expect(packed.headers['cache-control']).toBe('public, max-age=0');
   expect(packed.headers['content-type']).toMatch(/javascript/);
   expect(packed.body.length).toBeLessThan(script.length / 10);
   expect(String(brotliDecompressSync(packed.body))).toBe(script);

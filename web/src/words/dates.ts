@@ -1,12 +1,18 @@
-import { intlFormat, parseISO } from 'date-fns';
+import dayjs from 'dayjs';
 
 /** A day written as the browser's language writes it, "Fri, Feb 19, 2027"; what is no day stays as it is. @param date yyyy-mm-dd */
 export function dayWords(date: string): string {
-  const day = parseISO(`${date}T00:00:00Z`);
-  if (Number.isNaN(day.getTime())) return date;
-  return intlFormat(day, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+  const day = dayjs(`${date}T00:00:00Z`);
+  if (!day.isValid()) return date;
+  return day.toDate().toLocaleDateString([], {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    timeZone: 'UTC',
+  });
 }
 
 /** A moment in the browser's own time and way of writing, "Feb 19, 2027, 10:40 AM". @param at ISO 8601 */
 export const momentWords = (at: string): string =>
-  intlFormat(parseISO(at), { dateStyle: 'medium', timeStyle: 'short' });
+  dayjs(at).toDate().toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });

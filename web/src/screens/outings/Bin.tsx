@@ -1,9 +1,9 @@
-import { differenceInCalendarDays, parseISO } from 'date-fns';
+import dayjs from 'dayjs';
 import { BIN_DAYS, deleteForGood, emptyBin, takeOutOfBin } from '../../storage/bin';
 import type { StoredOuting } from '../../storage/outings';
 
 const daysLeft = (deletedAt: string | null): number =>
-  Math.max(0, BIN_DAYS - differenceInCalendarDays(new Date(), parseISO(deletedAt ?? '')));
+  Math.max(0, BIN_DAYS - dayjs().startOf('day').diff(dayjs(deletedAt).startOf('day'), 'day'));
 
 const days = (count: number): string => `${count} ${count === 1 ? 'day' : 'days'}`;
 
