@@ -285,7 +285,7 @@ export {
   schoolCosts,
   withVariety,
 } from './deciding/search/rankCandidates';
-export { rankSteps } from './deciding/search/rankSpots';
+export { bestShownSteps } from './deciding/search/rankSpots';
 export { countedTerms, isStopped } from './deciding/search/score';
 export {
   measuredFor,

@@ -6,6 +6,8 @@ import { searchQuestionOf } from './searchQuestion';
 
 /** Spots a worker. */
 const PREPARED = 2;
+/** Who goes on sooner than that only passes by. */
+const STAYS_MS = 1500;
 const warmed = new Set<string>();
 
 /**
@@ -20,6 +22,8 @@ export function warmSearch(outing: Outing, shot: Shot): () => void {
   let wanted = true;
   let preparing = false;
   const prepare = async () => {
+    await questions.atRest();
+    await new Promise((resolve) => setTimeout(resolve, STAYS_MS));
     await questions.atRest();
     if (!wanted) return;
     const workers = searching();

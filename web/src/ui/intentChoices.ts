@@ -22,11 +22,11 @@ export const intentChoices = (
     picture: async () => {
       const { machine } = resolveRig(rig);
       const { actionStanceId } = machine;
-      const [best] = await drawing.rank(rig, intent.id, actionStanceId);
-      if (!best) throw new RangeError(`${intent.name}: nothing of it can be shown`);
+      const setUp = await drawing.bestShown(rig, intent.id, actionStanceId);
+      if (!setUp) throw new RangeError(`${intent.name}: nothing of it can be shown`);
       return drawing.picture({
         rig,
-        setUp: best.setUp,
+        setUp,
         stanceId: actionStanceId,
         widthPx: WIDE_PX,
         uncropped: false,

@@ -1,6 +1,7 @@
 /** How many answers of each question are kept: those of screens that one goes to and fro between. The rest are asked anew each time. */
 const KEPT: Readonly<Record<string, number>> = {
   report: 60,
+  bestShown: 60,
   finePicture: 12,
   advise: 24,
   holdClear: 24,

@@ -9,7 +9,7 @@ import { poseRig } from '../../posing/rig/poseRig';
 import { poseStrut } from '../../posing/strut/kinematics';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { rotate } from '../../mathematics/geometry/rotation';
-import { rankSpots } from './rankSpots';
+import { bestShownSteps, rankSpots } from './rankSpots';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { plainSetUp, standardCamera } from '../../posing/strut/plainSetUp';
 
@@ -43,6 +43,22 @@ it('what a kind of shot is shown by stands upright, as a face from a pole that i
     expect([id, up > 0]).toEqual([id, true]);
   }
 });
+
+it.each(['mountain-bike', 'kayak', 'glider'])(
+  '%s: what shows a kind of shot best is what a look at everything finds',
+  (id) => {
+    const { rig } = newCarrier('c', id, 1.75);
+    const { actionStanceId } = resolveRig(rig).machine;
+    for (const intentId of ['hands-and-trail', 'look-back-at-the-face']) {
+      const asked = [rig, intentOf(intentId), standardCamera(), actionStanceId] as const;
+      const steps = bestShownSteps(...asked);
+      let step = steps.next();
+      while (!step.done) step = steps.next();
+      const [best] = rankSpots(...asked);
+      expect([intentId, step.value!.spotId, step.value!.score]).toEqual([intentId, best!.spotId, best!.score]);
+    }
+  },
+);
 
 it('nobody on board: there is no face to look back at, and that is said', () => {
   const carrier = newCarrier('c', 'multirotor', 1.75);

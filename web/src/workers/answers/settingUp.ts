@@ -12,7 +12,7 @@ import {
   intentOf,
   newShot,
   poseRig,
-  rankSteps,
+  bestShownSteps,
   kitWith,
   lostSpots,
   whyUnplaced,
@@ -39,7 +39,7 @@ import {
 import { inSlices } from './inSlices';
 
 /** A picture of what a kind of shot means waits for those that are looked at already. */
-const RANKED_EVERY_MS = 8;
+const LOOKED_EVERY_MS = 8;
 
 /** New shots and set-ups, and what fits where. */
 export const settingUp = {
@@ -50,14 +50,12 @@ export const settingUp = {
   counterpartShot: (id: string, carrier: Pick<OutingCarrier, 'id' | 'ride'>, rig: RigSpec, shot: Shot) =>
     counterpartShot(id, carrier, rig, shot),
 
-  /** Scores of all spots for an intent, best first. */
-  async rank(rig: RigSpec, intentId: string, actionStanceId: string) {
+  /** What shows an intent best on a carrier; null where nothing does. */
+  async bestShown(rig: RigSpec, intentId: string, actionStanceId: string): Promise<SetUp | null> {
     const intent = intentOf(intentId);
-    const ranked = await inSlices(rankSteps(rig, intent, cameraFor(intent), actionStanceId), {
-      everyMs: RANKED_EVERY_MS,
-      behind: true,
-    });
-    return ranked.map(({ spotId, score, setUp, horizonAt }) => ({ spotId, score, setUp, horizonAt }));
+    const steps = bestShownSteps(rig, intent, cameraFor(intent), actionStanceId);
+    const best = await inSlices(steps, { everyMs: LOOKED_EVERY_MS, behind: true });
+    return best?.setUp ?? null;
   },
 
   /**
