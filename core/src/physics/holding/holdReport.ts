@@ -87,8 +87,13 @@ export interface HoldReport {
   readonly refusal: string | null;
   /** Minutes that a hand holds it out; null where it is on something else. */
   readonly handMinutes: number | null;
-  /** A camera that is heavier than its base is for, kilograms; null where it is not. */
-  readonly heavyFor: { readonly cameraKg: number; readonly aboutKg: number; readonly mostKg: number } | null;
+  /** A camera, with the arm it stands on, that is heavier than its base is for, kilograms; null where it is not. */
+  readonly heavyFor: {
+    readonly carriedKg: number;
+    readonly onArm: boolean;
+    readonly aboutKg: number;
+    readonly mostKg: number;
+  } | null;
   /** Moment on the surface, for what a lever does to glass and canopies. */
   readonly leverNm: number;
 }
@@ -180,10 +185,12 @@ export const refusalOf = (rig: RigSpec, resolved: ResolvedSetUp): string | null 
   leverRefusal(resolved.base, resolved.links) ??
   armsRefusal(rig, resolved);
 
-function heavyFor({ base, camera }: ResolvedSetUp): HoldReport['heavyFor'] {
+/** Such a base is for the camera alone, without other hardware (common practice, no source): an arm counts as if it were camera. */
+function heavyFor({ base, camera, links }: ResolvedSetUp): HoldReport['heavyFor'] {
   if (!base.lightKg) return null;
-  const [cameraKg, mostKg] = [camera.massKg.value, atHigh(base.lightKg)];
-  return cameraKg > mostKg ? { cameraKg, aboutKg: base.lightKg.value, mostKg } : null;
+  const carriedKg = links.reduce((sum, { definition }) => sum + definition.massKg.value, camera.massKg.value);
+  const mostKg = atHigh(base.lightKg);
+  return carriedKg > mostKg ? { carriedKg, onArm: links.length > 0, aboutKg: base.lightKg.value, mostKg } : null;
 }
 
 const handMinutesOf = (

@@ -267,13 +267,17 @@ describe('in the way', () => {
 });
 
 it('interlocking tape is for a camera of about 50 g: a heavier one on it is a watch, whatever it bears at once', () => {
-  const on = (cameraId: string, baseId = 'interlocking-tape') => {
+  const on = (cameraId: string, baseId = 'interlocking-tape', links: SetUp['links'] = []) => {
     const { modes, stabilisers } = CAMERAS.find(({ id }) => id === cameraId)!;
-    const setUp = { baseId, cameraId, modeId: modes[0]!.id, stabiliserId: stabilisers[0]!.id };
+    const setUp = { baseId, cameraId, links, modeId: modes[0]!.id, stabiliserId: stabilisers[0]!.id };
     return finding(evaluated('road-bike', 'helmet-top', setUp), 'hold', /^heavy$/);
   };
   expect(on('thumb-camera')).toBeUndefined();
   expect(on('cube-camera')!.verdict).toBe('watch');
   expect(on('cube-camera')!.because).toMatch(/about 50 g, this one weighs 150 g/);
   expect(on('cube-camera', 'adhesive-pad')).toBeUndefined();
+  // Without other hardware: an arm counts as if it were camera.
+  expect(on('thumb-camera', 'interlocking-tape', [link('medium-pole', 0.4)])!.because).toMatch(
+    /this one and its arm weigh/,
+  );
 });

@@ -3,7 +3,7 @@ import { feelWords } from '../../../physics/framing/speedFeel';
 import { slopeShown } from '../../../physics/framing/slopeShown';
 import { clamp } from '../../../mathematics/units/angle';
 import { poseStrut } from '../../../posing/strut/kinematics';
-import type { Verdict } from '../../../words/check/result';
+import type { Finding, Verdict } from '../../../words/check/result';
 import type { SearchTerm } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { frameScore } from './frameScore';
@@ -28,8 +28,8 @@ const feelOnScale = (speedFeel: number): number =>
 const LOOKS_ABOUT = 0.8;
 
 /** The verdict that the check itself gives, but for what only warns. */
-function verdictOf(scene: ShotScene): Verdict {
-  if (barred(scene)) return 'stop';
+function verdictOf(scene: ShotScene, bar: Finding | null): Verdict {
+  if (bar) return 'stop';
   const { verdict } = judgeFrame(scene.framed(), scene.intent, null, scene.zone);
   return verdict === "can't say" ? 'good' : verdict;
 }
@@ -49,17 +49,19 @@ export const frameTerm: SearchTerm = {
     const because = neverWhole(mostSeenFrom(action.rig, position), ends);
     return because === null ? null : { check: 'frame', because, mend: 'farther out' };
   },
-  pictureStops: (scene) => verdictOf(scene) === 'stop',
+  pictureStops: (scene) => verdictOf(scene, barred(scene)) === 'stop',
   judge(scene) {
     const { intent, carrier } = scene;
     const framed = scene.framed();
+    const bar = barred(scene);
     const looksAbout = intent.fixedView === true && scene.zone === 'head';
     const picture = frameScore(framed, intent) * (looksAbout ? LOOKS_ABOUT : 1);
     const { weightedSpeedFeel: speedFeel } = framed;
     const missed = speedFeel === null || intent.feel === null ? null : Math.abs(intent.feel - feelOnScale(speedFeel));
     return {
-      verdict: verdictOf(scene),
-      rejection: null,
+      verdict: verdictOf(scene, bar),
+      // What cannot stand there at all is no answer, not even where nothing else is one.
+      rejection: bar && { check: 'frame', because: bar.because, mend: bar.mend?.text ?? null },
       terms: [
         {
           id: 'picture',

@@ -4,6 +4,7 @@ import { length, scale, subtract, type Vec3 } from '../../../mathematics/geometr
 import { bodyCorners } from '../../../posing/strut/surfaceGap';
 import type { PosedRig } from '../../../posing/rig/poseRig';
 import { shelterAt, shelterIn } from '../../../posing/scene/shelter';
+import { sunkInto } from '../../../posing/scene/sunkInto';
 import type { PosedPart } from '../../../words/carrier/posedPart';
 import type { Finding } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
@@ -75,7 +76,11 @@ function reachesOut({ question, carrier, resolved, pose }: ShotScene): boolean {
   shutIn.set(rig, known);
   const key = `${resolved.placed.spot.id} ${resolved.setUp.slideM ?? 0}`;
   let shut = known.get(key);
-  if (shut === undefined)
-    known.set(key, (shut = shelterAt(rig, transformPoint(pose.worldFromSpot, [0, HAND_M, 0])) === 'closed'));
+  if (shut === undefined) {
+    const before = transformPoint(pose.worldFromSpot, [0, HAND_M, 0]);
+    // Inside a seat or a cowl all ways end at once too.
+    const solid = rig.parts.filter(({ group, seeThrough }) => group === 'machine' && !seeThrough);
+    known.set(key, (shut = !sunkInto(solid, before) && shelterAt(rig, before) === 'closed'));
+  }
   return shut;
 }

@@ -47,7 +47,7 @@ export const holdTerm: SearchTerm = {
           value:
             Math.max(0, 1 - 1 / Math.max(weakest.margin, 1)) *
             (forMinutes ? MINUTES_ONLY : 1) *
-            (heavyFor ? heavyFor.mostKg / heavyFor.cameraKg : 1) *
+            (heavyFor ? (heavyFor.mostKg / heavyFor.carriedKg) ** 2 : 1) *
             (approval ? UNAPPROVED : 1) *
             (1 - slips),
           text: `${heavyFor ? 'for lighter cameras; ' : ''}${forMinutes ? 'for minutes only; ' : ''}${approval ? 'once it is approved; ' : ''}${weakest.name} bears ${weakest.margin >= 100 ? 'far more than' : `${weakest.margin.toFixed(1)} ×`} the worst load`,

@@ -86,17 +86,17 @@ export function judgeHold(report: HoldReport, situation: RuleSituation, past: He
     });
   }
   if (report.heavyFor) {
-    const { cameraKg, aboutKg, mostKg } = report.heavyFor;
+    const { carriedKg, onArm, aboutKg, mostKg } = report.heavyFor;
     const grams = (kg: number) => Math.round(kg * 1000);
     findings.push({
       id: 'heavy',
-      label: 'mass of the camera',
+      label: 'mass of what it carries',
       verdict: 'watch',
-      value: cameraKg,
+      value: carriedKg,
       unit: 'kg',
       limit: [null, mostKg],
-      margin: mostKg - cameraKg,
-      because: `such a base is for cameras of about ${grams(aboutKg)} g, this one weighs ${grams(cameraKg)} g: it holds or lets go at once, with no sign beforehand`,
+      margin: mostKg - carriedKg,
+      because: `such a base is for cameras of about ${grams(aboutKg)} g, this one ${onArm ? 'and its arm weigh' : 'weighs'} ${grams(carriedKg)} g: it holds or lets go at once, with no sign beforehand`,
       mend: { text: 'a base that is glued on, clamped or screwed, or a lighter camera' },
     });
   }

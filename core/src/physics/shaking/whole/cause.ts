@@ -1,3 +1,4 @@
+import { agree } from '../../../words/carrier/inSentences';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../../words/rig/rigSpec';
 import { hertzWords, modeWords, mountModes } from '../mount/mountModel';
@@ -79,7 +80,8 @@ export function resonances(
     ...mountModes(mount).map((mode) => ({ frequencyHz: mode.frequencyHz, words: modeWords(resolved, mode) })),
     ...motion.stages.map(({ name, frequencyHz }) => ({
       frequencyHz: frequencyHz.value,
-      words: `${name} answers at about ${hertzWords(frequencyHz.value)}`,
+      // The helmet on its pads is one thing.
+      words: `${name} ${agree(name.replace(/ on .*/, ''), 'swings', 'swing')} at about ${hertzWords(frequencyHz.value)}`,
     })),
     ...ofRide,
   ];
