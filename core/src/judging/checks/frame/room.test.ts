@@ -2,6 +2,7 @@ import { shotAt } from '../../../../outcomes/ask';
 import { link } from '../../../../testing/shakes';
 import type { SetUp } from '../../../words/setUp/setUp';
 import { shotScene } from '../../scene/shotScene';
+import { frameTerm } from './frameTerm';
 import { sunkFinding } from './sunkFinding';
 import { throughPane } from './throughPane';
 
@@ -31,6 +32,10 @@ it('a pole in the passenger’s hand does not go through the roof of a closed ca
   expect(held('buggy', 'hand', 0.9)).toBeNull();
 });
 
+it('an open boat has no cabin, though the place over its T-frame lies inside a tube', () => {
+  expect(paneBefore('powerboat', 't-frame', { baseId: 'tube-clamp' })).toBeNull();
+});
+
 it('where there is no glass there is no pane, and goggles are none', () => {
   expect(paneBefore('mountain-bike', 'chin-bar', {})).toBeNull();
 });
@@ -38,9 +43,12 @@ it('where there is no glass there is no pane, and goggles are none', () => {
 it('a camera does not stand inside an arm, wherever its lens is: from the cage of a paramotor, turned to the pilot', () => {
   const at = (bendDeg: number) => {
     const setUp = { baseId: 'tube-clamp', links: [link('short-arm', 0.06, bendDeg)] };
-    return sunkFinding(shotScene(shotAt('paramotor', 'harness-arm', 'clear-ahead', { setUp }), { columns: 16 }));
+    return shotScene(shotAt('paramotor', 'harness-arm', 'clear-ahead', { setUp }), { columns: 16 });
   };
-  expect(at(55)).toMatchObject({ id: 'sunk', verdict: 'stop', unit: 'm' });
-  expect(at(55)!.because).toMatch(/^(a corner of the camera|the lens) would lie \d+ mm inside the/);
-  expect(at(-55)).toBeNull();
+  expect(sunkFinding(at(55))).toMatchObject({ id: 'sunk', verdict: 'stop', unit: 'm' });
+  expect(sunkFinding(at(55))!.because).toMatch(/^(a corner of the camera|the lens) would lie \d+ mm inside the/);
+  expect(sunkFinding(at(-55))).toBeNull();
+  // In a search it is no answer at all, not even where nothing else is one.
+  expect(frameTerm.judge(at(55)).rejection?.because).toMatch(/no room for the camera/);
+  expect(frameTerm.judge(at(-55)).rejection).toBeNull();
 });
