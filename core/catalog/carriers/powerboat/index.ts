@@ -80,7 +80,7 @@ export default machineFrom({
   noise: { name: 'the outboard', partId: 'engine', db1m: estimated(92, 86, 98) },
   usualSpeedMps: 13,
   shake,
-  working: ['engine', 'wheel'],
+  working: ['engine'],
   note: 'small open boat with centre console, T-frame and outboard engine',
   dimensions,
   stances: STANCES,
