@@ -11,11 +11,6 @@ import { standInClip } from './routes/standInClip';
 import { standInLog } from './routes/standInLog';
 import { standInStill } from './routes/standInStill';
 
-/** What the build names by its content never changes: no browser need ask for it twice. */
-function keptForGood(response: ServerResponse, path: string): void {
-  if (/[\\/]assets[\\/]/.test(path)) response.setHeader('Cache-Control', 'public, max-age=31536000, immutable');
-}
-
 /** The whole server: the built application and the stand-in devices. Nothing is fetched from elsewhere. */
 export function createApp(builtFolder: string): Express {
   const app = express();
@@ -54,7 +49,12 @@ export function createApp(builtFolder: string): Express {
     response.status(404).json({ problem: 'No such device here.' });
   });
   if (existsSync(builtFolder)) {
-    const serveStatic = { maxAge: 0, setHeaders: keptForGood };
+    const named = join(builtFolder, 'assets');
+    const setHeaders = (response: ServerResponse, path: string) => {
+      // What the build names by its content never changes: no browser need ask for it twice.
+      if (path.startsWith(named)) response.setHeader('Cache-Control', 'public, max-age=31536000, immutable');
+    };
+    const serveStatic = { maxAge: 0, setHeaders };
     app.use(packed(builtFolder, { enableBrotli: true, index: false, serveStatic }));
     app.get('/{*any}', (request, response, next) => {
       if (isSheet(request.path)) response.sendFile(join(builtFolder, 'index.html'));

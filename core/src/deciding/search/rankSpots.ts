@@ -33,7 +33,7 @@ const SCREEN_COLUMNS = 24;
 /** What another mode or height must add to the score to be put in place of the one asked for. Estimate 0.01 to 0.05. */
 const CLEARLY_BETTER = 0.02;
 
-/** How many spots are looked at in all stances where only the best is wanted. */
+/** How many spots are looked at in all stances where only the best is wanted. Estimate 4 to 8. */
 const LOOKED_AT_CLOSELY = 5;
 
 /** Every spot with its plainest strut, aimed for the intent, best frame first. Same input, same order. */
