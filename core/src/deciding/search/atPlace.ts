@@ -45,7 +45,7 @@ interface Standing {
 
 /** What stops a camera at a place, whichever way it looks. */
 export function stopAtPlace(spotted: Spotted, { spotId, base, links, camera }: Standing): Rejection | null {
-  const [view] = viewsOf(camera, { ...spotted.question.ask, format: 'wide' }, spotted.intent);
+  const [view] = viewsOf(camera, 'wide', spotted.intent);
   if (!view) return null;
   return atPlace(spotted, sceneAt(spotted, plainAt(spotted, spotId, base, links, view), null));
 }

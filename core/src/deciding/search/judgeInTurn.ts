@@ -1,3 +1,4 @@
+import { sameFor } from '../../mathematics/caching/sameFor';
 import type { Candidate, Rejection } from '../../judging/check/candidate';
 import { forget } from '../../physics/framing/sightlines';
 import { spotZone } from '../../posing/rig/spotZone';
@@ -38,10 +39,12 @@ export function* judgeInTurn(
   const { kept } = spotted;
   const { plain, armed, spares } = turns(scored, spotted);
   const judged: Candidate[] = [];
+  /** Looked at closely once, whatever soft goes under the camera. */
+  const closely = sameFor((s: FramedSketch) => framedInAll(s, 'judged'));
   /** Whether it stays there at all (many an arm does not, whatever it shows), and every check takes it. */
   const judgeClosely = (s: FramedSketch, setUp = s.resolved.setUp): boolean => {
     if (!stays(s, setUp)) return false;
-    const { candidate, rejection } = judgeStrut(spotted, { ...s, framed: framedInAll(s, 'judged') }, setUp);
+    const { candidate, rejection } = judgeStrut(spotted, { ...s, framed: closely(s) }, setUp);
     if (candidate) judged.push(candidate);
     if (rejection) reject(rejection);
     return candidate !== null;
@@ -113,7 +116,7 @@ export function* judgeInTurn(
     yield count.tried;
   }
   // Where all is stopped a closer look or another base may free one of those; else a few of them stand for the rest.
-  const stillStopped = (s: FramedSketch) => pictureStopped(spotted, { ...s, framed: framedInAll(s, 'judged') });
+  const stillStopped = (s: FramedSketch) => pictureStopped(spotted, { ...s, framed: closely(s) });
   for (const [rank, s] of aside.sort(byScore).entries()) {
     const enough = judged.length >= kept.stopped;
     const free = judged.some((candidate) => !isStopped(candidate));

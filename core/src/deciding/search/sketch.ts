@@ -34,7 +34,7 @@ export function* sketch(
   { baseFor, holds, cameras, places, count }: Sketching,
 ): Generator<void, readonly Sketch[]> {
   const { kept } = spotted;
-  const views = cameras.flatMap((camera) => viewsOf(camera, spotted.question.ask, spotted.intent));
+  const views = cameras.flatMap((camera) => viewsOf(camera, spotted.question.ask.format, spotted.intent));
   if (views.length === 0) return [];
   const few = fewWidths(views);
   const middling = middleOf(views);
@@ -113,7 +113,7 @@ function byLens(
   const { scene, question } = spotted;
   const groups: Alike[] = [];
   for (const camera of cameras) {
-    const [view] = viewsOf(camera, question.ask, spotted.intent);
+    const [view] = viewsOf(camera, question.ask.format, spotted.intent);
     const resolved = view && aimedAt(spotted, spotId, base, links, view);
     if (!resolved) continue;
     const at = poseStrut(resolved, scene.setUpRig, scene.ridden[0]!.rig).worldFromCamera.position;
@@ -149,7 +149,7 @@ function viewsFrom(
     const found = tried(view, height);
     return found ? [found] : [];
   };
-  const all = viewsOf(camera, question.ask, spotted.intent);
+  const all = viewsOf(camera, question.ask.format, spotted.intent);
   const usual = (all.find(({ stabiliserId }) => stabiliserId === camera.stabilisers[1]?.id) ?? all[0])?.stabiliserId;
   const byMode = all
     .filter((view) => view.stabiliserId === usual)

@@ -12,8 +12,24 @@ export interface View {
   readonly widthDeg: number;
 }
 
-/** Modes of a camera that take such a shot and show something else, each with its levels of stabiliser; upright pictures only where it can be turned. */
-export function viewsOf(camera: CameraDefinition, { format }: Ask, intent: IntentDefinition): readonly View[] {
+type ByFormat = Map<Ask['format'], readonly View[]>;
+const known = new WeakMap<IntentDefinition, Map<CameraDefinition, ByFormat>>();
+
+/**
+ * Modes of a camera that take such a shot and show something else, each with its levels of stabiliser; upright pictures only where it can be turned.
+ * Kept with intent and camera.
+ */
+export function viewsOf(camera: CameraDefinition, format: Ask['format'], intent: IntentDefinition): readonly View[] {
+  const ofIntent = known.get(intent) ?? new Map<CameraDefinition, ByFormat>();
+  known.set(intent, ofIntent);
+  const byFormat: ByFormat = ofIntent.get(camera) ?? new Map<Ask['format'], readonly View[]>();
+  ofIntent.set(camera, byFormat);
+  const kept = byFormat.get(format) ?? viewsIn(camera, format, intent);
+  byFormat.set(format, kept);
+  return kept;
+}
+
+function viewsIn(camera: CameraDefinition, format: Ask['format'], intent: IntentDefinition): readonly View[] {
   if (format === 'upright' && !camera.mounting.includes('portrait-left')) return [];
   const look = ({ lens }: CameraMode) =>
     JSON.stringify([lens.projection, lens.fovDeg, lens.fovAcross, (lens.widthPx / lens.heightPx).toFixed(2)]);

@@ -7,7 +7,7 @@ export interface Mesh {
   readonly indices: Uint32Array;
 }
 
-interface Bounds {
+export interface Bounds {
   readonly min: Vec3;
   readonly max: Vec3;
 }

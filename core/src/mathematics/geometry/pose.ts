@@ -1,3 +1,4 @@
+import { sameFor } from '../caching/sameFor';
 import { inverseRotation, multiplyRotations, NO_ROTATION, rotate, type Rotation } from './rotation';
 import { add, subtract, type Vec3 } from './vec3';
 
@@ -25,3 +26,6 @@ export function invert(pose: Pose): Pose {
   const rotation = inverseRotation(pose.rotation);
   return { rotation, position: rotate(rotation, subtract([0, 0, 0], pose.position)) };
 }
+
+/** The same, kept with the pose: for those of parts, which are asked for from many places. */
+export const inverseOf = sameFor(invert);

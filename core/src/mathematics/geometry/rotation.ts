@@ -15,15 +15,17 @@ export const rotate = (r: Rotation, v: Vec3): Vec3 => [
 export const inverseRotation = (r: Rotation): Rotation => [r[0], r[3], r[6], r[1], r[4], r[7], r[2], r[5], r[8]];
 
 /** a·b: first b, then a. */
-export function multiplyRotations(a: Rotation, b: Rotation): Rotation {
-  const row = (i: 0 | 3 | 6) =>
-    [
-      a[i] * b[0] + a[(i + 1) as 1] * b[3] + a[(i + 2) as 2] * b[6],
-      a[i] * b[1] + a[(i + 1) as 1] * b[4] + a[(i + 2) as 2] * b[7],
-      a[i] * b[2] + a[(i + 1) as 1] * b[5] + a[(i + 2) as 2] * b[8],
-    ] as const;
-  return [...row(0), ...row(3), ...row(6)];
-}
+export const multiplyRotations = (a: Rotation, b: Rotation): Rotation => [
+  a[0] * b[0] + a[1] * b[3] + a[2] * b[6],
+  a[0] * b[1] + a[1] * b[4] + a[2] * b[7],
+  a[0] * b[2] + a[1] * b[5] + a[2] * b[8],
+  a[3] * b[0] + a[4] * b[3] + a[5] * b[6],
+  a[3] * b[1] + a[4] * b[4] + a[5] * b[7],
+  a[3] * b[2] + a[4] * b[5] + a[5] * b[8],
+  a[6] * b[0] + a[7] * b[3] + a[8] * b[6],
+  a[6] * b[1] + a[7] * b[4] + a[8] * b[7],
+  a[6] * b[2] + a[7] * b[5] + a[8] * b[8],
+];
 
 /** Rotation whose columns are where the axes ahead, up and right go. */
 export const rotationFromAxes = (ahead: Vec3, up: Vec3, right: Vec3): Rotation => [

@@ -1,5 +1,5 @@
 import { castRay } from '../../mathematics/geometry/bvh';
-import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import { inverseOf, invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
 import { distance, scale, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
 import { toRad } from '../../mathematics/units/angle';
 import type { PosedPart } from '../../words/carrier/posedPart';
@@ -29,7 +29,7 @@ export function noticed(
   headTurns: boolean,
 ): Noticed {
   const parts = hiding.map(({ mesh, worldFromPart }) => {
-    const partFromWorld = invert(worldFromPart);
+    const partFromWorld = inverseOf(worldFromPart);
     return { mesh, partFromWorld, origin: transformPoint(partFromWorld, eyes.position) };
   });
   const eyesFromWorld = invert(eyes);

@@ -1,5 +1,5 @@
 import { castRay } from '../../mathematics/geometry/bvh';
-import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import { inverseOf, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
 import { rotate, rotationAbout } from '../../mathematics/geometry/rotation';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
 import type { PosedPart } from '../../words/carrier/posedPart';
@@ -34,7 +34,7 @@ export function hiddenSight(
 ): SightReport {
   const { side, up, down, middle } = FIELD_DEG;
   const seenFromEyes = ({ mesh, worldFromPart }: PosedPart) => {
-    const partFromWorld = invert(worldFromPart);
+    const partFromWorld = inverseOf(worldFromPart);
     return { mesh, partFromWorld, origin: transformPoint(partFromWorld, eyes.position) };
   };
   const near = parts.map(seenFromEyes);

@@ -1,15 +1,15 @@
 import { closestPoint } from '../../mathematics/geometry/closestPoint';
-import { compose, invert, transformPoint } from '../../mathematics/geometry/pose';
+import { compose, invert, transformPoint, type Pose } from '../../mathematics/geometry/pose';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
 import type { PosedRig } from '../../posing/rig/poseRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { PosedPart } from '../../words/carrier/posedPart';
-import type { Sweep } from './sweep';
 import { sweepsOf } from './sweeps';
 
 interface Turning {
   readonly part: PosedPart;
-  readonly steps: Sweep['steps'];
+  /** At each step of its turn. */
+  readonly partFromWorld: readonly Pose[];
 }
 
 const known = new WeakMap<PosedRig, Map<string, readonly Turning[]>>();
@@ -26,7 +26,10 @@ function turningAgainst(spec: RigSpec, setUpRig: PosedRig, partId: string): read
     .flatMap(({ moves, steps }) =>
       setUpRig.parts
         .filter((p) => p.id !== partId && p.group !== 'subject' && moves(p))
-        .map((part) => ({ part, steps })),
+        .map((part) => ({
+          part,
+          partFromWorld: steps.map((step) => invert(compose(step(part), part.worldFromPart))),
+        })),
     );
   ofRig.set(partId, made);
   return made;
@@ -44,11 +47,10 @@ export function turningNear(
   limitM: number,
 ): { readonly partName: string; readonly distanceM: number } | null {
   let best: { partName: string; distanceM: number } | null = null;
-  for (const { part, steps } of turningAgainst(spec, setUpRig, partId)) {
-    for (const step of steps) {
-      const partFromWorld = invert(compose(step(part), part.worldFromPart));
+  for (const { part, partFromWorld } of turningAgainst(spec, setUpRig, partId)) {
+    for (const fromWorld of partFromWorld) {
       for (const point of points) {
-        const near = closestPoint(part.mesh, transformPoint(partFromWorld, point), best?.distanceM ?? limitM);
+        const near = closestPoint(part.mesh, transformPoint(fromWorld, point), best?.distanceM ?? limitM);
         if (near) best = { partName: part.name, distanceM: near.distanceM };
       }
     }

@@ -1,6 +1,6 @@
 import { castRay } from '../../mathematics/geometry/bvh';
 import { meshPoint } from '../../mathematics/geometry/mesh';
-import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import { inverseOf, transformDirection, transformPoint } from '../../mathematics/geometry/pose';
 import { add, cross, dot, length, normalize, scale, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
 import type { PosedPart } from '../../words/carrier/posedPart';
 
@@ -63,7 +63,7 @@ const weightOf = (all: readonly Toward[]): number => all.reduce((sum, { weight }
 
 /** Distance to a part along a direction from the eyes; infinite where it is missed or farther than the limit. */
 function fromEyes(eyes: Vec3, { mesh, worldFromPart }: PosedPart): (direction: Vec3, limitM: number) => number {
-  const partFromWorld: Pose = invert(worldFromPart);
+  const partFromWorld = inverseOf(worldFromPart);
   const origin = transformPoint(partFromWorld, eyes);
   return (direction, limitM) =>
     castRay(mesh, origin, transformDirection(partFromWorld, direction), limitM)?.distanceM ?? Infinity;

@@ -1,6 +1,6 @@
 import { castRay } from '../../mathematics/geometry/bvh';
 import { rotate } from '../../mathematics/geometry/rotation';
-import { invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import { inverseOf, invert, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
 import { distance, dot, length, normalize, scale, subtract, UP, type Vec3 } from '../../mathematics/geometry/vec3';
 import { clamp, toDeg } from '../../mathematics/units/angle';
 import { projectDirectionToPixel, unprojectPixelToDirection, type Lens } from '../../mathematics/lens/lens';
@@ -141,7 +141,7 @@ const ROOF_M = 1;
 const hasRoofOver = ({ parts }: PosedRig, from: Vec3): boolean =>
   parts.some(({ group, aloft, mesh, worldFromPart }) => {
     if (group !== 'machine' || aloft) return false;
-    const partFromWorld = invert(worldFromPart);
+    const partFromWorld = inverseOf(worldFromPart);
     return castRay(mesh, transformPoint(partFromWorld, from), transformDirection(partFromWorld, UP), ROOF_M) !== null;
   });
 
@@ -158,7 +158,7 @@ function hidesFrom(rig: PosedRig, from: Vec3): Hides {
   const placed = rig.parts
     .filter(({ group }) => group !== 'subject' && group !== 'own')
     .map((part) => {
-      const partFromWorld = invert(part.worldFromPart);
+      const partFromWorld = inverseOf(part.worldFromPart);
       return { part, partFromWorld, origin: transformPoint(partFromWorld, from) };
     });
   const nearEndM = nearAnEndM(rig);
@@ -188,7 +188,7 @@ function throughGlass({ parts }: PosedRig, lens: Lens, worldFromCamera: Pose): G
   const glass = parts.filter((part) => part.seeThrough && part.group === 'machine');
   if (glass.length === 0) return NO_GLASS;
   const placed = glass.map(({ mesh, worldFromPart }) => {
-    const partFromWorld = invert(worldFromPart);
+    const partFromWorld = inverseOf(worldFromPart);
     return { mesh, partFromWorld, origin: transformPoint(partFromWorld, worldFromCamera.position) };
   });
   let [met, near, rays] = [0, 0, 0];

@@ -24,9 +24,19 @@ function withShare(want: Want, share: Want['share'] | undefined): Want {
   return { ...asked, share };
 }
 
-/** The intent with what the ask changes in it: this is what pictures are held against. @throws RangeError for an unknown intent */
+const known = new WeakMap<Ask, { readonly intent: IntentDefinition; readonly asked: IntentDefinition }>();
+
+/** The intent with what the ask changes in it: this is what pictures are held against. Kept with the ask. @throws RangeError for an unknown intent */
 export function askedIntent(ask: Ask): IntentDefinition {
   const intent = intentOf(ask.intentId);
+  const kept = known.get(ask);
+  if (kept?.intent === intent) return kept.asked;
+  const asked = changed(intent, ask);
+  known.set(ask, { intent, asked });
+  return asked;
+}
+
+function changed(intent: IntentDefinition, ask: Ask): IntentDefinition {
   const had = intent.wants.some((w) => w.id === 'hands');
   const hands: Want =
     ask.hands === 'without'

@@ -2,7 +2,7 @@ import { keepLatest } from '../../mathematics/caching/keepLatest';
 import { keyOf } from '../../mathematics/caching/keyOf';
 import { castRay } from '../../mathematics/geometry/bvh';
 import { DIRECTIONS } from '../../mathematics/geometry/evenDirections';
-import { invert, transformDirection, transformPoint } from '../../mathematics/geometry/pose';
+import { inverseOf, transformDirection, transformPoint } from '../../mathematics/geometry/pose';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import type { LinkUse } from '../../words/setUp/setUp';
@@ -23,7 +23,7 @@ const machineParts = ({ parts }: PosedRig) => parts.filter(({ group }) => group 
 /** How far a place lies inside the machine: glass, roof and sides around it. */
 export function shelterAt(rig: PosedRig, from: Vec3): Shelter {
   const near = machineParts(rig).map((part) => {
-    const partFromWorld = invert(part.worldFromPart);
+    const partFromWorld = inverseOf(part.worldFromPart);
     return { part, origin: transformPoint(partFromWorld, from), partFromWorld };
   });
   let [met, left] = [0, DIRECTIONS.length];

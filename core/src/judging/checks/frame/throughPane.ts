@@ -1,5 +1,5 @@
 import { castRay } from '../../../mathematics/geometry/bvh';
-import { invert, transformDirection, transformPoint } from '../../../mathematics/geometry/pose';
+import { inverseOf, transformDirection, transformPoint } from '../../../mathematics/geometry/pose';
 import { length, scale, subtract, type Vec3 } from '../../../mathematics/geometry/vec3';
 import { bodyCorners } from '../../../posing/strut/surfaceGap';
 import type { PosedRig } from '../../../posing/rig/poseRig';
@@ -50,7 +50,7 @@ export function throughPane(scene: ShotScene): Finding | null {
 /** Whether lens or, on the pane that carries it, any corner of a camera would lie on the other side of a pane. */
 function standsThrough({ id, mesh, worldFromPart }: PosedPart, { resolved, pose }: ShotScene): boolean {
   const from = transformPoint(pose.worldFromSpot, [0, BEFORE_M, 0]);
-  const partFromWorld = invert(worldFromPart);
+  const partFromWorld = inverseOf(worldFromPart);
   const origin = transformPoint(partFromWorld, from);
   const beyond = (point: Vec3): boolean => {
     const way = subtract(point, from);
