@@ -25,7 +25,11 @@ const road: GroundsOfWorld = {
       id: 'patched-asphalt',
       name: 'Patched, broken asphalt',
       note: 'class C of ISO 8608',
-      surface: { kind: 'rough', roughnessM3: iso(ROAD_CLASS_M3.C) },
+      surface: {
+        kind: 'rough',
+        roughnessM3: iso(ROAD_CLASS_M3.C),
+        standsOut: { name: 'broken edges', heightM: estimated(0.03, 0.02, 0.05) },
+      },
     },
     {
       id: 'setts',
@@ -35,6 +39,7 @@ const road: GroundsOfWorld = {
       surface: {
         kind: 'rough',
         roughnessM3: iso(ROAD_CLASS_M3.D),
+        standsOut: { name: 'stones', heightM: estimated(0.015, 0.01, 0.03) },
         ripples: {
           name: 'the setts',
           lengthM: estimated(0.12, 0.1, 0.16),
@@ -47,7 +52,11 @@ const road: GroundsOfWorld = {
       name: 'Gravel road',
       note: 'between classes C and D of ISO 8608',
       cover: 'gravel',
-      surface: { kind: 'rough', roughnessM3: estimated(512e-6, 256e-6, 1024e-6) },
+      surface: {
+        kind: 'rough',
+        roughnessM3: estimated(512e-6, 256e-6, 1024e-6),
+        standsOut: { name: 'stones', heightM: estimated(0.03, 0.02, 0.05) },
+      },
     },
     {
       id: 'washboard',
@@ -57,6 +66,7 @@ const road: GroundsOfWorld = {
       surface: {
         kind: 'rough',
         roughnessM3: iso(ROAD_CLASS_M3.D),
+        standsOut: { name: 'stones', heightM: estimated(0.03, 0.02, 0.05) },
         ripples: {
           name: 'the corrugations',
           lengthM: estimated(0.6, 0.45, 0.9),

@@ -13,14 +13,22 @@ const trail: GroundsOfWorld = {
       id: 'hard-pack',
       name: 'Hard-packed path',
       note: 'about class C of ISO 8608 (estimate)',
-      surface: { kind: 'rough', roughnessM3: like(ROAD_CLASS_M3.C) },
+      surface: {
+        kind: 'rough',
+        roughnessM3: like(ROAD_CLASS_M3.C),
+        standsOut: { name: 'stones', heightM: estimated(0.02, 0.01, 0.03) },
+      },
     },
     {
       id: 'forest-track',
       name: 'Forest track',
       note: 'about class D of ISO 8608 (estimate)',
       cover: 'track',
-      surface: { kind: 'rough', roughnessM3: like(ROAD_CLASS_M3.D) },
+      surface: {
+        kind: 'rough',
+        roughnessM3: like(ROAD_CLASS_M3.D),
+        standsOut: { name: 'stones and ruts', heightM: estimated(0.05, 0.03, 0.08) },
+      },
     },
     {
       id: 'braking-bumps',
@@ -30,6 +38,7 @@ const trail: GroundsOfWorld = {
       surface: {
         kind: 'rough',
         roughnessM3: like(ROAD_CLASS_M3.D),
+        standsOut: { name: 'stones', heightM: estimated(0.04, 0.02, 0.06) },
         ripples: {
           name: 'the bumps',
           lengthM: estimated(0.9, 0.7, 1.3),
@@ -41,14 +50,22 @@ const trail: GroundsOfWorld = {
       id: 'rooty-trail',
       name: 'Rooty trail',
       note: 'about class E of ISO 8608 (estimate)',
-      surface: { kind: 'rough', roughnessM3: like(ROAD_CLASS_M3.E) },
+      surface: {
+        kind: 'rough',
+        roughnessM3: like(ROAD_CLASS_M3.E),
+        standsOut: { name: 'roots', heightM: estimated(0.08, 0.05, 0.12) },
+      },
     },
     {
       id: 'rock-garden',
       name: 'Rock garden',
       note: 'about class F of ISO 8608 (estimate)',
       cover: 'rocks',
-      surface: { kind: 'rough', roughnessM3: like(ROAD_CLASS_M3.F) },
+      surface: {
+        kind: 'rough',
+        roughnessM3: like(ROAD_CLASS_M3.F),
+        standsOut: { name: 'rocks', heightM: estimated(0.15, 0.1, 0.25) },
+      },
     },
   ],
 };

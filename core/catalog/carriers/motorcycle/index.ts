@@ -155,6 +155,7 @@ export default machineFrom({
         {
           id: 'swingarmTravel',
           name: 'swing arm',
+          does: 'swings',
           kind: 'turn',
           at: G.pivot,
           axis: RIGHT,

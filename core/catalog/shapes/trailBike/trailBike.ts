@@ -268,6 +268,7 @@ export const trailBike = ({
             {
               id: 'rearTravel',
               name: 'rear suspension',
+              does: 'swings',
               kind: 'turn',
               at: rearSwing(g).pivot,
               axis: RIGHT,

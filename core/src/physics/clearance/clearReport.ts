@@ -23,6 +23,7 @@ import type { RideConditions } from '../../words/ride/rideConditions';
 import { armReach } from './armReach';
 import { longPole, type LongPole } from './longPole';
 import type { MachineDefinition } from '../../words/carrier/machine';
+import { groundComesUp, type GroundComesUp } from './groundComesUp';
 import { headPartIds } from './sweeps';
 import { besideHeadM } from './besideHead';
 import { liesOn, type LiesOn } from './liesOn';
@@ -62,6 +63,8 @@ export interface ClearReport {
   readonly water: Water | null;
   /** Least height over the ground in any stance, metres; null over water and in the air. */
   readonly overGroundM: number | null;
+  /** How far the ground comes up there as the machine is ridden; null where nothing on it hangs low, and where it has no wheels. */
+  readonly comesUp: GroundComesUp | null;
   /** A pole that reaches far; null where none does. */
   readonly longPole: LongPole | null;
   /** Under a canopy that is shut over it; null elsewhere. */
@@ -113,6 +116,16 @@ export const PLANTS_M = 0.6;
 export const wornLow = (zone: RiderZone | null, machine: MachineDefinition, heightM: number): number | null =>
   zone === 'foot' && overLand(machine) && machine.family !== 'car' && heightM < PLANTS_M ? heightM : null;
 
+/** What a hand holds is held out of the way; what is bolted on is not. */
+export const underMachine = (
+  { base, placed }: ResolvedSetUp,
+  machine: MachineDefinition,
+  action: PosedRig,
+  camera: Vec3,
+  ride: RideConditions,
+): GroundComesUp | null =>
+  overLand(machine) && base.kind !== 'hand' ? groundComesUp(machine, action, camera, placed.spot.partId, ride) : null;
+
 export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion): ClearReport {
   const resolved = resolveSetUp(rig, setUp);
   const { machine } = resolveRig(rig);
@@ -150,6 +163,7 @@ export function clearReport({ rig, setUp, actionStanceId, ride }: ClearQuestion)
     standsOffM: wornOffM(resolved, pose, zone !== null),
     water: waterOn(rig, resolved, ride),
     overGroundM: overLand(machine) ? Math.min(...heights) : null,
+    comesUp: zone === null ? underMachine(resolved, machine, action, camera, ride) : null,
     longPole: longPole(resolved, machine, ride),
     room: zone === null ? roomUnder(rig, resolved, pose, action) : null,
     wornLowM: wornLow(zone, machine, Math.min(...heights)),

@@ -26,6 +26,15 @@ it('nothing crosses where the lens turns with the bars, or is far above them', (
     expect([spotId, turnedIn(machineId, spotId)]).toEqual([spotId, []]);
 });
 
+it('cables swing with the bars and not with a suspension, and each part is told once', () => {
+  const found = turnedIn('full-suspension-bike', 'head-tube-side', 'clear-ahead', thumb);
+  expect(found.filter(({ partName }) => partName === 'cables').map(({ by }) => by)).toEqual([
+    'handlebar and fork turn',
+  ]);
+  const names = turnedIn('kayak', 'helmet-side', 'clear-ahead', thumb).map(({ partName }) => partName);
+  expect(new Set(names).size).toBe(names.length);
+});
+
 it('a canopy is opened on the ground, and crosses nothing under way', () => {
   expect(turnedIn('glider', 'panel-top')).toEqual([]);
 });

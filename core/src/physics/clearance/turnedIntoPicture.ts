@@ -7,6 +7,7 @@ import type { PosedPart } from '../../words/carrier/posedPart';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { castFrame } from '../framing/castFrame';
+import type { Sweep } from './sweep';
 import { sweepsOf } from './sweeps';
 
 /** A part that a turn of bars, a wheel or a boom brings across the picture. */
@@ -50,13 +51,16 @@ export function turnedIntoPicture(spec: RigSpec, resolved: ResolvedSetUp, action
     return shares;
   };
   const straight = sharesOf(seen);
-  return turns
-    .flatMap(({ name, verb, moves, steps, gone }) => {
+  // Cables lead to what is turned farthest: bars, not a suspension.
+  const farthest = turns.reduce((a, b) => (rangeOf(b) > rangeOf(a) ? b : a));
+  const found = turns
+    .flatMap((sweep) => {
+      const { name, verb, moves, steps, gone } = sweep;
       const turning = seen.flatMap((part, i) => (part.group === 'machine' && moves(part) ? [i] : []));
       const found = new Map<number, TurnedIn>();
       // A cable between bars and frame that is seen already swings across.
       for (const [i, { bends, group, name: partName }] of seen.entries())
-        if (bends && group === 'machine' && straight[i]! >= NOTICED)
+        if (sweep === farthest && bends && group === 'machine' && straight[i]! >= NOTICED)
           found.set(i, { partName, by: `${name} ${verb}`, fromDeg: 0, share: straight[i]! });
       for (const [n, step] of steps.entries()) {
         if (n % EVERY !== 0 || turning.length === 0) continue;
@@ -78,4 +82,8 @@ export function turnedIntoPicture(spec: RigSpec, resolved: ResolvedSetUp, action
       return [...found.values()];
     })
     .sort((a, b) => b.share - a.share);
+  // One part that two turns bring in is told by the one that brings more of it.
+  return found.filter(({ partName }, i) => found.findIndex((other) => other.partName === partName) === i);
 }
+
+const rangeOf = ({ gone }: Pick<Sweep, 'gone'>): number => Math.max(...gone!) - Math.min(...gone!);

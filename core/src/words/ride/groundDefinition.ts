@@ -13,6 +13,8 @@ export interface GroundDefinition {
         readonly kind: 'rough';
         /** Displacement density at 0.1 cycles a metre, m³ (ISO 8608). */
         readonly roughnessM3: Sourced;
+        /** What stands out of it by itself, as high as a ride meets many: roots, stones. */
+        readonly standsOut?: { readonly name: string; readonly heightM: Sourced };
         /** Something that comes round at a fixed distance: corrugations, setts, joints. */
         readonly ripples?: { readonly name: string; readonly lengthM: Sourced; readonly amplitudeM: Sourced };
       }

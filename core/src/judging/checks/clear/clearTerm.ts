@@ -3,7 +3,7 @@ import { clamp, toDeg } from '../../../mathematics/units/angle';
 import { levelEyes } from '../../../physics/clearance/sight';
 import { besideHeadM } from '../../../physics/clearance/besideHead';
 import { heightAboveGround } from '../../../posing/rig/groundHit';
-import { machineTopM, overLand, wornLow, wornOffM } from '../../../physics/clearance/clearReport';
+import { machineTopM, overLand, underMachine, wornLow, wornOffM } from '../../../physics/clearance/clearReport';
 import { headBurden } from '../../../physics/clearance/headBurden';
 import { strikeInStances } from '../../../physics/clearance/strikes';
 import { longPole } from '../../../physics/clearance/longPole';
@@ -11,8 +11,10 @@ import { onSpine } from '../../../physics/clearance/onSpine';
 import { turningNear } from '../../../physics/clearance/turningNear';
 import type { Sightlines } from '../../../physics/framing/sightlines';
 import { chainJoints, poseStrut } from '../../../posing/strut/kinematics';
+import { bodyCorners } from '../../../posing/strut/surfaceGap';
+import type { Vec3 } from '../../../mathematics/geometry/vec3';
 import { agree } from '../../../words/carrier/inSentences';
-import { findingsOf, type Verdict, worseOf } from '../../../words/check/result';
+import { findingsOf, type Finding, type Verdict, worseOf } from '../../../words/check/result';
 import type { Rejection } from '../../check/candidate';
 import type { Judged, SearchTerm } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
@@ -28,6 +30,7 @@ import {
   STRIKES_M,
   type ClearSituation,
 } from './judgeClear';
+import { groundFinding, OUT_OF_THE_WAY_M } from './groundFinding';
 import { longPoleFinding } from './longPoleFinding';
 import { millimetres } from '../../../mathematics/units/millimetres';
 import { nearestMoving } from './nearestMoving';
@@ -56,6 +59,8 @@ export const clearTerm: SearchTerm = {
       ...chainJoints(resolved).map((joint) => transformPoint(worldFromSpot, joint)),
       worldFromBody.position,
     ];
+    const low = scrapes(scene, [scene.pose.worldFromBody.position]);
+    if (low?.verdict === 'stop') return { check: 'clear', because: low.because, mend: low.mend!.text };
     const near = turningNear(question.rig, setUpRig, resolved.placed.spot.partId, points, NEAR_M);
     return (
       near && {
@@ -67,6 +72,15 @@ export const clearTerm: SearchTerm = {
   },
   judge: (scene) => (scene.sightlines ? roughly(scene, scene.sightlines) : measured(scene)),
 };
+
+/** What is said of its room over the ground where that is little; of the points that are given, in the action stance. */
+function scrapes({ resolved, machine, ride, carrier, zone, pose }: ShotScene, points: readonly Vec3[]): Finding | null {
+  const action = carrier.ridden[0]!.rig;
+  if (zone !== null || !overLand(machine)) return null;
+  const overM = Math.min(...points.map((point) => heightAboveGround(action.ground, point)));
+  if (overM > OUT_OF_THE_WAY_M) return null;
+  return groundFinding(overM, underMachine(resolved, machine, action, pose.worldFromBody.position, ride));
+}
 
 /** From the full report: every surface, every sweep. */
 function measured(scene: ShotScene): Judged {
@@ -91,6 +105,7 @@ function measured(scene: ShotScene): Judged {
         offM: report.standsOffM,
         amongPlants: report.wornLowM !== null,
         onSpine: report.onSpine,
+        low: findingsOf(result).some(({ id, verdict }) => id === 'ground' && verdict === 'watch'),
       }),
     ],
   };
@@ -149,8 +164,20 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   const offM = wornOffM(resolved, pose, scene.zone !== null);
   const heightM = heightAboveGround(action.ground, pose.worldFromBody.position);
   const amongPlants = wornLow(scene.zone, machine, heightM) !== null;
+  const low = scrapes(
+    scene,
+    bodyCorners(resolved).map((corner) => transformPoint(pose.worldFromBody, corner)),
+  );
+  if (low?.verdict === 'stop') return reject(low.because, low.mend!.text);
   const spine = onSpine(scene.question.rig, resolved, pose, action);
-  if (spine || amongPlants || hidden > bears.watch || outM > 0 || (offM ?? 0) > STANDS_OFF_M)
+  if (
+    spine ||
+    amongPlants ||
+    low?.verdict === 'watch' ||
+    hidden > bears.watch ||
+    outM > 0 ||
+    (offM ?? 0) > STANDS_OFF_M
+  )
     verdict = worseOf(verdict, 'watch');
   return {
     verdict,
@@ -168,6 +195,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
         offM,
         amongPlants,
         onSpine: spine,
+        low: low?.verdict === 'watch',
       }),
     ],
   };
@@ -195,6 +223,9 @@ const branchesAbout = ({ zone, machine, pose, carrier }: ShotScene): number => {
 /** What plants take of what is worn on a boot: off after each take. Common practice, no source. */
 const PLANTS_TAKE = 0.25;
 
+/** What the ground takes of what hangs just over it. Common practice, no source. */
+const LOW_TAKES = 0.25;
+
 /** Under the spine in a fall. Common practice, no source. */
 const SPINE_TAKES = 0.3;
 
@@ -214,6 +245,8 @@ function clearing(at: {
   /** Worn as low as plants grow. */
   amongPlants: boolean;
   onSpine: boolean;
+  /** So low that the ground may come up to it. */
+  low: boolean;
 }) {
   const bears = DRIVERS.includes(at.family) ? SIGHT.driver : SIGHT.rider;
   const touching = at.worn ? TOUCHING.worn : TOUCHING.mounted;
@@ -248,6 +281,7 @@ function clearing(at: {
       text: `it stands ${millimetres(at.outM + ABOVE_HEAD_M)} ${at.over === 'beside' ? 'out beside the head' : `over the ${at.over}`}${at.branches > 0 ? ', where branches catch it' : ''}`,
     },
     { takes: at.amongPlants ? PLANTS_TAKE : 0, text: 'plants rip it out: off after the take' },
+    { takes: at.low ? LOW_TAKES : 0, text: 'little room over the ground' },
     { takes: at.onSpine ? 1 - SPINE_TAKES : 0, text: 'under the spine in a fall backward' },
   ].reduce((a, b) => (b.takes > a.takes ? b : a));
   return {
@@ -257,6 +291,7 @@ function clearing(at: {
       (1 - caught) *
       Math.min(1, STANDS_OFF_M / (at.offM ?? 0)) *
       (at.amongPlants ? 1 - PLANTS_TAKE : 1) *
+      (at.low ? 1 - LOW_TAKES : 1) *
       (at.onSpine ? SPINE_TAKES : 1),
     text,
   } as const;

@@ -3,6 +3,7 @@ import { HEARD_WITHIN_M } from '../../../physics/clearance/noticed';
 import type { Approach } from '../../../physics/clearance/strikes';
 import type { CarrierFamily } from '../../../words/carrier/machine';
 import { agree, inARow } from '../../../words/carrier/inSentences';
+import { groundFinding } from './groundFinding';
 import { longPoleFinding } from './longPoleFinding';
 import { millimetres } from '../../../mathematics/units/millimetres';
 import { tetherFindings } from './tetherFindings';
@@ -18,7 +19,6 @@ export const STANDS_OFF_M = 0.1;
 /** Farther than this over or beside the head it catches branches that the head passes by. Common practice, no source. */
 export const ABOVE_HEAD_M = 0.04;
 const PAST_SIDES_M = 0.02;
-const OVER_GROUND_M = 0.08;
 const littleShare = (share: number): string => (share < 0.001 ? 'less than 0.1 %' : `${(share * 100).toFixed(1)} %`);
 
 /** Of the middle of the field of view; drivers and pilots bear less. Common practice. */
@@ -205,19 +205,7 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
         : `it stays ${millimetres(clearM)} over the waves, least in ${nearestIn.toLowerCase()}`,
     );
   }
-  if (report.overGroundM !== null) {
-    add(
-      'ground',
-      'over the ground',
-      report.overGroundM < 0.01 ? 'stop' : report.overGroundM < OVER_GROUND_M ? 'watch' : 'good',
-      report.overGroundM,
-      'm',
-      [OVER_GROUND_M, null],
-      report.overGroundM < 0
-        ? `there is no room for it: it would reach ${millimetres(-report.overGroundM)} into the ground`
-        : `it stays ${millimetres(report.overGroundM)} over the ground in every stance`,
-    );
-  }
+  if (report.overGroundM !== null) findings.push(groundFinding(report.overGroundM, report.comesUp));
   if (report.room) {
     const { partName, roomM, standsM } = report.room;
     const leftM = roomM - standsM;
