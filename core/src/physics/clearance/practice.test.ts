@@ -19,11 +19,27 @@ import { approaches } from './strikes';
 
 const clear = (...args: Parameters<typeof shakeAt>) => clearReport(shakeAt(...args));
 const finding = (question: ReturnType<typeof shakeAt>, id: string) => {
-  const check = judgeClear(clearReport(question), {
-    family: resolveRig(question.rig).machine.family,
-  });
+  const check = judgeClear(clearReport(question), resolveRig(question.rig).machine);
   return 'findings' in check ? check.findings.find((f) => f.id === id) : undefined;
 };
+
+it('what stands over a roof is met by branches on a trail and by gates where it is high, not 1.4 m over a road', () => {
+  const over = (machineId: string) => finding(shakeAt(machineId, 'roof', { baseId: 'adhesive-pad' }), 'branches')!;
+  expect(over('coupe')).toMatchObject({ verdict: 'good' });
+  expect(over('coupe').because).not.toMatch(/branches|gate/);
+  expect(over('four-by-four')).toMatchObject({ verdict: 'watch' });
+});
+
+it('what hangs down from a machine to just over the ground is torn off by what comes up under way', () => {
+  const low = (links: SetUp['links']) =>
+    finding(shakeAt('buggy', 'cage-side', { links, baseId: 'braced-pole-foot' }), 'ground')!;
+  expect(low([])).toMatchObject({ verdict: 'good' });
+  const [pole] = [0, 90, 180, 270]
+    .map((turnDeg) => low([link('medium-pole', 0.63, 90, turnDeg)]))
+    .sort((a, b) => a.value - b.value) as [ReturnType<typeof low>];
+  expect(pole.verdict).toBe('stop');
+  expect(pole.because).toMatch(/the ground comes up by about .* roots of 80 mm/);
+});
 
 describe('heads and bars', () => {
   it('a chin mount hung low strikes the chest of a short rider looking down, not that of a tall one', () => {

@@ -11,7 +11,7 @@ import { poseStrut } from '../../posing/strut/kinematics';
 import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import { movingAgainst } from '../../posing/rig/movingAgainst';
 import { ownPoints } from './ownPoints';
-import type { Sweep } from './sweep';
+import type { Sweep } from '../../posing/rig/sweep';
 import { sweepsOf } from './sweeps';
 
 // Hot enough that looking up Math each time counts.

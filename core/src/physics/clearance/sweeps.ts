@@ -9,8 +9,8 @@ import { agree } from '../../words/carrier/inSentences';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { wornOn } from '../../posing/rig/spotZone';
 import type { PosedPart } from '../../words/carrier/posedPart';
-import { onLeg, pedalSweeps } from './pedalling';
-import type { Sweep } from './sweep';
+import { onLeg, pedalSweeps } from '../../posing/rig/pedalling';
+import type { Sweep } from '../../posing/rig/sweep';
 
 /** Steps of a sweep. */
 const STEPS = 12;
@@ -33,7 +33,7 @@ export const sweepsOf = (spec: RigSpec, rig: PosedRig, partId: string): readonly
     .filter(({ wholeTurn }) => wholeTurn || !onArm(partId)),
   ...runningSweep(rig),
   ...headSweeps(spec, rig, partId),
-  ...pedalSweeps(spec),
+  ...pedalSweeps(spec).values(),
 ];
 
 /** Chains and belts run along themselves: nothing of them comes nearer, but they wind up and cut. */

@@ -7,7 +7,7 @@ import type { PosedPart } from '../../words/carrier/posedPart';
 import type { RigSpec } from '../../words/rig/rigSpec';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { castFrame } from '../framing/castFrame';
-import type { Sweep } from './sweep';
+import type { Sweep } from '../../posing/rig/sweep';
 import { sweepsOf } from './sweeps';
 
 /** A part that a turn of bars, a wheel or a boom brings across the picture. */

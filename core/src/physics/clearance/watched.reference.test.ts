@@ -81,7 +81,7 @@ describe('mirrors and instruments, common practice', () => {
 
   it('a camera before the driver’s instruments is stopped and says how much of them it hides; to the other side it is not', () => {
     const found = (question: ReturnType<typeof shakeAt>) => {
-      const check = judgeClear(clearReport(question), { family: 'car' });
+      const check = judgeClear(clearReport(question), { family: 'car', world: 'road' });
       return 'findings' in check ? check.findings.find((f) => f.id === 'watched') : undefined;
     };
     const before = found(beforeInstruments('coupe'))!;

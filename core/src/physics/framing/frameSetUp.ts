@@ -3,6 +3,8 @@ import { isSwung } from '../../posing/rig/swung';
 import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
+import { carrierScene } from '../../posing/scene/carrierScene';
+import { legsCover } from './legsCover';
 import { castThroughSeam, seamOf } from './throughSeam';
 import { measureFrame } from './measureFrame';
 import { withSubjectSeen } from './subjectSeen';
@@ -48,6 +50,7 @@ export function frameSetUp(
   const aboard = machine.passing === undefined;
   const resolved = resolveSetUp(spec, setUp);
   const setUpRig = poseRig(spec, SET_UP_STANCE_ID);
+  const { legs } = carrierScene(spec, actionStanceId);
   const seen = ({ id, share }: Stance) => share > 0 || id === SET_UP_STANCE_ID || id === actionStanceId;
   const asked = machine.stances.filter((s) => (onlyStanceId ? s.id === onlyStanceId : seen(s)));
   const stances = asked.map((stance): StanceFrame => {
@@ -60,6 +63,7 @@ export function frameSetUp(
       measures,
       ...whereFrom(rig, resolved.lens, strut.worldFromCamera),
       gimbalRunsOut: strut.gimbal?.runsOut ?? null,
+      legsCover: legsCover(legs.get(stance.id), resolved.placed.spot.partId, resolved.lens, strut.worldFromCamera),
       stitched: resolved.camera.stitch
         ? stitchedParts(
             cast,

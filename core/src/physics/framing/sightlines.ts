@@ -18,6 +18,7 @@ import { castFrame, NO_PART } from './castFrame';
 import { withSubjectSeen } from './subjectSeen';
 import { hiddenInSeam, seamOf } from './throughSeam';
 import { whereFrom } from './whereFrom';
+import { legsCover } from './legsCover';
 import { partsFromAfar } from './fromAfar';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
 import { toRad } from '../../mathematics/units/angle';
@@ -124,6 +125,10 @@ export function coarseStance(
     speedFeel,
     ...whereFrom(posed.rig, lens, worldFromCamera, { closely: what === 'judged' }),
     gimbalRunsOut: strut.gimbal?.runsOut ?? null,
+    legsCover:
+      what === 'judged'
+        ? legsCover(sightlines.scene.legs.get(posed.stance.id), resolved.placed.spot.partId, lens, worldFromCamera)
+        : 0,
     stitched: [],
   };
 }

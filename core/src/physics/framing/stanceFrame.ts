@@ -14,6 +14,8 @@ export interface StanceFrame {
   readonly speedFeel: number | null;
   /** Where a powered gimbal comes to the end of its range; null while it holds or where there is none. */
   readonly gimbalRunsOut: GimbalState['runsOut'];
+  /** Share of each turn of the cranks for which a leg covers more than half of the picture; 0 where nobody pedals. */
+  readonly legsCover: number;
   /** Where the lens stands: height over the local ground, ahead of the eyes (null where nobody looks); metres. */
   readonly lensHeightM: number;
   /** Whether the picture stands on its head: the sky line does not tell, as it looks the same turned by half. */

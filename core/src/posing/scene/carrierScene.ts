@@ -1,7 +1,9 @@
 import { keepLatest } from '../../mathematics/caching/keepLatest';
 import { keyOf } from '../../mathematics/caching/keyOf';
 import { SET_UP_STANCE_ID, type Stance } from '../../words/carrier/stance';
+import { pedalSweeps } from '../rig/pedalling';
 import { poseRig, type PosedRig } from '../rig/poseRig';
+import type { Sweep } from '../rig/sweep';
 import { swungParts } from '../rig/swung';
 import { resolveRig } from '../lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
@@ -15,6 +17,8 @@ export interface CarrierScene {
   readonly swung: readonly string[];
   /** Whether whoever films is on board of what moves. */
   readonly aboard: boolean;
+  /** How legs go round with the cranks, by the stances in which somebody pedals. */
+  readonly legs: ReadonlyMap<string, Sweep>;
   /** Stances that are ridden; the action first. */
   readonly ridden: readonly PosedStance[];
 }
@@ -39,6 +43,7 @@ export const carrierScene = (rig: RigSpec, actionStanceId: string): CarrierScene
       working: machine.working,
       swung: swungParts(rig),
       aboard: machine.passing === undefined,
+      legs: pedalSweeps(rig),
       ridden: machine.stances
         .filter((s) => s.share > 0 || s.id === actionStanceId)
         .sort((a, b) => first(a) - first(b))

@@ -23,6 +23,7 @@ import {
   ABOVE_HEAD_M,
   contactVerdict,
   DRIVERS,
+  hangsOver,
   judgeClear,
   NEAR_M,
   SIGHT,
@@ -41,6 +42,7 @@ const MIDDLE_DEG = 20;
 
 export const clearSituation = ({ machine }: ShotScene): ClearSituation => ({
   family: machine.family,
+  world: machine.world,
 });
 
 /** Whether something that moves comes at camera or strut, and whether the camera stands before the eyes. */
@@ -161,6 +163,11 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   const aboveM = Number.isFinite(top) ? pose.worldFromCamera.position[1] - Math.max(headTop, machineTop) : 0;
   const besideM = scene.zone === 'head' ? besideHeadM(resolved, pose, action) : 0;
   const outM = Math.max(aboveM, besideM) - ABOVE_HEAD_M;
+  const met = hangsOver(
+    machineTop > headTop && besideM <= aboveM ? 'machine' : 'head',
+    pose.worldFromCamera.position[1] - action.ground.point[1],
+    machine.world,
+  );
   const offM = wornOffM(resolved, pose, scene.zone !== null);
   const heightM = heightAboveGround(action.ground, pose.worldFromBody.position);
   const amongPlants = wornLow(scene.zone, machine, heightM) !== null;
@@ -175,7 +182,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
     amongPlants ||
     low?.verdict === 'watch' ||
     hidden > bears.watch ||
-    outM > 0 ||
+    (outM > 0 && met) ||
     (offM ?? 0) > STANDS_OFF_M
   )
     verdict = worseOf(verdict, 'watch');

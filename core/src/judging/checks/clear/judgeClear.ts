@@ -1,6 +1,7 @@
 import { PLANTS_M, type ClearReport } from '../../../physics/clearance/clearReport';
 import { HEARD_WITHIN_M } from '../../../physics/clearance/noticed';
 import type { Approach } from '../../../physics/clearance/strikes';
+import type { WorldId } from '../../../words/carrier/land';
 import type { CarrierFamily } from '../../../words/carrier/machine';
 import { agree, inARow } from '../../../words/carrier/inSentences';
 import { groundFinding } from './groundFinding';
@@ -31,7 +32,15 @@ export const NECK_MINUTES = 60;
 /** Who drives or rides. */
 export interface ClearSituation {
   readonly family: CarrierFamily;
+  readonly world: WorldId;
 }
+
+/** Lower than this nothing hangs over a road, metres: gates of car parks are from about 1.9 m on. Common practice, no source. */
+const GATES_M = 1.9;
+
+/** Whether branches or gates are at what stands over a head or a machine: trails are grown in, roads are clear up to some height. */
+export const hangsOver = (what: 'head' | 'machine', topM: number, world: WorldId): boolean =>
+  what === 'head' || world === 'trail' || topM > GATES_M;
 
 /** Whether it is met softly: cloth and limbs that brush a camera are felt and lived with. */
 const brushes = (near: Pick<Approach, 'soft'>): boolean => near.soft;
@@ -41,7 +50,7 @@ export const contactVerdict = (near: Pick<Approach, 'distanceM' | 'soft'>): Verd
   near.distanceM < STRIKES_M ? (brushes(near) ? 'watch' : 'stop') : near.distanceM < NEAR_M ? 'watch' : 'good';
 
 /** Does it strike, catch, hide or hang in somebody's way? */
-export function judgeClear(report: ClearReport, { family }: ClearSituation): CheckResult {
+export function judgeClear(report: ClearReport, { family, world }: ClearSituation): CheckResult {
   const findings: Finding[] = [];
   const add = (
     id: string,
@@ -143,14 +152,15 @@ export function judgeClear(report: ClearReport, { family }: ClearSituation): Che
   // On water and in the air there are no branches.
   if (report.above !== null && report.topM !== null && report.above.byM > -0.1) {
     const { what, byM } = report.above;
-    const verdict = byM > ABOVE_HEAD_M ? 'watch' : 'good';
+    const met = hangsOver(what, report.topM, world);
+    const verdict = met && byM > ABOVE_HEAD_M ? 'watch' : 'good';
     add(
       'branches',
       `height over the ${what}`,
       verdict,
-      byM,
+      met ? byM : report.topM,
       'm',
-      [null, ABOVE_HEAD_M],
+      [null, met ? ABOVE_HEAD_M : GATES_M],
       `it stands ${millimetres(Math.abs(byM))} ${byM < 0 ? 'under the top of' : 'over'} the ${what}, ${report.topM.toFixed(2)} m over the ground${verdict === 'watch' ? `: branches${what === 'head' ? ', and duck by so much more' : ' and gateways'}` : ''}`,
     );
   }

@@ -5,6 +5,7 @@ import { sharpShare, softShare } from './focus';
 import { ROLL_NOTICED_DEG, ROLL_WRONG_DEG, shareVerdict } from './judgeFrame';
 import { overShoulderMet } from './overShoulder';
 import { craftSeen, faceSeen } from './viewpoint';
+import { legsOver } from './legsFinding';
 import { measureWant, nearestOf, shortInAction, smallerSide, wantsHere } from './wants';
 
 /** What lies far beside the height where it should is met so much less. A weight of ranking, no measurement. */
@@ -59,6 +60,7 @@ export function frameScore(framed: FramedSetUp, intent: IntentDefinition): numbe
     mean *
     (0.5 + 0.5 * Math.min(...points.map((p) => p.met))) *
     gimbalKept(framed) *
+    (1 - Math.min(1, LEGS_COST * legsOver(framed))) *
     sharpFrom(framed, action) *
     (0.5 + 0.5 * sharpShare(framed, intent, action))
   );
@@ -73,6 +75,9 @@ const largeEnough = (times: number): number => Math.min(1, times < 1 ? times / 2
 /** 1 within a band of heights, 0 three tenths of the picture beside it. */
 const inBand = (height: number, band: readonly [low: number, high: number]): number =>
   Math.max(0, Math.min(1, 1 + rangeMargin(height, band) / 0.3));
+
+/** A leg that covers a third of the time spoils all of it: what is left comes in pieces of half a second. Common practice, no source. */
+const LEGS_COST = 3;
 
 /** Where a gimbal runs out the picture is dragged along: that share of the ride is half lost. */
 function gimbalKept({ stances }: FramedSetUp): number {

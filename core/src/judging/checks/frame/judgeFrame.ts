@@ -13,6 +13,7 @@ import {
 import type { IntentDefinition, Want } from '../../../words/shot/intent';
 import { inARow } from '../../../words/carrier/inSentences';
 import { focusFinding } from './focus';
+import { legsFinding } from './legsFinding';
 import { MISSED } from './limits';
 import { overShoulderFindings } from './overShoulder';
 import { percentText } from './percentText';
@@ -140,6 +141,7 @@ export function judgeFrame(
     ...(intent.fromBehind ? overShoulderFindings(action) : []),
     focusFinding(framed, intent, action),
     gimbalFinding(framed),
+    legsFinding(framed),
     seamFinding(framed, intent, action),
   ];
   findings.push(...others.filter((finding) => finding !== null));

@@ -1,16 +1,16 @@
-import { limbPose } from '../../posing/body/posture';
+import { limbPose } from '../body/posture';
 import { SIDES, type PosedBody, type Side } from '../../words/carrier/posture';
-import { bodySegments } from '../../posing/body/segments';
-import { twoBone } from '../../posing/body/twoBone';
+import { bodySegments } from '../body/segments';
+import { twoBone } from '../body/twoBone';
 import { compose, IDENTITY_POSE, invert, poseAt, transformPoint, type Pose } from '../../mathematics/geometry/pose';
 import { add, distance, normalize, rejectFrom, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
-import { turnAbout } from '../../posing/building/assembly';
+import { turnAbout } from '../building/assembly';
 import type { MovingPart } from '../../words/carrier/movingPart';
 import type { Stance } from '../../words/carrier/stance';
-import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
-import { resolveRig } from '../../posing/lookup/resolveRig';
+import { poseRig, type PosedRig } from './poseRig';
+import { resolveRig } from '../lookup/resolveRig';
 import type { RigSpec } from '../../words/rig/rigSpec';
-import { wornOn } from '../../posing/rig/spotZone';
+import { wornOn } from './spotZone';
 import type { Sweep } from './sweep';
 
 /** Places of the cranks on one turn. */
@@ -31,16 +31,18 @@ export const onLeg = (spec: RigSpec, partId: string): boolean => legOf(spec).has
 /**
  * Legs on cranks that turn, in every stance in which somebody pedals: the feet keep their angle and follow the pedals, hips stay, knees follow
  * by two-bone inverse kinematics in the plane in which they are bent in the stance. Where a leg comes short at the bottom (up to 3 cm; toes are
- * pointed there in truth) the foot stays above the pedal.
+ * pointed there in truth) the foot stays above the pedal. By stance.
  */
-export function pedalSweeps(spec: RigSpec): readonly Sweep[] {
+export function pedalSweeps(spec: RigSpec): ReadonlyMap<string, Sweep> {
   const { machine } = resolveRig(spec);
-  return machine.moving(spec.fit).flatMap((cranks) =>
-    (cranks.pedalledIn ?? []).flatMap((stanceId) => {
-      const rig = poseRig(spec, stanceId);
-      const stance = machine.stances.find((s) => s.id === stanceId)!;
-      return rig.body ? [pedalSweep(spec, cranks, rig, rig.body, stance)] : [];
-    }),
+  return new Map(
+    machine.moving(spec.fit).flatMap((cranks) =>
+      (cranks.pedalledIn ?? []).flatMap((stanceId) => {
+        const rig = poseRig(spec, stanceId);
+        const stance = machine.stances.find((s) => s.id === stanceId)!;
+        return rig.body ? [[stanceId, pedalSweep(spec, cranks, rig, rig.body, stance)] as const] : [];
+      }),
+    ),
   );
 }
 
