@@ -1,4 +1,4 @@
-import { onHead, open, sheetFor, spotsOf, wordsOf } from '../ask';
+import { at, onHead, open, sheetFor, spotsOf, wordsOf } from '../ask';
 import { outcome, type OutcomeCase } from '../case';
 import { pieces } from '../../testing/asking';
 import { stopWords } from '../sheet';
@@ -212,6 +212,58 @@ export const PLAIN_SENSE_CASES: readonly OutcomeCase[] = [
           inside.includes(said[0]!) &&
           through.length === 0,
         `${wordsOf(quiet!)} | ${wordsOf(talking!)}`,
+      );
+    },
+  },
+  {
+    id: 'plain sense: rain',
+    asked: 'coupé and 4×4, clear ahead, in the rain',
+    expected: 'behind the windscreen first, which is wiped; outside the lens is to be wiped every minute or two',
+    find() {
+      const only = ['screen-inside', 'screen-outside', 'bonnet', 'roof'];
+      const sheets = ['coupe', 'four-by-four'].map((id) =>
+        sheetFor(id, 'clear-ahead', { only, ride: { weatherId: 'rain', lightId: 'rain' } }),
+      );
+      return outcome(
+        sheets.every((sheet) => {
+          const glass = at(sheet, 'bonnet')?.candidate.terms.find(({ id }) => id === 'glass')?.text ?? '';
+          return spotsOf(open(sheet))[0] === 'screen-inside' && /to be wiped about every/.test(glass);
+        }),
+        sheets.map(wordsOf).join(' | '),
+      );
+    },
+  },
+  {
+    id: 'plain sense: knees',
+    asked: 'gravel bike, hands and trail, the thumb camera on hip or chest',
+    expected: 'the chest before the hip, where a thigh comes up before the lens at each turn of the cranks',
+    find() {
+      const pieceIds = pieces({ cameras: ['thumb-camera'], links: ['riser', 'short-arm'] });
+      const sheet = sheetFor('road-bike', 'hands-and-trail', { pieceIds, only: ['hip', 'chest'] });
+      const frame = at(sheet, 'hip')?.exact.checks.find(({ check }) => check === 'frame');
+      const legs = frame && 'findings' in frame ? frame.findings.find(({ id }) => id === 'legs') : undefined;
+      return outcome(
+        spotsOf(open(sheet))[0] === 'chest' && legs !== undefined && legs.verdict !== 'good',
+        `${wordsOf(sheet)}; ${legs?.because}`,
+      );
+    },
+  },
+  {
+    id: 'plain sense: scraped off',
+    asked: 'buggy, 4×4 and coupé, low and fast',
+    expected: 'nothing hangs so low that roots and springs get at it',
+    find() {
+      const low = ['buggy', 'four-by-four', 'coupe'].flatMap((id) =>
+        open(sheetFor(id, 'low-and-fast')).flatMap(({ spotId, exact }) => {
+          const clear = exact.checks.find(({ check }) => check === 'clear');
+          const ground = clear && 'findings' in clear ? clear.findings.find((f) => f.id === 'ground') : undefined;
+          return ground ? [{ at: `${id} ${spotId}`, ground }] : [];
+        }),
+      );
+      const least = low.reduce((a, b) => (b.ground.margin < a.ground.margin ? b : a));
+      return outcome(
+        low.length > 5 && low.every(({ ground }) => ground.verdict !== 'stop'),
+        `${least.at}: ${least.ground.because}`,
       );
     },
   },

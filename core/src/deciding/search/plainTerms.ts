@@ -1,5 +1,7 @@
 import type { FramedSetUp } from '../../physics/framing/stanceFrame';
 import type { ShotScene } from '../../judging/scene/shotScene';
+import { cleanLens } from '../../judging/checks/last/lensLooks';
+import { durationWords } from '../../mathematics/units/duration';
 import { minutesToFit } from '../../posing/strut/minutesToFit';
 import { strutMassKg } from '../../posing/strut/strutMass';
 import { COST_CLASSES, type CostClass } from '../../words/kit/cost';
@@ -34,16 +36,24 @@ function glassShare({ stances }: FramedSetUp, which: 'throughGlass' | 'throughNe
   return stances.reduce((sum, s) => sum + (s.share / ridden) * s[which], 0);
 }
 
-/** What needs no model: glass before it, mass, minutes. */
-export function plainTerms({ resolved, framed }: ShotScene): readonly Term[] {
+/** What lies before the lens, on a pane or on itself; mass, minutes. */
+export function plainTerms(scene: ShotScene): readonly Term[] {
+  const { resolved, framed } = scene;
+  const { clean, lookMin } = cleanLens(scene);
   const glass = glassShare(framed(), 'throughGlass');
   const near = glassShare(framed(), 'throughNearGlass');
+  const throughPane = 1 - GLASS_COSTS * glass - NEAR_GLASS_COSTS * near;
   const { massKg, minutes } = plainFigures(resolved);
   return [
     {
       id: 'glass',
-      value: 1 - GLASS_COSTS * glass - NEAR_GLASS_COSTS * near,
-      text: glass > 0 ? `${Math.round(glass * 100)} % of it through glass: dirt and reflections` : 'no glass before it',
+      value: throughPane * clean,
+      text:
+        clean < throughPane
+          ? `its lens is to be wiped about every ${durationWords(lookMin)}`
+          : glass > 0
+            ? `${Math.round(glass * 100)} % of it through glass: dirt and reflections`
+            : 'no glass before it',
     },
     { id: 'mass', value: 1 / (1 + massKg / FELT_KG), text: `${Math.round(massKg * 1000)} g with its strut` },
     { id: 'quick', value: 1 / (1 + minutes / FELT_MINUTES), text: `about ${Math.round(minutes)} min to set up` },

@@ -6,9 +6,10 @@ import type { Check } from '../../check/check';
 import { judgeLast } from './judgeLast';
 import { knockFinding } from './knockFinding';
 import { FELT, HAND_OFTEN } from './riderFindings';
-import { LOOK_MIN, waterFinding } from './weatherFindings';
+import { lensFinding, waterFinding } from './weatherFindings';
 import { attemptsAt } from './lastAttempts';
-import { lastFound, SELDOM_MIN, type LastFound } from './lastFound';
+import { lastFound, type LastFound } from './lastFound';
+import { cleanLens, LOOK_MIN } from './lensLooks';
 import { IN_REACH, riderFound, type RiderFound } from './riderFound';
 import { UNDERSTOOD_DB } from '../../../physics/lasting/sound';
 
@@ -89,10 +90,10 @@ export const last: Check<LastFound> = {
       if (scene.sightlines !== null) {
         // The rough pass has thousands to look at: what stops a place, and what it is to who rides.
         const rider = riderFound(scene, true);
-        const told = [
-          waterFinding({ ...rider, lookMin: SELDOM_MIN, dirt: null }, scene),
-          knockFinding(rider, scene),
-        ].filter((finding) => finding !== null);
+        const lens = cleanLens(scene);
+        const told = [waterFinding({ ...rider, ...lens }, scene), lensFinding(lens), knockFinding(rider, scene)].filter(
+          (finding) => finding !== null,
+        );
         const verdict = told.map((finding) => finding.verdict).reduce(worseOf, 'good');
         return { verdict, rejection: null, terms: termsOf(rider, told, scene.ask) };
       }

@@ -6,23 +6,20 @@ import { burdenOf, type Burden } from '../../../physics/lasting/burden';
 import { cableWay, type CableWay } from '../../../physics/lasting/cable';
 import { dewPointC } from '../../../physics/lasting/dew';
 import { lumpOf, minutesUntil, warming, type Warming } from '../../../physics/lasting/heat';
-import { onTheGlass, type Dirt } from '../../../physics/lasting/onTheGlass';
 import { powerPlan, type PowerPlan } from '../../../physics/lasting/powerPlan';
-import { washed } from './washed';
 import type { Shelter } from '../../../posing/scene/shelter';
 import type { Heard } from '../../../physics/lasting/sound';
-import { wheelsOf } from '../../../physics/lasting/wheels';
 import { sunWm2 } from '../../../physics/light/daylight';
 import { sunOf } from '../../../physics/light/sunCourse';
 import { fieldOfViewDeg } from '../../../mathematics/lens/lens';
 import { toDeg } from '../../../mathematics/units/angle';
 import { FOOT_M } from '../../../posing/building/cameraMesh';
-import { groundById } from '../../../posing/lookup/grounds';
 import { minutesToFit } from '../../../posing/strut/minutesToFit';
 import { strutMassKg } from '../../../posing/strut/strutMass';
 import { weatherOf } from '../../../words/ride/weather';
 import { hoursOut, suppliesOf, USUAL_USE, type Start } from '../../../words/shot/use';
 import type { ShotScene } from '../../scene/shotScene';
+import { lensLooks, type LensLooks } from './lensLooks';
 import { riderFound, type Reach } from './riderFound';
 
 export interface Warms extends Warming {
@@ -53,7 +50,7 @@ export interface Mist {
 }
 
 /** How long it lasts, and what it costs. */
-export interface LastFound {
+export interface LastFound extends LensLooks {
   readonly start: Start;
   readonly reach: Reach;
   readonly handBusy: number;
@@ -68,15 +65,9 @@ export interface LastFound {
   readonly fitMin: number;
   readonly warm: Warm;
   readonly mist: Mist;
-  /** Null in the rough pass of a search. */
-  readonly dirt: readonly Dirt[] | null;
-  /** Minutes from one look at the lens to the next. */
-  readonly lookMin: number;
   readonly shelter: Shelter;
 }
 
-/** More seldom than that nobody is told to look, minutes. */
-export const SELDOM_MIN = 240;
 /** So far a breath goes, metres. Common practice, no source. */
 const BREATH_M = 0.22;
 /** Below it breath settles on glass: air from the mouth has its dew point near 32 °C, thinned by the way. Estimate 3 to 10. */
@@ -99,10 +90,6 @@ function foamSeen({ resolved: { camera, lens } }: ShotScene): NonNullable<LastFo
   const edge = Math.atan2(up, ahead) - Math.asin(Math.min(1, FOAM.radiusM / away));
   return { edgeDeg: toDeg(edge), pictureDeg: fieldOfViewDeg(lens, 'vertical') / 2 };
 }
-
-/** What washes over it in its place among the rest. */
-const withWash = (dirt: readonly Dirt[], wash: Dirt | null): readonly Dirt[] =>
-  wash ? [...dirt, wash].sort((a, b) => b.perMinute - a.perMinute) : dirt;
 
 export function lastFound(scene: ShotScene): LastFound {
   const { ride, resolved, pose, carrier, machine, question, intent } = scene;
@@ -154,26 +141,7 @@ export function lastFound(scene: ShotScene): LastFound {
     ride.temperatureC < BREATH_BELOW_C &&
     dot(subtract(at, mouth!), rotate(head!.rotation, AHEAD)) > 0;
 
-  const surface = groundById(ride.groundId).surface;
-  const glass = Math.min(camera.bodyM[1], camera.bodyM[2]) * 0.22;
-  const look = () =>
-    withWash(
-      onTheGlass(
-        rig,
-        wheelsOf(question.rig, rig),
-        { at, look: rotate(pose.worldFromCamera.rotation, AHEAD), glassM2: Math.PI * glass ** 2 },
-        {
-          world: machine.world,
-          surface,
-          weatherId: ride.weatherId ?? 'dry',
-          speedMps: ride.speedMps,
-          windMps: ride.windMps,
-        },
-      ),
-      washed(scene),
-    );
-  const dirt = shelter === 'open' ? look() : [];
-  const perMinute = dirt.reduce((sum, d) => sum + d.perMinute, 0);
+  const { dirt, lookMin } = lensLooks(scene, shelter);
 
   const { densityKgM3 } = standardAir(ride.altitudeM);
   const dragM2 =
@@ -208,7 +176,7 @@ export function lastFound(scene: ShotScene): LastFound {
       inBagMin: ride.temperatureC < roomDewC ? minutesUntil(indoors, ride.temperatureC, roomDewC) : 0,
     },
     dirt,
-    lookMin: perMinute > 0 ? Math.min(SELDOM_MIN, 1 / perMinute) : SELDOM_MIN,
+    lookMin,
     shelter,
   };
 }

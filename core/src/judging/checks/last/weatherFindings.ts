@@ -3,11 +3,9 @@ import type { Dirt } from '../../../physics/lasting/onTheGlass';
 import { USUAL_USE } from '../../../words/shot/use';
 import type { Finding, Verdict } from '../../../words/check/result';
 import type { ShotScene } from '../../scene/shotScene';
-import { BREATH_BELOW_C, SELDOM_MIN, type LastFound } from './lastFound';
+import { BREATH_BELOW_C, type LastFound } from './lastFound';
+import { LOOK_MIN, SELDOM_MIN, type LensLooks } from './lensLooks';
 import { durationWords } from '../../../mathematics/units/duration';
-
-/** Oftener than that a look at the lens costs the ride, minutes. Common practice, no source. */
-export const LOOK_MIN = 10;
 
 export function heatFinding({ warm, start }: LastFound, { question: { use, seconds }, intent }: ShotScene): Finding {
   const hot = warm.riding.endC > warm.limitC;
@@ -72,8 +70,8 @@ export const CLEAN: Readonly<Record<Dirt['kind'], string>> = {
   dust: 'blow it off before you wipe',
 };
 
-export function lensFinding({ dirt, lookMin }: LastFound): Finding | null {
-  const worst = dirt?.[0];
+export function lensFinding({ dirt, lookMin }: LensLooks): Finding | null {
+  const [worst] = dirt;
   if (!worst) return null;
   const often = lookMin < LOOK_MIN;
   return {
@@ -110,7 +108,7 @@ export function waterFinding(
     if (machine.world === 'water') return [2, 'spray comes over it'];
     if (ride.weatherId === 'rain') return [2, 'it rains on it'];
     if (ride.weatherId === 'snowfall') return [1, 'snow melts on it'];
-    const wet = dirt?.some((d) => d.kind === 'mud' || d.kind === 'water') && lookMin < 60;
+    const wet = dirt.some((d) => d.kind === 'mud' || d.kind === 'water') && lookMin < 60;
     return wet ? [1, 'it is splashed'] : [0, ''];
   })();
   const bears = BEARS.indexOf(resolved.camera.lasting.water);
