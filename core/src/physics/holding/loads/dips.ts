@@ -1,3 +1,4 @@
+import { keepLatest } from '../../../mathematics/caching/keepLatest';
 import { transformPoint, invert } from '../../../mathematics/geometry/pose';
 import { dot, subtract } from '../../../mathematics/geometry/vec3';
 import { minus, turned, type Complex } from '../../../mathematics/spectra/complex';
@@ -92,7 +93,7 @@ export function waterOn(rig: RigSpec, resolved: ResolvedSetUp, ride: RideConditi
       const { position } = poseStrut(resolved, setUpRig, posed).worldFromCamera;
       const speedMps = ride.speedMps * (stance.speedShare ?? 1);
       const [xM] = transformPoint(invert(posed.worldFromMachine), position);
-      const crestM = waves ? crestOver(machine.shake.ride, waves, speedMps, xM) : 0;
+      const crestM = waves ? crestOver(machine, waves, speedMps, xM) : 0;
       const clearM = dot(subtract(position, posed.ground.point), posed.ground.normal) - halfM - crestM;
       const wetShare = Math.min(1, Math.max(0, -clearM / (2 * halfM)));
       return { name: stance.name, clearM, speedMps, wetShare, waterMps: wetShare > 0 ? speedMps + orbitalMps : 0 };
@@ -106,5 +107,20 @@ export function waterOn(rig: RigSpec, resolved: ResolvedSetUp, ride: RideConditi
   return { clearM: nearest.clearM, nearestIn: nearest.name, waterMps, wetShare, goesUnder: under };
 }
 
-const crestOver = (ride: Ride, waves: Waves, speedMps: number, xM: number): number =>
-  ride.kind === 'float' ? crestAgainstHullM(ride, waves, speedMps, xM) : waves.heightM.value / 2;
+/** Crests are worked out this far apart along a hull, and taken as straight between, metres. */
+const ALONG_M = 0.05;
+
+const crests = keepLatest<number>(2000);
+
+/** The same for thousands of cameras: kept for places along the hull. */
+function crestOver(machine: MachineDefinition, waves: Waves, speedMps: number, xM: number): number {
+  const { ride } = machine.shake;
+  if (ride.kind !== 'float') return waves.heightM.value / 2;
+  const at = (step: number) =>
+    crests([machine.id, waves.heightM.value, waves.periodS.value, speedMps, step].join(' '), () =>
+      crestAgainstHullM(ride, waves, speedMps, step * ALONG_M),
+    );
+  const steps = xM / ALONG_M;
+  const low = Math.floor(steps);
+  return at(low) + (steps - low) * (at(low + 1) - at(low));
+}
