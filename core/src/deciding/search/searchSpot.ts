@@ -119,14 +119,19 @@ function* sketchAll(
   { bases, cameras, links }: KitAt,
   { reject, count }: Looking,
 ): Generator<number, readonly Sketch[]> {
+  // What held the last one mostly holds the next: it is asked first.
+  let lately = bases[0]!;
   const holds = (place: readonly LinkUse[], camera: CameraDefinition): boolean => {
-    let first: Rejection | null = null;
-    for (const base of bases) {
+    const stops = new Map<string, Rejection>();
+    for (const base of [lately, ...bases.filter((other) => other !== lately)]) {
       const stop = stopAtPlace(spotted, { spotId, base, links: place, camera });
-      if (!stop) return true;
-      first ??= stop;
+      if (!stop) {
+        lately = base;
+        return true;
+      }
+      stops.set(base.id, stop);
     }
-    reject(first!);
+    reject(stops.get(bases[0]!.id)!);
     return false;
   };
   const places = placesWith(links, bases).filter((place) => holds(place, lightest(cameras)));
