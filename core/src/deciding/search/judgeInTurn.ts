@@ -3,6 +3,7 @@ import type { Candidate, Rejection } from '../../judging/check/candidate';
 import { forget } from '../../physics/framing/sightlines';
 import { spotZone } from '../../posing/rig/spotZone';
 import type { Spot } from '../../words/carrier/spot';
+import type { LinkUse } from '../../words/setUp/setUp';
 import { atPlace } from './atPlace';
 import { byScore } from './byScore';
 import { framedInAll } from './framedInAll';
@@ -23,7 +24,7 @@ interface Judging {
   readonly spot: Spot;
   readonly kit: KitAt;
   readonly inAll: (sketch: Sketch) => FramedSketch;
-  readonly reject: (rejection: Rejection) => void;
+  readonly reject: (rejection: Rejection, links: readonly LinkUse[]) => void;
   readonly count: Count;
 }
 
@@ -46,12 +47,12 @@ export function* judgeInTurn(
     if (!stays(s, setUp)) return false;
     const { candidate, rejection } = judgeStrut(spotted, { ...s, framed: closely(s) }, setUp);
     if (candidate) judged.push(candidate);
-    if (rejection) reject(rejection);
+    if (rejection) reject(rejection, setUp.links);
     return candidate !== null;
   };
   const stays = (s: FramedSketch, setUp = s.resolved.setUp): boolean => {
     const stop = atPlace(spotted, sceneAt(spotted, setUp, s.horizonAt, s));
-    if (stop) reject(stop);
+    if (stop) reject(stop, setUp.links);
     return stop === null;
   };
 

@@ -108,7 +108,7 @@ export function* searchSteps(
 }
 
 interface Looking {
-  readonly reject: (rejection: Rejection) => void;
+  readonly reject: (rejection: Rejection, links: readonly LinkUse[]) => void;
   readonly count: Count;
 }
 
@@ -131,7 +131,7 @@ function* sketchAll(
       }
       stops.set(base.id, stop);
     }
-    reject(stops.get(bases[0]!.id)!);
+    reject(stops.get(bases[0]!.id)!, place);
     return false;
   };
   const places = placesWith(links, bases).filter((place) => holds(place, lightest(cameras)));

@@ -82,6 +82,8 @@ export interface Rejection {
   readonly mend: string | null;
   /** Whether nothing at all can be had there: with the kit that was looked through, or with any. */
   readonly bars?: 'this kit' | 'any kit';
+  /** Met by a camera straight on its base: nothing simpler would do better. */
+  readonly plain?: true;
 }
 
 /** What came out at one spot. */
@@ -95,6 +97,6 @@ export interface SpotResult {
   readonly inAllStances: number;
   /** Best first by the usual weights. */
   readonly candidates: readonly Candidate[];
-  /** The commonest reasons first. */
+  /** What one would name first. */
   readonly rejections: readonly (Rejection & { readonly times: number })[];
 }

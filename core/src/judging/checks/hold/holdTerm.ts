@@ -84,4 +84,4 @@ function rejectionFor({ resolved }: ShotScene, rule: RuleDefinition | undefined,
 const armWords = ({ links, camera }: ShotScene['resolved']): string =>
   links.length > 0
     ? `the ${links.map((l) => l.definition.name.toLowerCase()).join(' and ')} of ${Math.round(links.reduce((sum, l) => sum + l.use.lengthM, 0) * 100)} cm`
-    : `the ${camera.name.toLowerCase()} straight on it`;
+    : `the ${camera.name.toLowerCase()} (${camera.massKg.value.toFixed(2)} kg) straight on it`;
