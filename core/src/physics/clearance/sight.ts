@@ -1,4 +1,5 @@
 import { castRay } from '../../mathematics/geometry/bvh';
+import type { Mesh } from '../../mathematics/geometry/mesh';
 import { inverseOf, transformDirection, transformPoint, type Pose } from '../../mathematics/geometry/pose';
 import { rotate, rotationAbout } from '../../mathematics/geometry/rotation';
 import type { Vec3 } from '../../mathematics/geometry/vec3';
@@ -33,12 +34,8 @@ export function hiddenSight(
   stepDeg = 2,
 ): SightReport {
   const { side, up, down, middle } = FIELD_DEG;
-  const seenFromEyes = ({ mesh, worldFromPart }: PosedPart) => {
-    const partFromWorld = inverseOf(worldFromPart);
-    return { mesh, partFromWorld, origin: transformPoint(partFromWorld, eyes.position) };
-  };
-  const near = parts.map(seenFromEyes);
-  const anyway = behind.map(seenFromEyes);
+  const near = parts.map((part) => seenFrom(eyes.position, part));
+  const anyway = behind.map((part) => seenFrom(eyes.position, part));
   let [hidden, whole, hiddenMiddle, wholeMiddle, right, above] = [0, 0, 0, 0, 0, 0];
   const rows: number[][] = [];
   const hits: { rightDeg: number; upDeg: number }[] = [];
@@ -46,13 +43,8 @@ export function hiddenSight(
     const row: number[] = [];
     for (let rightDeg = -side; rightDeg <= side; rightDeg += stepDeg) {
       const direction = rotate(eyes.rotation, directionOf(rightDeg, upDeg));
-      const first = (all: typeof near) =>
-        all.reduce((best, { mesh, partFromWorld, origin }) => {
-          const hit = castRay(mesh, origin, transformDirection(partFromWorld, direction), best);
-          return hit ? hit.distanceM : best;
-        }, Infinity);
-      const at = first(near);
-      const blocked = at < Infinity && first(anyway) > at;
+      const at = firstHit(near, direction);
+      const blocked = at < Infinity && firstHit(anyway, direction) > at;
       const weight = Math.cos(toRad(upDeg));
       whole += weight;
       const inMiddle = Math.abs(rightDeg) <= middle && Math.abs(upDeg) <= middle;
@@ -76,6 +68,28 @@ export function hiddenSight(
     eyes: eyes.position,
     edge: edgeOf(hits).map(({ rightDeg, upDeg }) => rotate(eyes.rotation, directionOf(rightDeg, upDeg))),
   };
+}
+
+/** A part with where the eyes are in its own frame. */
+interface SeenPart {
+  readonly mesh: Mesh;
+  readonly partFromWorld: Pose;
+  readonly origin: Vec3;
+}
+
+function seenFrom(point: Vec3, { mesh, worldFromPart }: PosedPart): SeenPart {
+  const partFromWorld = inverseOf(worldFromPart);
+  return { mesh, partFromWorld, origin: transformPoint(partFromWorld, point) };
+}
+
+/** How far away the first of some parts is met, metres; Infinity where none is. */
+function firstHit(parts: readonly SeenPart[], direction: Vec3): number {
+  let best = Infinity;
+  for (const { mesh, partFromWorld, origin } of parts) {
+    const hit = castRay(mesh, origin, transformDirection(partFromWorld, direction), best);
+    if (hit) best = hit.distanceM;
+  }
+  return best;
 }
 
 /** Outermost of some directions to every side. */

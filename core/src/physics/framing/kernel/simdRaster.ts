@@ -60,6 +60,27 @@ function placeRays({ memory }: Kernel, bins: RayBins): RayRoom | null {
   return room;
 }
 
+interface Numbers {
+  readonly [index: number]: number;
+}
+
+/** Where numbers of one kind stand among others: the first of them, and one every so many. */
+interface Lane {
+  readonly from: number;
+  readonly every: number;
+}
+
+/** Lays the numbers of a lane side by side, so many from a place on. In a function of its own, as what goes on for long is translated in the middle of it. */
+function deal<To extends { [index: number]: number }>(
+  list: Numbers,
+  { from, every }: Lane,
+  to: To,
+  { at = 0, count }: { readonly at?: number; readonly count: number },
+): To {
+  for (let k = 0; k < count; k++) to[at + k] = list[from + every * k]!;
+  return to;
+}
+
 /** Patches as the kernel takes them. @returns where; null where they never fit */
 function placeMesh({ memory }: Kernel, patches: Patches): number | null {
   const known = meshesPlaced.get(patches);
@@ -100,23 +121,21 @@ function placeMesh({ memory }: Kernel, patches: Patches): number | null {
   };
   const [px, py, pz] = [list(Float32Array, corners), list(Float32Array, corners), list(Float32Array, corners)];
   const [starts, counts] = [list(Int32Array, count), list(Int32Array, count)];
+  starts.set(first);
   for (let patch = 0; patch < count; patch++) {
     const from = firstCorner[patch]!;
-    const to = firstCorner[patch + 1]!;
-    starts[patch] = first[patch]!;
-    counts[patch] = to - from;
-    for (let c = from, k = first[patch]!; c < to; c++, k++) {
-      px[k] = positions[c * 3]!;
-      py[k] = positions[c * 3 + 1]!;
-      pz[k] = positions[c * 3 + 2]!;
-    }
+    const corners = firstCorner[patch + 1]! - from;
+    counts[patch] = corners;
+    [px, py, pz].forEach((to, axis) =>
+      deal(positions, { from: 3 * from + axis, every: 3 }, to, { at: first[patch]!, count: corners }),
+    );
   }
-  const three = [list(Uint16Array, triangles), list(Uint16Array, triangles), list(Uint16Array, triangles)] as const;
-  const plane = [0, 1, 2, 3].map(() => list(Float32Array, rounded));
-  for (let t = 0; t < triangles; t++) {
-    for (let k = 0; k < 3; k++) three[k as 0 | 1 | 2][t] = indices[t * 3 + k]!;
-    for (let k = 0; k < 4; k++) plane[k]![t] = planes[t * 4 + k]!;
-  }
+  const three = [0, 1, 2].map((corner) =>
+    deal(indices, { from: corner, every: 3 }, list(Uint16Array, triangles), { count: triangles }),
+  );
+  const plane = [0, 1, 2, 3].map((k) =>
+    deal(planes, { from: k, every: 4 }, list(Float32Array, rounded), { count: triangles }),
+  );
   const [round, cone] = [list(Float32Array, count * 4), list(Float32Array, count * 4)];
   round.set(balls);
   cone.set(cones);
