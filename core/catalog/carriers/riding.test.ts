@@ -3,9 +3,11 @@ import { CARRIERS } from '../index.generated';
 import { meshBounds, meshPoint } from '../../src/mathematics/geometry/mesh';
 import { transformDirection, transformPoint } from '../../src/mathematics/geometry/pose';
 import { rotate } from '../../src/mathematics/geometry/rotation';
+import { SET_UP_STANCE_ID } from '../../src/words/carrier/stance';
 import type { Vec3 } from '../../src/mathematics/geometry/vec3';
 import { heightAboveGround } from '../../src/posing/rig/groundHit';
 import { newCarrier } from '../../src/deciding/outing/newOuting';
+import { resolveRig } from '../../src/posing/lookup/resolveRig';
 import { poseRig, type PosedRig } from '../../src/posing/rig/poseRig';
 import { plainSetUp } from '../../src/posing/strut/plainSetUp';
 import { resolveSetUp } from '../../src/posing/strut/resolveSetUp';
@@ -226,6 +228,32 @@ describe('beside the course', () => {
     expect(road.ground.world).toBe('road');
     expect(road.ground.ahead).toEqual([0, 0, 1]);
     expect(road.ground.point[0]).toBe(spec.subject!.distanceM);
+  });
+});
+
+describe('sizes', () => {
+  it.each([1.55, 1.95])(
+    'on their own size of bike riders of %s m lean as those of 1.75 m do, and reach all that they hold',
+    (statureM) => {
+      for (const id of ['mountain-bike', 'full-suspension-bike', 'road-bike']) {
+        for (const { id: stanceId } of resolveRig(newCarrier('c', id).rig).machine.stances) {
+          const rig = poseRig(newCarrier('c', id, statureM).rig, stanceId);
+          expect(rig.problems).toEqual([]);
+          const lean = chestPitchDeg(rig) - chestPitchDeg(pose(id, stanceId));
+          expect([id, stanceId, Math.abs(lean) < 7]).toEqual([id, stanceId, true]);
+        }
+      }
+    },
+  );
+
+  it('a bike of another rider’s size is kept where its measures are told', () => {
+    const { rig } = newCarrier('c', 'road-bike', 1.6);
+    const long = (fit: Record<string, number>) => {
+      const posed = poseRig({ ...rig, fit }, SET_UP_STANCE_ID);
+      return middle(posed, 'frontTyre')[0] - middle(posed, 'rearTyre')[0];
+    };
+    expect(long({ wheelbaseM: 1.02 })).toBeCloseTo(1.02, 2);
+    expect(long({})).toBeCloseTo(0.99, 2);
   });
 });
 

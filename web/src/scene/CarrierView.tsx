@@ -76,7 +76,7 @@ export default function CarrierView({
   // Without a graphics card a drawing takes long: the view in the round follows when the hand rests, the picture at once.
   const rested = useRested(JSON.stringify([rig, setUp, stanceId]), slowGraphics() ? REST_MS.none : REST_MS.card);
   const strut = useLatest(setUp ? rested : null, () => computing.strut(rig, setUp!, stanceId));
-  const frameKey = JSON.stringify([rig.machineId, rig.fit]);
+  const frameKey = JSON.stringify([rig.machineId, rig.fit, rig.statureM]);
   const stretch = useLatest(setUp ? JSON.stringify([rig, setUp.spotId, stanceId]) : null, () =>
     computing.spotStretch(rig, setUp!.spotId, stanceId),
   );

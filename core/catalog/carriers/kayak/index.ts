@@ -22,6 +22,7 @@ const dimensions: readonly Dimension[] = [
     low: 2.0,
     high: 2.3,
     step: 0.05,
+    perMetreOfRider: 0.6,
     source: practice,
   },
 ];

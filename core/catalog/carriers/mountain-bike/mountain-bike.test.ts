@@ -8,6 +8,7 @@ import { meshBounds, transformMesh } from '../../../src/mathematics/geometry/mes
 import { invert, transformDirection, transformPoint } from '../../../src/mathematics/geometry/pose';
 import { distance, dot, normalize, subtract } from '../../../src/mathematics/geometry/vec3';
 import { heightAboveGround } from '../../../src/posing/rig/groundHit';
+import { resolveRig } from '../../../src/posing/lookup/resolveRig';
 import { poseRig } from '../../../src/posing/rig/poseRig';
 import { barPath, bikeGeometry, dimensions, gripAxis } from '../../shapes/trailBike/geometry';
 import { stanceFigures } from '../../shapes/trailBike/stances';
@@ -131,9 +132,11 @@ describe('giving way', () => {
 
   it('sitting, the hips stay on the saddle', () => {
     const body = bodySegments(1.5);
-    const seated = poseRig(bikeRig({ statureM: 1.5 }), 'seated');
-    const posture = machine.pose({}, body, 'seated').posture!;
-    const saddle = bikeGeometry({}).saddleTop;
+    const spec = bikeRig({ statureM: 1.5 });
+    const { fit } = resolveRig(spec);
+    const seated = poseRig(spec, 'seated');
+    const posture = machine.pose(fit, body, 'seated').posture!;
+    const saddle = bikeGeometry(fit).saddleTop;
     expect(distance(subtract(posture.hipCentre, saddle), [0.01, 0.085, 0])).toBeLessThan(1e-9);
     expect(seated.body!.pelvis.position).toEqual(posture.hipCentre);
   });

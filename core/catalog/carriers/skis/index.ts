@@ -12,7 +12,17 @@ import { binding, BOOT_X, pole, ski, SOLE_Y } from './skiMesh';
 
 const practice = { kind: 'common practice' } as const;
 const dimensions: readonly Dimension[] = [
-  { id: 'lengthM', name: 'Ski length', unit: 'm', standard: 1.72, low: 1.35, high: 1.95, step: 0.01, source: practice },
+  {
+    id: 'lengthM',
+    name: 'Ski length',
+    unit: 'm',
+    standard: 1.72,
+    low: 1.35,
+    high: 1.95,
+    step: 0.01,
+    perMetreOfRider: 0.8,
+    source: practice,
+  },
   {
     id: 'waistM',
     name: 'Waist width',
@@ -24,7 +34,17 @@ const dimensions: readonly Dimension[] = [
     source: practice,
   },
   { id: 'apartM', name: 'Skis apart', unit: 'm', standard: 0.26, low: 0.2, high: 0.36, step: 0.01, source: practice },
-  { id: 'poleM', name: 'Pole length', unit: 'm', standard: 1.2, low: 0.95, high: 1.35, step: 0.05, source: practice },
+  {
+    id: 'poleM',
+    name: 'Pole length',
+    unit: 'm',
+    standard: 1.2,
+    low: 0.95,
+    high: 1.35,
+    step: 0.05,
+    perMetreOfRider: 0.7,
+    source: practice,
+  },
 ];
 const value = (fit: Fit, id: string) => fittedValue(dimensions, fit, id);
 

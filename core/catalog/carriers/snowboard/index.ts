@@ -22,6 +22,7 @@ const dimensions: readonly Dimension[] = [
     low: 1.4,
     high: 1.68,
     step: 0.01,
+    perMetreOfRider: 0.5,
     source: { kind: 'common practice' },
   },
   {
@@ -42,6 +43,7 @@ const dimensions: readonly Dimension[] = [
     low: 0.45,
     high: 0.62,
     step: 0.01,
+    perMetreOfRider: 0.3,
     source: { kind: 'common practice' },
   },
 ];

@@ -35,6 +35,7 @@ export const dimensions: readonly Dimension[] = [
     low: 1.05,
     high: 1.32,
     step: 0.005,
+    perMetreOfRider: 0.3,
     source: practice,
   },
   {
@@ -65,6 +66,7 @@ export const dimensions: readonly Dimension[] = [
     low: 0.66,
     high: 0.82,
     step: 0.01,
+    perMetreOfRider: 0.15,
     source: practice,
   },
   { id: 'barRiseM', name: 'Bar rise', unit: 'm', standard: 0.03, low: 0, high: 0.06, step: 0.005, source: practice },
@@ -86,9 +88,20 @@ export const dimensions: readonly Dimension[] = [
     low: 0.5,
     high: 0.82,
     step: 0.005,
+    perMetreOfRider: 0.4,
     source: practice,
   },
-  { id: 'crankM', name: 'Crank', unit: 'm', standard: 0.17, low: 0.155, high: 0.175, step: 0.0025, source: practice },
+  {
+    id: 'crankM',
+    name: 'Crank',
+    unit: 'm',
+    standard: 0.17,
+    low: 0.155,
+    high: 0.175,
+    step: 0.0025,
+    perMetreOfRider: 0.03,
+    source: practice,
+  },
 ];
 
 /** Frame figures that are not offered for fitting: common practice for a trail hardtail, no source. */

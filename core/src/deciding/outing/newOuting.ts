@@ -2,12 +2,10 @@ import { usualRide } from '../../posing/lookup/grounds';
 import { pieceOf } from '../../posing/lookup/kit';
 import { knownMachines, resolveRig } from '../../posing/lookup/resolveRig';
 import type { MachineDefinition } from '../../words/carrier/machine';
+import { STANDARD_RIDER_M } from '../../words/carrier/dimension';
 import { NO_OWN_KIT } from '../../words/kit/ownKit';
 import type { OutingCarrier } from './records/carrierRecord';
 import { OUTING_FORMAT, OUTING_VERSION, type Outing } from './records/outingRecord';
-
-/** Stature of an adult between the European means for women and men: estimate 1.6 to 1.85 m. */
-const STATURE_M = 1.75;
 
 /** What a new outing begins with. */
 const standardMachine = (): MachineDefinition =>
@@ -24,7 +22,7 @@ export const newOuting = (id: string, now: string): Outing => ({
   startsAt: '09:00',
   riderName: '',
   note: '',
-  carriers: [newCarrier('carrier', standardMachine().id, STATURE_M)],
+  carriers: [newCarrier('carrier', standardMachine().id, STANDARD_RIDER_M)],
   ownKit: NO_OWN_KIT,
   shots: [],
   createdAt: now,
@@ -32,7 +30,7 @@ export const newOuting = (id: string, now: string): Outing => ({
 });
 
 /** A carrier of the catalogue as it stands there, its rider dressed as usual. @throws RangeError for a machine it lacks */
-export const newCarrier = (id: string, machineId: string, statureM: number = STATURE_M): OutingCarrier => {
+export const newCarrier = (id: string, machineId: string, statureM: number = STANDARD_RIDER_M): OutingCarrier => {
   const base = { machineId, fit: {}, statureM };
   const { machine } = resolveRig({ ...base, wornIds: [] });
   const passing = machine.passing !== undefined;

@@ -29,9 +29,8 @@ const FACES_UP = 0.5;
  * that is opened on the ground lies over it. @param rig a stance that is ridden @param pose the strut in it
  */
 export function roomUnder(spec: RigSpec, resolved: ResolvedSetUp, pose: StrutPose, rig: PosedRig): RoomUnder | null {
-  const opened = resolveRig(spec)
-    .machine.moving(spec.fit)
-    .flatMap(({ id, onlyAtRest }) => (onlyAtRest ? [id] : []));
+  const { machine, fit } = resolveRig(spec);
+  const opened = machine.moving(fit).flatMap(({ id, onlyAtRest }) => (onlyAtRest ? [id] : []));
   const covers = rig.parts.filter(({ on, id }) => on && opened.includes(on) && id !== resolved.placed.spot.partId);
   if (covers.length === 0) return null;
   const { position } = pose.worldFromSpot;

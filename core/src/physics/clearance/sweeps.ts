@@ -23,18 +23,21 @@ const between = (low: number, high: number): number[] =>
   Array.from({ length: STEPS + 1 }, (_, i) => low + ((high - low) * i) / STEPS);
 
 /** Everything that sweeps on this rig from the set-up stance, and legs that pedal. @param partId what camera and strut sit on */
-export const sweepsOf = (spec: RigSpec, rig: PosedRig, partId: string): readonly Sweep[] => [
-  ...resolveRig(spec)
-    .machine.moving(spec.fit)
-    // What sits on a leg goes along with the pedal under the foot.
-    .filter((part) => !part.pedalledIn || !onLeg(spec, partId))
-    .map((part, _, all) => machineSweep(part, all, rig))
-    // Where a hand is while others move is what the stances show.
-    .filter(({ wholeTurn }) => wholeTurn || !onArm(partId)),
-  ...runningSweep(rig),
-  ...headSweeps(spec, rig, partId),
-  ...pedalSweeps(spec).values(),
-];
+export function sweepsOf(spec: RigSpec, rig: PosedRig, partId: string): readonly Sweep[] {
+  const { machine, fit } = resolveRig(spec);
+  return [
+    ...machine
+      .moving(fit)
+      // What sits on a leg goes along with the pedal under the foot.
+      .filter((part) => !part.pedalledIn || !onLeg(spec, partId))
+      .map((part, _, all) => machineSweep(part, all, rig))
+      // Where a hand is while others move is what the stances show.
+      .filter(({ wholeTurn }) => wholeTurn || !onArm(partId)),
+    ...runningSweep(rig),
+    ...headSweeps(spec, rig, partId),
+    ...pedalSweeps(spec).values(),
+  ];
+}
 
 /** Chains and belts run along themselves: nothing of them comes nearer, but they wind up and cut. */
 function runningSweep(rig: PosedRig): readonly Sweep[] {

@@ -29,8 +29,9 @@ const known = new WeakMap<PosedRig, readonly WheelAt[]>();
 export function wheelsOf(spec: RigSpec, rig: PosedRig): readonly WheelAt[] {
   const kept = known.get(rig);
   if (kept) return kept;
-  const turning = resolveRig(spec)
-    .machine.moving(spec.fit)
+  const { machine, fit } = resolveRig(spec);
+  const turning = machine
+    .moving(fit)
     .filter(
       ({ kind, axis, low, high, pedalledIn }) =>
         kind === 'turn' && !pedalledIn && Math.abs(axis[2]) > 0.9 && high - low >= 360,

@@ -1,5 +1,6 @@
 import { CARRIERS } from '../../../catalog/index.generated';
 import { shapeMachine, type OwnShape } from '../building/ownShape';
+import { fittedFor, type Fit } from '../../words/carrier/dimension';
 import type { CarrierDefinition, MachineDefinition } from '../../words/carrier/machine';
 import type { WornDefinition } from '../../words/carrier/worn';
 import type { RigSpec } from '../../words/rig/rigSpec';
@@ -8,6 +9,8 @@ import { machineRidden } from './stanceShares';
 interface ResolvedRig {
   readonly machine: MachineDefinition;
   readonly worn: readonly WornDefinition[];
+  /** The machine's measures for this rider. */
+  readonly fit: Fit;
 }
 
 const byId = new Map<string, CarrierDefinition>(CARRIERS.map((carrier) => [carrier.id, carrier]));
@@ -34,5 +37,9 @@ export function resolveRig(spec: RigSpec): ResolvedRig {
     if (found?.kind !== 'worn') throw new RangeError(`resolveRig: nothing worn called "${id}" in the catalogue`);
     return found;
   });
-  return { machine: machineRidden(machine, spec.stanceShares), worn };
+  return {
+    machine: machineRidden(machine, spec.stanceShares),
+    worn,
+    fit: fittedFor(machine.dimensions, spec.statureM, spec.fit),
+  };
 }

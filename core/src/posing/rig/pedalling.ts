@@ -34,9 +34,9 @@ export const onLeg = (spec: RigSpec, partId: string): boolean => legOf(spec).has
  * pointed there in truth) the foot stays above the pedal. By stance.
  */
 export function pedalSweeps(spec: RigSpec): ReadonlyMap<string, Sweep> {
-  const { machine } = resolveRig(spec);
+  const { machine, fit } = resolveRig(spec);
   return new Map(
-    machine.moving(spec.fit).flatMap((cranks) =>
+    machine.moving(fit).flatMap((cranks) =>
       (cranks.pedalledIn ?? []).flatMap((stanceId) => {
         const rig = poseRig(spec, stanceId);
         const stance = machine.stances.find((s) => s.id === stanceId)!;

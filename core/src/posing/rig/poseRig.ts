@@ -62,9 +62,9 @@ const holding = ({ hands, handsWork, feetSteer }: Posture): readonly string[] =>
 ];
 
 function buildRig(spec: RigSpec, stanceId: string): PosedRig {
-  const { machine, worn } = resolveRig(spec);
+  const { machine, worn, fit } = resolveRig(spec);
   const segments = bodySegments(spec.statureM);
-  const posed = machine.pose(spec.fit, segments, stanceId);
+  const posed = machine.pose(fit, segments, stanceId);
   const body = posed.posture && poseBody(segments, posed.posture);
   const crew = spec.alone ? [] : (posed.crew ?? []);
   const byId = new Map<string, PosedPart>(posed.parts.map((part) => [part.id, part]));

@@ -40,13 +40,13 @@ export const placedSpots = (spec: RigSpec): readonly PlacedSpot[] => placesOf(sp
 export const placedSpot = (spec: RigSpec, spotId: string): PlacedSpot | undefined => placesOf(spec).at(spotId);
 
 function placing(spec: RigSpec): Places {
-  const { machine, worn } = resolveRig(spec);
+  const { machine, worn, fit } = resolveRig(spec);
   const body = bodySegments(spec.statureM);
   const rig = poseRig(spec, SET_UP_STANCE_ID);
   const spots = new Map(
     [
       ...worn.flatMap((w) => w.spots(body)).filter((spot) => !(machine.barefoot && onFoot(spot))),
-      ...machine.spots(spec.fit, body).filter(({ partId }) => !isOthers(partId) || rig.byId.has(partId)),
+      ...machine.spots(fit, body).filter(({ partId }) => !isOthers(partId) || rig.byId.has(partId)),
     ].map((spot) => [spot.id, spot]),
   );
   // A spot of the user's that finds no place on this rig is kept: with another measure or another helmet it may come back.

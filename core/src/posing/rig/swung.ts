@@ -5,8 +5,9 @@ import { poseRig } from './poseRig';
 
 /** Ids of the parts that are swung about by hand all the time that the machine is ridden. */
 export function swungParts(spec: RigSpec): readonly string[] {
-  const swung = resolveRig(spec)
-    .machine.moving(spec.fit)
+  const { machine, fit } = resolveRig(spec);
+  const swung = machine
+    .moving(fit)
     .filter((moving) => moving.swung)
     .map(({ id }) => id);
   if (swung.length === 0) return [];

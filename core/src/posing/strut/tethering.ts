@@ -40,7 +40,8 @@ const SLACK_M = 0.03;
 const TIED_TO: readonly PosedPart['tone'][] = ['frame', 'metal', 'rope', 'strap'];
 /** Ids of what turns all the way round: nothing is tied to it. */
 function wholeTurns(rig: RigSpec): ReadonlySet<string> {
-  const moving = resolveRig(rig).machine.moving(rig.fit);
+  const { machine, fit } = resolveRig(rig);
+  const moving = machine.moving(fit);
   return new Set(
     moving
       .filter(({ kind, low, high, steered }) => kind === 'turn' && high - low >= 360 && !steered)

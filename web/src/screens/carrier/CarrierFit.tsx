@@ -35,7 +35,7 @@ interface CarrierFitProps {
 /** The machine's measures, the rider's stature, what is worn and who else is framed. Whatever carrier it is, its own dimensions are offered. */
 export function CarrierFit({ rig, onChange, stranded }: CarrierFitProps) {
   const { units } = useSettings();
-  const { machine, worn } = resolveRig(rig);
+  const { machine, worn, fit } = resolveRig(rig);
   const metric = units === 'metric';
   const manned = machine.wearing.length > 0;
 
@@ -105,7 +105,7 @@ export function CarrierFit({ rig, onChange, stranded }: CarrierFitProps) {
             <NumberField
               key={d.id}
               label={d.name}
-              value={fittedValue(machine.dimensions, rig.fit, d.id) * scale}
+              value={fittedValue(machine.dimensions, fit, d.id) * scale}
               unit={unit}
               step={step}
               min={Number((d.low * scale).toFixed(3))}

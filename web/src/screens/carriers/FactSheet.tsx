@@ -45,7 +45,11 @@ export function FactSheet({ machine }: { machine: MachineDefinition }) {
                 <tr key={d.id} className="border-b border-hair align-baseline" title={sourceWords(d.source)}>
                   <th scope="row" className="py-0.5 text-left font-[400]">
                     {d.name}
-                    <span className="block text-[0.86rem] text-ink-2">{sourceWords(d.source)}</span>
+                    <span className="block text-[0.86rem] text-ink-2">
+                      {sourceWords(d.source)}
+                      {d.perMetreOfRider !== undefined &&
+                        `; ${show(d.perMetreOfRider / 10)} ${unit} more for each ${metric ? '10 cm' : '4 in'} of the rider over ${metric ? '1.75 m' : '5 ft 9 in'}`}
+                    </span>
                   </th>
                   <td className="reading text-right whitespace-nowrap">
                     {show(d.standard)}

@@ -1,4 +1,5 @@
 import { bladeSlices, type BladeSlices } from '../../../../physics/light/bladeSlices';
+import { resolveRig } from '../../../../posing/lookup/resolveRig';
 import type { ShotScene } from '../../../scene/shotScene';
 
 export interface SeenBlades extends BladeSlices {
@@ -17,7 +18,7 @@ export function bladesSeen(
 ): SeenBlades | null {
   const rig = carrier.ridden[0]!.rig;
   const line = machine.shake.lines.find(({ every }) => every.kind === 'turn');
-  const driven = machine.moving(question.rig.fit).filter((moving) => moving.driven);
+  const driven = machine.moving(resolveRig(question.rig).fit).filter((moving) => moving.driven);
   if (line?.every.kind !== 'turn' || driven.length === 0) return null;
   const rpm = ride.rpm ?? line.every.rpm.value;
   const { stances } = framed();
