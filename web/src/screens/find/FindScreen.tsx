@@ -1,12 +1,7 @@
 import {
   asRidden,
   newAsk,
-  rankCandidates,
-  SCHOOLS,
-  sheetCards,
-  schoolCosts,
   weightsOf,
-  withVariety,
   type Ask,
   type Candidate,
   type SchoolId,
@@ -18,12 +13,10 @@ import {
   sunOf,
   type ShakeQuestion,
 } from '@strut-spot/core';
-import { Search, X } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { useShot } from '../../state/useShot';
-import { useTold, type Told } from '../../told/Told';
 import { useSettings } from '../../storage/settings';
 import { learntOf } from '../../state/useLearnt';
 import { STANDARD_BOX, useKitBox } from '../../storage/kitBox';
@@ -33,12 +26,12 @@ import { tieOf } from './TieLine';
 import { CandidateDetail } from './CandidateDetail';
 import { ComparePanel } from './ComparePanel';
 import { NothingFound } from './NothingFound';
+import { SearchBar } from './SearchBar';
 import { SchoolChoice } from './SchoolChoice';
 import { SteadyFastChart } from './SteadyFastChart';
 import { searchQuestionOf } from '../../searching/searchQuestion';
-import { VARIED } from '../../searching/runSearch';
-import { candidatesOf, spotsOf } from '../../searching/searchState';
 import { useSpotSearch } from '../../searching/useSpotSearch';
+import { useContactSheet } from './useContactSheet';
 import { WhyNotPanel } from './WhyNotPanel';
 
 const PAGE = 12;
@@ -88,27 +81,8 @@ export function FindScreen() {
     void start();
   }, [start]);
 
-  const ranked = useMemo(() => rankCandidates(candidatesOf(state), weights), [state, weights]);
-  const spots = useMemo(() => spotsOf(state), [state]);
-  const costs = useMemo(() => schoolCosts(ranked, weights), [ranked, weights]);
-  const kept = useMemo(
-    () => ranked.filter((r) => schools.every((id) => SCHOOLS.find((s) => s.id === id)!.holds(r.candidate))),
-    [ranked, schools],
-  );
-  const sheet = useMemo(() => withVariety(kept, VARIED), [kept]);
   const busy = state.phase === 'searching' || state.phase === 'checking';
-  const cards = useMemo(
-    () =>
-      // While it is searched they change with every answer: folding waits.
-      busy
-        ? sheet.slice(0, VARIED).map((ranked) => ({ ranked, alike: 0 }))
-        : sheetCards(kept, VARIED).flatMap(({ ranked, alike }) =>
-            unfolded.includes(ranked.candidate.id)
-              ? [ranked, ...alike].map((one) => ({ ranked: one, alike: 0 }))
-              : [{ ranked, alike: alike.length }],
-          ),
-    [busy, sheet, kept, unfolded],
-  );
+  const { spots, ranked, costs, sheet, cards } = useContactSheet(state, { weights, schools, unfolded, busy });
   // The chart waits for the search to end: drawing its points anew with every answer would hold up the page.
   const candidates = useMemo(() => (busy ? [] : sheet.map((r) => r.candidate)), [busy, sheet]);
   const chosen =
@@ -186,51 +160,21 @@ export function FindScreen() {
       </div>
 
       <div className="flex min-h-0 min-w-0 flex-col max-lg:order-1">
-        <div className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-ink px-3 py-1.5">
-          {busy ? (
-            <button type="button" className="action" onClick={stop}>
-              <X size={15} aria-hidden /> Stop
-            </button>
-          ) : (
-            <button type="button" className="action action-main" onClick={() => void start()}>
-              <Search size={15} aria-hidden /> Find spots
-            </button>
-          )}
-          <p
-            aria-live="polite"
-            className="min-w-0 flex-1 leading-tight"
-            data-testid="search-progress"
-            data-phase={state.phase}
-          >
-            <Progress
-              phase={state.phase}
-              because={state.because}
-              outdated={outdated}
-              done={state.done}
-              jobs={state.jobs}
-              tried={tried}
-              seconds={state.seconds}
-              kept={ranked.length}
-            />
-          </p>
+        <SearchBar
+          state={state}
+          busy={busy}
+          outdated={outdated}
+          tried={tried}
+          kept={ranked.length}
+          onStart={() => void start()}
+          onStop={stop}
+        >
           {compared.length >= 2 && (
             <button type="button" className="action" onClick={() => setComparing(true)}>
               Compare {compared.length}
             </button>
           )}
-        </div>
-        {busy && (
-          <div
-            className="h-1 w-full bg-paper-2"
-            role="progressbar"
-            aria-label="Spots searched"
-            aria-valuemin={0}
-            aria-valuemax={state.jobs}
-            aria-valuenow={state.done}
-          >
-            <div className="h-full bg-hivis" style={{ width: `${(100 * state.done) / Math.max(1, state.jobs)}%` }} />
-          </div>
-        )}
+        </SearchBar>
         <SchoolChoice costs={costs} chosen={schools} onChange={setSchools} />
         <div className="min-h-0 flex-1 overflow-y-auto">
           {comparing && toCompare.length >= 2 ? (
@@ -306,46 +250,4 @@ export function FindScreen() {
       </div>
     </main>
   );
-}
-
-function Progress({
-  phase,
-  outdated,
-  done,
-  jobs,
-  tried,
-  seconds,
-  kept,
-  because,
-}: {
-  phase: string;
-  outdated: boolean;
-  done: number;
-  jobs: number;
-  /** Pictures looked at, told many times a second. */
-  tried: Told<number>;
-  seconds: number | null;
-  kept: number;
-  because: string | undefined;
-}) {
-  const counted = `${useTold(tried).toLocaleString('en')} pictures on ${done} of ${jobs} spots`;
-  if (phase === 'searching') return <>{counted}…</>;
-  if (phase === 'checking') return <>{counted}; checking the best in full…</>;
-  if (phase === 'failed')
-    return (
-      <>
-        The search broke off after {counted}: {because}
-      </>
-    );
-  if (phase === 'cancelled') return <>Stopped after {counted}. What was found is below.</>;
-  if (outdated) return <>The question has changed: search again.</>;
-  if (phase === 'done') {
-    return (
-      <>
-        {counted}
-        {seconds === null ? '' : ` in ${seconds.toFixed(1)} s`}; {kept} hold up.
-      </>
-    );
-  }
-  return <>Ask on the left, then search.</>;
 }
