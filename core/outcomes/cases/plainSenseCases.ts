@@ -267,4 +267,34 @@ export const PLAIN_SENSE_CASES: readonly OutcomeCase[] = [
       );
     },
   },
+  {
+    id: 'plain sense: sizes',
+    asked: 'mountain bike, riders of 1.55 and 1.95 m, hands and trail',
+    expected: 'on a bike of their size the chest is among the first three, as for everybody',
+    find() {
+      const firsts = [1.55, 1.95].map((statureM) => ({
+        statureM,
+        spots: spotsOf(open(sheetFor('mountain-bike', 'hands-and-trail', { rig: { statureM } })), 3),
+      }));
+      return outcome(
+        firsts.every(({ spots }) => spots.includes('chest')),
+        firsts.map(({ statureM, spots }) => `${statureM} m: ${spots.join(', ')}`).join('; '),
+      );
+    },
+  },
+  {
+    id: 'plain sense: too heavy',
+    asked: 'mountain bike, only a full-size camera, clear ahead',
+    expected: 'bars, pack strap and helmet say first that they do not bear the camera, not that an arm is too long',
+    find() {
+      const pieceIds = pieces({ cameras: ['cage-camera'], links: ['short-arm', 'long-arm', 'medium-pole'] });
+      const only = ['handlebar', 'pack-strap', 'helmet-top', 'under-visor'];
+      const { spots } = sheetFor('mountain-bike', 'clear-ahead', { pieceIds, only });
+      const firsts = spots.map(({ rejections: [first] }) => first?.because ?? 'nothing');
+      return outcome(
+        firsts.length === only.length && firsts.every((because) => /cage camera (weighs|\()/.test(because)),
+        firsts.join(' | '),
+      );
+    },
+  },
 ];
