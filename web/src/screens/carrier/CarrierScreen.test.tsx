@@ -30,6 +30,20 @@ it('rider, measures and ground are what the shots are computed with', async () =
   expect((await carrier()).rig.statureM).toBeCloseTo(1.9, 9);
 });
 
+it('the bike comes in the rider’s size until its measures are told', async () => {
+  const { carrier } = await open();
+  const saddle = () => screen.getByLabelText<HTMLInputElement>('Saddle height').value;
+  expect(saddle()).toBe('690');
+  type("Rider's height", '190');
+  await waitFor(() => expect(saddle()).toBe('750'));
+  expect((await carrier()).rig.fit).toEqual({});
+  type('Saddle height', '720');
+  await waitFor(async () => expect((await carrier()).rig.fit).toEqual({ saddleHeightM: 0.72 }));
+  type("Rider's height", '160');
+  await waitFor(async () => expect((await carrier()).rig.statureM).toBeCloseTo(1.6, 9));
+  expect(saddle()).toBe('720');
+});
+
 it('a limb that does not reach is said in the stance where it does not', async () => {
   // A small rider on bars set as far ahead as the form lets one.
   const outing = outingWithShot();
