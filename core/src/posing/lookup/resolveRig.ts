@@ -1,6 +1,6 @@
 import { CARRIERS } from '../../../catalog/index.generated';
 import { shapeMachine, type OwnShape } from '../building/ownShape';
-import { fittedFor, type Fit } from '../../words/carrier/dimension';
+import { fittedFor, type Dimension, type Fit } from '../../words/carrier/dimension';
 import type { CarrierDefinition, MachineDefinition } from '../../words/carrier/machine';
 import type { WornDefinition } from '../../words/carrier/worn';
 import type { RigSpec } from '../../words/rig/rigSpec';
@@ -37,9 +37,16 @@ export function resolveRig(spec: RigSpec): ResolvedRig {
     if (found?.kind !== 'worn') throw new RangeError(`resolveRig: nothing worn called "${id}" in the catalogue`);
     return found;
   });
-  return {
-    machine: machineRidden(machine, spec.stanceShares),
-    worn,
-    fit: fittedFor(machine.dimensions, spec.statureM, spec.fit),
-  };
+  return { machine: machineRidden(machine, spec.stanceShares), worn, fit: fitOf(spec, machine.dimensions) };
+}
+
+const fits = new WeakMap<RigSpec, { readonly of: readonly Dimension[]; readonly fit: Fit }>();
+
+/** The same rig gives the same object, so that what is worked out for its measures can be kept with it. */
+function fitOf(spec: RigSpec, dimensions: readonly Dimension[]): Fit {
+  const kept = fits.get(spec);
+  if (kept?.of === dimensions) return kept.fit;
+  const fit = fittedFor(dimensions, spec.statureM, spec.fit);
+  fits.set(spec, { of: dimensions, fit });
+  return fit;
 }
