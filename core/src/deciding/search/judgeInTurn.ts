@@ -1,9 +1,8 @@
 import { sameFor } from '../../mathematics/caching/sameFor';
-import type { Candidate, Rejection } from '../../judging/check/candidate';
+import type { Candidate } from '../../judging/check/candidate';
 import { forget } from '../../physics/framing/sightlines';
 import { spotZone } from '../../posing/rig/spotZone';
 import type { Spot } from '../../words/carrier/spot';
-import type { LinkUse } from '../../words/setUp/setUp';
 import { atPlace } from './atPlace';
 import { byScore } from './byScore';
 import { framedInAll } from './framedInAll';
@@ -17,14 +16,14 @@ import { isPlain, isSteadied } from './plainStruts';
 import { sceneAt } from './sceneAt';
 import { isStopped } from './score';
 import { slidAlong, slidOn } from './slidAlong';
-import type { Count, FramedSketch, Sketch, Spotted } from './spotted';
+import type { Count, FramedSketch, Reject, Sketch, Spotted } from './spotted';
 
 interface Judging {
   readonly spotted: Spotted;
   readonly spot: Spot;
   readonly kit: KitAt;
   readonly inAll: (sketch: Sketch) => FramedSketch;
-  readonly reject: (rejection: Rejection, links: readonly LinkUse[]) => void;
+  readonly reject: Reject;
   readonly count: Count;
 }
 
@@ -47,12 +46,12 @@ export function* judgeInTurn(
     if (!stays(s, setUp)) return false;
     const { candidate, rejection } = judgeStrut(spotted, { ...s, framed: closely(s) }, setUp);
     if (candidate) judged.push(candidate);
-    if (rejection) reject(rejection, setUp.links);
+    if (rejection) reject(rejection, setUp);
     return candidate !== null;
   };
   const stays = (s: FramedSketch, setUp = s.resolved.setUp): boolean => {
     const stop = atPlace(spotted, sceneAt(spotted, setUp, s.horizonAt, s));
-    if (stop) reject(stop, setUp.links);
+    if (stop) reject(stop, setUp);
     return stop === null;
   };
 

@@ -1,20 +1,22 @@
 import type { Rejection } from '../../judging/check/candidate';
-import type { LinkUse } from '../../words/setUp/setUp';
 
 /** Why struts were not taken at one spot: each reason once, with how often it was met. */
 export class Rejected {
   private readonly known = new Map<string, Rejection & { times: number }>();
 
-  /** @param links between base and camera of the strut that met it; none where it is about the place as a whole */
-  readonly add = (rejection: Rejection, links?: readonly LinkUse[]): void => {
+  /** @param simplest whether the simplest strut of the box met it: its lightest camera straight on a base */
+  readonly add = (rejection: Rejection, simplest = false): void => {
     const met = this.known.get(rejection.because);
-    const plain = links?.length === 0 || met?.plain === true;
-    this.known.set(rejection.because, { ...rejection, ...(plain && { plain }), times: (met?.times ?? 0) + 1 });
+    this.known.set(rejection.because, {
+      ...(met ?? rejection),
+      ...(simplest && { simplest }),
+      times: (met?.times ?? 0) + 1,
+    });
   };
 
   /**
    * What one would name first: that nothing at all is shown or can be built, then what stopped struts, then the bases that do not go on the place.
-   * Of struts first what stops the camera straight on its base, as what long arms meet says little where not even that would do; the commonest first.
+   * Of struts first what stops the simplest, as what long arms and heavy cameras meet says little where not even that would do; the commonest first.
    */
   all(): readonly (Rejection & { readonly times: number })[] {
     return [...this.known.values()].sort(
@@ -23,4 +25,4 @@ export class Rejected {
   }
 }
 
-const rank = ({ bars, check, plain }: Rejection): number => (bars ? 0 : check === 'fits' ? 3 : plain ? 1 : 2);
+const rank = ({ bars, check, simplest }: Rejection): number => (bars ? 0 : check === 'fits' ? 3 : simplest ? 1 : 2);

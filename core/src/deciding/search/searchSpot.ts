@@ -22,7 +22,7 @@ import { Rejected } from './rejected';
 import { scoreOf } from './score';
 import { searchedCarrier, type SearchJob, type SearchQuestion } from './searchQuestion';
 import { sketch } from './sketch';
-import type { Count, FramedSketch, Sketch, Spotted } from './spotted';
+import type { Count, FramedSketch, Reject, Sketch, Spotted } from './spotted';
 import { weightsOf } from './weights';
 
 /** All that one spot gives for an ask. Same input, same result, whatever else was searched before. */
@@ -67,10 +67,13 @@ export function* searchSteps(
     rejected.add(refused);
     return done();
   }
-  const kit = kitAt(spotted, spot, rejected.add);
+  const kit = kitAt(spotted, spot, (rejection) => rejected.add(rejection));
   if (!kit) return done();
+  const { id: lightestId } = lightest(kit.cameras);
+  const reject: Reject = (rejection, { links, cameraId }) =>
+    rejected.add(rejection, links.length === 0 && cameraId === lightestId);
 
-  const sketches = yield* sketchAll(spotted, spot.id, kit, { reject: rejected.add, count });
+  const sketches = yield* sketchAll(spotted, spot.id, kit, { reject, count });
   if (sketches.length === 0) {
     rejected.add({
       check: 'frame',
@@ -98,7 +101,7 @@ export function* searchSteps(
     forgetAll();
     return done();
   }
-  const judged = yield* judgeInTurn({ spotted, spot, kit, inAll, reject: rejected.add, count }, scored);
+  const judged = yield* judgeInTurn({ spotted, spot, kit, inAll, reject, count }, scored);
   count.tried += judged.length;
   forgetAll();
   // By the usual weights, so that other weights need no other search.
@@ -108,7 +111,7 @@ export function* searchSteps(
 }
 
 interface Looking {
-  readonly reject: (rejection: Rejection, links: readonly LinkUse[]) => void;
+  readonly reject: Reject;
   readonly count: Count;
 }
 
@@ -131,7 +134,7 @@ function* sketchAll(
       }
       stops.set(base.id, stop);
     }
-    reject(stops.get(bases[0]!.id)!, place);
+    reject(stops.get(bases[0]!.id)!, { links: place, cameraId: camera.id });
     return false;
   };
   const places = placesWith(links, bases).filter((place) => holds(place, lightest(cameras)));

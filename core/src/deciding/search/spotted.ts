@@ -3,6 +3,8 @@ import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import type { FramedSetUp, StanceFrame } from '../../physics/framing/stanceFrame';
 import type { Sightlines } from '../../physics/framing/sightlines';
 import type { Check } from '../../judging/check/check';
+import type { Rejection } from '../../judging/check/candidate';
+import type { SetUp } from '../../words/setUp/setUp';
 import type { IntentDefinition } from '../../words/shot/intent';
 import type { HowFar } from './howFar';
 import type { searchedCarrier, SearchQuestion } from './searchQuestion';
@@ -24,6 +26,9 @@ export interface Count {
   tried: number;
   inAllStances: number;
 }
+
+/** Told of each strut that is not taken: why, and what of it says whether a simpler one would be. */
+export type Reject = (rejection: Rejection, strut: Pick<SetUp, 'links' | 'cameraId'>) => void;
 
 /** A picture that shows something of what is asked. */
 export interface Sketch {

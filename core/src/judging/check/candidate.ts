@@ -82,8 +82,8 @@ export interface Rejection {
   readonly mend: string | null;
   /** Whether nothing at all can be had there: with the kit that was looked through, or with any. */
   readonly bars?: 'this kit' | 'any kit';
-  /** Met by a camera straight on its base: nothing simpler would do better. */
-  readonly plain?: true;
+  /** Met by the lightest camera of the box straight on a base: nothing simpler would do better. */
+  readonly simplest?: true;
 }
 
 /** What came out at one spot. */
