@@ -1,9 +1,10 @@
 import { checkOf, onHead, open, sheetFor, shotAt, spotsOf, steadyAt, verdictAt, wordsOf } from '../ask';
 import { findingsOf } from '../../src/words/check/result';
 import { foundBy, shotReport } from '../../src/judging/report/shotReport';
+import type { LinkUse } from '../../src/words/setUp/setUp';
 import { outcome, type OutcomeCase } from '../case';
 
-/** In the air: cases 22 to 26 and 30. */
+/** In the air: cases 22 to 27 and 30. */
 /** Bolted through or laced round the wing, made for that one craft. */
 const MADE_TO_FIT = ['bolted-plate', 'wing-sleeve'];
 
@@ -153,6 +154,29 @@ export const AIR_CASES: readonly OutcomeCase[] = [
       return outcome(
         (best?.candidate.facts.horizontalFovDeg ?? 99) < 40,
         `${wordsOf(sheet)}; ${best?.candidate.facts.horizontalFovDeg.toFixed(0)}° wide`,
+      );
+    },
+  },
+  {
+    id: '27',
+    asked: 'light aircraft, phone on top of the panel behind the engine: direct, on felt, on stiff rubber',
+    expected: 'felt and rubber take a third of the jelly away at least, rubber more, and neither makes it jump',
+    find() {
+      const of = (links: readonly LinkUse[]) =>
+        steadyAt(
+          shotAt('light-aircraft', 'panel-top', 'clear-ahead', {
+            setUp: { cameraId: 'phone', modeId: 'main', stabiliserId: 'off', links },
+          }),
+        ).px;
+      const link = (linkId: string, lengthM: number): LinkUse => ({ linkId, lengthM, bendDeg: 0, turnDeg: 0 });
+      const [direct, felt, rubber] = [of([]), of([link('felt-pad', 0.003)]), of([link('stiff-grommets', 0.02)])];
+      return outcome(
+        felt.jelly <= 0.67 * direct.jelly &&
+          rubber.jelly < felt.jelly &&
+          Math.max(felt.jump, rubber.jump) <= 1.05 * direct.jump,
+        [direct, felt, rubber]
+          .map(({ jelly, jump }) => `jelly ${jelly.toFixed(2)}, jump ${jump.toFixed(1)} px`)
+          .join(' | '),
       );
     },
   },

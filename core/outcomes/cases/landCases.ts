@@ -217,13 +217,11 @@ export const LAND_CASES: readonly OutcomeCase[] = [
   ...['coupe', 'four-by-four'].map((machineId): OutcomeCase => ({
     id: `19 ${machineId}`,
     asked: `${machineId}, the way ahead over a strip of the bonnet`,
-    expected: 'bonnet or outside of the windscreen before anything behind glass',
+    expected: 'bonnet or outside of the windscreen first',
     find() {
       const sheet = sheetFor(machineId, 'strip-ahead');
-      const first = spotsOf(open(sheet));
-      const outside = Math.min(...['bonnet', 'screen-outside'].map((id) => first.indexOf(id)).filter((i) => i >= 0));
-      const inside = Math.min(99, ...['dash', 'screen-inside'].map((id) => first.indexOf(id)).filter((i) => i >= 0));
-      return outcome(outside < inside, wordsOf(sheet));
+      const [first] = spotsOf(open(sheet));
+      return outcome(['bonnet', 'screen-outside'].includes(first ?? ''), wordsOf(sheet));
     },
   })),
   {

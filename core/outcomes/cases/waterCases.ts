@@ -7,13 +7,16 @@ export const WATER_CASES: readonly OutcomeCase[] = [
   {
     id: '28',
     asked: 'beach catamaran, whole craft and crew',
-    expected: 'boom end, mast and bow pole offered; the sky line in the picture from the mast',
+    expected:
+      'boom end, mast, bow pole, and two cups on the mast’s flank offered; the sky line in the picture from the mast',
     find() {
-      const sheet = sheetFor('beach-catamaran', 'whole-craft', { only: ['boom-end', 'mast', 'bow-pole'] });
+      const only = ['boom-end', 'mast', 'bow-pole', 'mast-flank'];
+      const sheet = sheetFor('beach-catamaran', 'whole-craft', { only, everything: true });
       const sky = at(sheet, 'mast')?.candidate.facts.shares.sky ?? 0;
+      const cups = at(sheet, 'mast-flank')?.candidate.setUp.baseId ?? 'nothing';
       return outcome(
-        open(sheet).length === 3 && sky > 0.04 && sky < 0.6,
-        `${wordsOf(sheet)}; sky from the mast ${Math.round(100 * sky)} %`,
+        open(sheet).length === only.length && sky > 0.04 && sky < 0.6 && cups === 'suction-double',
+        `${wordsOf(sheet)}; sky from the mast ${Math.round(100 * sky)} %; ${cups} on its flank`,
       );
     },
   },

@@ -328,9 +328,9 @@ export default machineFrom({
       },
       {
         id: 'mast-flank',
-        name: 'Mast, flat flank, right',
+        name: 'Mast, flat flank, left',
         partId: 'mast',
-        aim: { from: [mix(foot, mastHead(fit), 0.16)[0], mix(foot, mastHead(fit), 0.16)[1], 1], toward: [0, 0, -1] },
+        aim: { from: [mix(foot, mastHead(fit), 0.16)[0], mix(foot, mastHead(fit), 0.16)[1], -1], toward: [0, 0, 1] },
         reference: [0, 1, 0],
         look: [-1, 0, 0],
         surface: {
@@ -342,7 +342,7 @@ export default machineFrom({
         },
         zone: { along: mastUp, nearerM: 0.4, fartherM: 0.9, mark: 'above the foot of the mast', usualM: 1.3 },
         cautions: ["The sail's luff and the halyard run close by.", twice, sheets],
-        note: 'two cups one above the other look down on the crew; the mast turns with the boom',
+        note: 'two cups one above the other look down on the crew from the side that the wind comes from; the mast turns with the boom',
       },
       {
         id: 'bow-pole',

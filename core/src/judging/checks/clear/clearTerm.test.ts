@@ -12,8 +12,9 @@ import { judgeClear } from './judgeClear';
 const CAMERA = { cameraId: 'thumb-camera', modeId: 'wide', stabiliserId: 'standard' };
 
 /** A place on the gravel bike, a pack worn, measured in full. */
-function sceneOn(spotId: string, over: Partial<SetUp> = {}) {
-  const rig = { ...newCarrier('c', 'road-bike', 1.75).rig, wornIds: ['rider-body', 'half-shell-helmet'] };
+function sceneOn(spotId: string, over: Partial<SetUp> = {}, machineId = 'road-bike') {
+  const plain = newCarrier('c', machineId, 1.75).rig;
+  const rig = machineId === 'road-bike' ? { ...plain, wornIds: ['rider-body', 'half-shell-helmet'] } : plain;
   const { machine } = resolveRig(rig);
   return shotScene({
     rig,
@@ -25,8 +26,8 @@ function sceneOn(spotId: string, over: Partial<SetUp> = {}) {
   });
 }
 
-function clearAt(spotId: string, over: Partial<SetUp> = {}) {
-  const { verdict, terms } = clearTerm.judge(sceneOn(spotId, over));
+function clearAt(spotId: string, over: Partial<SetUp> = {}, machineId = 'road-bike') {
+  const { verdict, terms } = clearTerm.judge(sceneOn(spotId, over, machineId));
   return { verdict, ...terms[0]! };
 }
 
@@ -74,4 +75,20 @@ it('what costs most is what it says', () => {
 
 it('the neck that bends between head and chest strikes neither', () => {
   for (const spotId of ['helmet-top', 'helmet-side', 'chest']) expect(clearAt(spotId).text).not.toMatch(/neck/);
+});
+
+it('a roof does not duck: what stands on it is met on a trail however low it is, a head ducks for little; a road is clear so low', () => {
+  const onTop = (machineId: string, what: 'head' | 'machine') => {
+    const scene = sceneOn('roof', {}, machineId);
+    const report = { ...clearFound(scene), above: { what, byM: 0.03 } };
+    return findingsOf(judgeClear(report, clearSituation(scene))).find(({ id }) => id === 'branches')?.verdict;
+  };
+  expect([onTop('four-by-four', 'machine'), onTop('four-by-four', 'head'), onTop('coupe', 'machine')]).toEqual([
+    'watch',
+    'good',
+    'good',
+  ]);
+  const [trail, road] = ['four-by-four', 'coupe'].map((machineId) => clearAt('roof', {}, machineId));
+  expect(trail!.text).toMatch(/over the machine, where branches catch it$/);
+  expect(trail!.value).toBeLessThan(0.85 * road!.value);
 });

@@ -20,7 +20,6 @@ import type { Judged, SearchTerm } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { clearFound } from './clearFound';
 import {
-  ABOVE_HEAD_M,
   contactVerdict,
   DRIVERS,
   hangsOver,
@@ -28,6 +27,7 @@ import {
   NEAR_M,
   SIGHT,
   STANDS_OFF_M,
+  STANDS_OVER_M,
   STRIKES_M,
   type ClearSituation,
 } from './judgeClear';
@@ -99,8 +99,7 @@ function measured(scene: ShotScene): Judged {
         nearM: near?.distanceM ?? null,
         nearName: near?.partName ?? '',
         hidden: report.sight?.middleShare ?? 0,
-        outM: Math.max(report.above?.byM ?? 0, report.besideHeadM ?? 0) - ABOVE_HEAD_M,
-        over: (report.besideHeadM ?? 0) > (report.above?.byM ?? 0) ? 'beside' : (report.above?.what ?? 'head'),
+        out: standingOut(report.above, report.besideHeadM ?? 0),
         family: scene.machine.family,
         worn: scene.zone !== null,
         branches: branchesAbout(scene),
@@ -162,9 +161,9 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   const [headTop, machineTop] = [top + 0.12, machineTopM(action)];
   const aboveM = Number.isFinite(top) ? pose.worldFromCamera.position[1] - Math.max(headTop, machineTop) : 0;
   const besideM = scene.zone === 'head' ? besideHeadM(resolved, pose, action) : 0;
-  const outM = Math.max(aboveM, besideM) - ABOVE_HEAD_M;
+  const out = standingOut({ what: machineTop > headTop ? 'machine' : 'head', byM: aboveM }, besideM);
   const met = hangsOver(
-    machineTop > headTop && besideM <= aboveM ? 'machine' : 'head',
+    out.over === 'machine' ? 'machine' : 'head',
     pose.worldFromCamera.position[1] - action.ground.point[1],
     machine.world,
   );
@@ -182,7 +181,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
     amongPlants ||
     low?.verdict === 'watch' ||
     hidden > bears.watch ||
-    (outM > 0 && met) ||
+    (out.pastM > 0 && met) ||
     (offM ?? 0) > STANDS_OFF_M
   )
     verdict = worseOf(verdict, 'watch');
@@ -194,8 +193,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
         nearM: struck ? 0 : (near?.distanceM ?? null),
         nearName: struck?.brushes ?? near?.partName ?? '',
         hidden,
-        outM,
-        over: besideM > aboveM ? 'beside' : machineTop > headTop ? 'machine' : 'head',
+        out,
         family: machine.family,
         worn: scene.zone !== null,
         branches: branchesAbout(scene),
@@ -227,6 +225,26 @@ const branchesAbout = ({ zone, machine, pose, carrier }: ShotScene): number => {
   return above && machine.world === 'trail' ? ON_A_MACHINE : 0;
 };
 
+interface StandingOut {
+  /** Beside the head, over it, or over a cage or roof that stands higher. */
+  readonly over: 'beside' | 'head' | 'machine';
+  readonly byM: number;
+  /** So much more than it may. */
+  readonly pastM: number;
+}
+
+/** What stands out most: over head or machine, or beside the head. */
+function standingOut(
+  above: { readonly what: 'head' | 'machine'; readonly byM: number } | null,
+  besideM: number,
+): StandingOut {
+  const beside: StandingOut = { over: 'beside', byM: besideM, pastM: besideM - STANDS_OVER_M.head };
+  if (!above) return beside;
+  const { what, byM } = above;
+  const over: StandingOut = { over: what, byM, pastM: byM - STANDS_OVER_M[what] };
+  return beside.pastM > over.pastM ? beside : over;
+}
+
 /** What plants take of what is worn on a boot: off after each take. Common practice, no source. */
 const PLANTS_TAKE = 0.25;
 
@@ -241,9 +259,7 @@ function clearing(at: {
   nearM: number | null;
   nearName: string;
   hidden: number;
-  outM: number;
-  /** Beside the head, over it, or over a cage or roof that stands higher. */
-  over: 'beside' | 'head' | 'machine';
+  out: StandingOut;
   family: ClearSituation['family'];
   worn: boolean;
   /** How far branches catch what stands out: 1 on a head. */
@@ -265,10 +281,10 @@ function clearing(at: {
         ? clamp((at.nearM - NEAR_M) / 0.15, 0, 1)
         : touching * (1 - clamp((at.nearM - STRIKES_M) / (NEAR_M - STRIKES_M), 0, 1));
   const caught =
-    at.outM > 0
-      ? at.branches * (CAUGHT.begins + (CAUGHT.ends - CAUGHT.begins) * clamp(at.outM / CAUGHT.endsM, 0, 1))
+    at.out.pastM > 0
+      ? at.branches * (CAUGHT.begins + (CAUGHT.ends - CAUGHT.begins) * clamp(at.out.pastM / CAUGHT.endsM, 0, 1))
       : 0;
-  const standsOut = 0.2 * clamp(at.outM / 0.5, 0, 1);
+  const standsOut = 0.2 * clamp(at.out.pastM / 0.5, 0, 1);
   const hides = 0.3 * clamp(at.hidden / bears.stop, 0, 1);
   const comesNear =
     at.nearM === null
@@ -285,7 +301,7 @@ function clearing(at: {
     },
     {
       takes: standsOut + caught,
-      text: `it stands ${millimetres(at.outM + ABOVE_HEAD_M)} ${at.over === 'beside' ? 'out beside the head' : `over the ${at.over}`}${at.branches > 0 ? ', where branches catch it' : ''}`,
+      text: `it stands ${millimetres(at.out.byM)} ${at.out.over === 'beside' ? 'out beside the head' : `over the ${at.out.over}`}${at.branches > 0 ? ', where branches catch it' : ''}`,
     },
     { takes: at.amongPlants ? PLANTS_TAKE : 0, text: 'plants rip it out: off after the take' },
     { takes: at.low ? LOW_TAKES : 0, text: 'little room over the ground' },

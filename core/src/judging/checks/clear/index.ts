@@ -7,7 +7,7 @@ import { shorterAttempts } from '../../check/linkAttempts';
 import type { ShotScene } from '../../scene/shotScene';
 import { clearFound } from './clearFound';
 import { clearSituation, clearTerm } from './clearTerm';
-import { ABOVE_HEAD_M, judgeClear, NEAR_M, NECK_MINUTES, SIGHT, STRIKES_M } from './judgeClear';
+import { STANDS_OVER_M, judgeClear, NEAR_M, NECK_MINUTES, SIGHT, STRIKES_M } from './judgeClear';
 
 const TURNS_DEG = [90, 180, 270] as const;
 
@@ -56,7 +56,12 @@ export const clear: Check<ClearReport> = {
   limits: [
     { what: 'nearer than this it strikes', value: STRIKES_M, unit: 'm', source: 'estimate' },
     { what: 'nearer than this it may strike', value: NEAR_M, unit: 'm', source: 'estimate' },
-    { what: 'over or beside the head, caught by branches', value: ABOVE_HEAD_M, unit: 'm', source: 'common practice' },
+    {
+      what: 'over or beside the head, caught by branches',
+      value: STANDS_OVER_M.head,
+      unit: 'm',
+      source: 'common practice',
+    },
     {
       what: 'of the middle of a driver’s view hidden',
       value: SIGHT.driver.watch * 100,

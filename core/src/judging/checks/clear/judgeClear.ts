@@ -17,8 +17,11 @@ export const NEAR_M = 0.03;
 const TOUCHES_M = 0.001;
 /** What is worn stands no farther off than on a low base. Common practice, no source. Metres. */
 export const STANDS_OFF_M = 0.1;
-/** Farther than this over or beside the head it catches branches that the head passes by. Common practice, no source. */
-export const ABOVE_HEAD_M = 0.04;
+/**
+ * Farther than this over or beside the head it catches branches that the head passes by, as one ducks for that; a roof or a cage does not duck. Common
+ * practice, no source.
+ */
+export const STANDS_OVER_M = { head: 0.04, machine: 0 } as const;
 const PAST_SIDES_M = 0.02;
 const littleShare = (share: number): string => (share < 0.001 ? 'less than 0.1 %' : `${(share * 100).toFixed(1)} %`);
 
@@ -153,26 +156,27 @@ export function judgeClear(report: ClearReport, { family, world }: ClearSituatio
   if (report.above !== null && report.topM !== null && report.above.byM > -0.1) {
     const { what, byM } = report.above;
     const met = hangsOver(what, report.topM, world);
-    const verdict = met && byM > ABOVE_HEAD_M ? 'watch' : 'good';
+    const bears = STANDS_OVER_M[what];
+    const verdict = met && byM > bears ? 'watch' : 'good';
     add(
       'branches',
       `height over the ${what}`,
       verdict,
       met ? byM : report.topM,
       'm',
-      [null, met ? ABOVE_HEAD_M : GATES_M],
+      [null, met ? bears : GATES_M],
       `it stands ${millimetres(Math.abs(byM))} ${byM < 0 ? 'under the top of' : 'over'} the ${what}, ${report.topM.toFixed(2)} m over the ground${verdict === 'watch' ? `: branches${what === 'head' ? ', and duck by so much more' : ' and gateways'}` : ''}`,
     );
   }
   if (report.besideHeadM !== null && report.topM !== null && report.besideHeadM > 0) {
-    const verdict = report.besideHeadM > ABOVE_HEAD_M ? 'watch' : 'good';
+    const verdict = report.besideHeadM > STANDS_OVER_M.head ? 'watch' : 'good';
     add(
       'branches-beside',
       'width beside the head',
       verdict,
       report.besideHeadM,
       'm',
-      [null, ABOVE_HEAD_M],
+      [null, STANDS_OVER_M.head],
       `it stands ${millimetres(report.besideHeadM)} out beside head and helmet${verdict === 'watch' ? ': branches and door frames catch it' : ''}`,
     );
   }
