@@ -73,6 +73,8 @@ describe.each(machines.map((m) => [m.id, m] as const))('machine %s', (_id, machi
     const parts = poseRig({ machineId, fit, statureM, wornIds: [] }, SET_UP_STANCE_ID).byId;
     for (const id of [...Object.keys(shake.flex), ...Object.keys(shake.withWheel ?? {})])
       expect([id, parts.has(id)]).toEqual([id, true]);
+    for (const { swingsWith } of placedSpots(usualRig(machine)).map(({ spot }) => spot))
+      if (swingsWith !== undefined) expect(Object.keys(shake.flex)).toContain(swingsWith);
     if (shake.rider && shake.rider.seatedIn !== 'all') {
       for (const id of shake.rider.seatedIn) expect(machine.stances.map((s) => s.id)).toContain(id);
     }

@@ -246,6 +246,23 @@ describe('sizes', () => {
     },
   );
 
+  it('a paddle as tall as its rider and a hand more is held by riders of 1.55 to 2 m, its blade in the water', () => {
+    for (const statureM of [1.55, 1.75, 2]) {
+      const { rig } = newCarrier('c', 'stand-up-board', statureM);
+      for (const { id } of resolveRig(rig).machine.stances) {
+        expect([statureM, id, poseRig(rig, id).problems]).toEqual([statureM, id, []]);
+      }
+      const pulling = poseRig(rig, 'pull');
+      expect(lowest(pulling, 'paddle')).toBeLessThan(-0.1);
+      // From the upper hand to the end of the blade (common practice, no source).
+      const { positions } = pulling.byId.get('paddle')!.mesh;
+      const heights = Array.from({ length: positions.length / 3 }, (_, i) => positions[3 * i + 1]!);
+      const long = (Math.max(...heights) - Math.min(...heights)) / 0.955;
+      expect(long - statureM).toBeGreaterThan(0.05);
+      expect(long - statureM).toBeLessThan(0.3);
+    }
+  });
+
   it('a bike of another rider’s size is kept where its measures are told', () => {
     const { rig } = newCarrier('c', 'road-bike', 1.6);
     const long = (fit: Record<string, number>) => {

@@ -10,6 +10,7 @@ const snow: GroundsOfWorld = {
       id: 'powder',
       name: 'Powder',
       note: 'no hard bump reaches the board (estimate)',
+      cover: 'powder',
       surface: { kind: 'rough', roughnessM3: estimated(30e-6, 8e-6, 120e-6) },
     },
     {
@@ -30,12 +31,14 @@ const snow: GroundsOfWorld = {
       id: 'ice',
       name: 'Hard and icy',
       note: 'the edge chatters (estimate)',
+      cover: 'ice',
       surface: { kind: 'rough', roughnessM3: estimated(700e-6, 250e-6, 2000e-6) },
     },
     {
       id: 'snow-chop',
       name: 'Chopped-up snow',
       note: 'afternoon bumps (estimate)',
+      cover: 'chopped',
       surface: { kind: 'rough', roughnessM3: estimated(3000e-6, 1000e-6, 9000e-6) },
     },
   ],

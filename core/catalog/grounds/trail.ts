@@ -13,6 +13,7 @@ const trail: GroundsOfWorld = {
       id: 'hard-pack',
       name: 'Hard-packed path',
       note: 'about class C of ISO 8608 (estimate)',
+      cover: 'path',
       surface: {
         kind: 'rough',
         roughnessM3: like(ROAD_CLASS_M3.C),

@@ -10,6 +10,7 @@ const water: GroundsOfWorld = {
       id: 'glassy',
       name: 'Glassy water',
       note: 'no wind',
+      cover: 'glassy',
       surface: { kind: 'waves', heightM: estimated(0.02, 0.01, 0.04), periodS: estimated(1, 0.7, 1.5) },
     },
     {
@@ -28,12 +29,14 @@ const water: GroundsOfWorld = {
       id: 'short-sea',
       name: 'Short sea',
       note: 'wind against the current',
+      cover: 'sea',
       surface: { kind: 'waves', heightM: estimated(0.8, 0.5, 1.3), periodS: estimated(3.2, 2.5, 4) },
     },
     {
       id: 'swell',
       name: 'Long swell',
       note: 'high, long and smooth',
+      cover: 'swell',
       surface: { kind: 'waves', heightM: estimated(1.2, 0.7, 2), periodS: estimated(9, 7, 13) },
     },
   ],

@@ -120,7 +120,8 @@ export default machineFrom({
   spots: (fit) => {
     const f = figures(fit);
     return [
-      ...carSpots(f),
+      // The spare wheel hangs on the same door.
+      ...carSpots(f).map((spot) => (spot.id === 'boot-lid' ? { ...spot, swingsWith: 'spareRim' } : spot)),
       {
         id: 'spare-wheel',
         name: 'Spare wheel, facing back',

@@ -12,6 +12,8 @@ import { shake } from './shake';
 import { estimated } from '../../../src/words/sourced/estimated';
 
 const practice = { kind: 'common practice' } as const;
+/** Of a rider of the standard height. */
+const PADDLE_M = 1.86;
 const dimensions: readonly Dimension[] = [
   { id: 'lengthM', name: 'Board length', unit: 'm', standard: 3.2, low: 2.6, high: 3.9, step: 0.05, source: practice },
   { id: 'widthM', name: 'Board width', unit: 'm', standard: 0.79, low: 0.66, high: 0.9, step: 0.01, source: practice },
@@ -25,13 +27,30 @@ const dimensions: readonly Dimension[] = [
     step: 0.005,
     source: practice,
   },
+  {
+    id: 'paddleM',
+    name: 'Paddle length',
+    unit: 'm',
+    standard: PADDLE_M,
+    low: 1.6,
+    high: 2.2,
+    step: 0.02,
+    // As tall as its rider and a hand more.
+    perMetreOfRider: 1,
+    source: practice,
+  },
 ];
 const value = (fit: Fit, id: string) => fittedValue(dimensions, fit, id);
 
-/** Paddle over the right side, hinged for the stroke about the lower hand; deck-relative, metres. */
+/** A paddle of PADDLE_M over the right side, hinged for the stroke about the lower hand; deck-relative, metres. A longer one is held so much higher. */
 const LOWER: Vec3 = [0.29, 0.84, 0.29];
 const SHAFT: Vec3 = [0.02, -0.955, 0.296];
-const along = (t: number): Vec3 => [LOWER[0] + SHAFT[0] * t, LOWER[1] + SHAFT[1] * t, LOWER[2] + SHAFT[2] * t];
+/** A place along the shaft, from the lower hand, in the machine's frame. */
+const along = (fit: Fit, t: number): Vec3 => {
+  const size = value(fit, 'paddleM') / PADDLE_M;
+  const [x, y, z] = [0, 1, 2].map((axis) => (LOWER[axis]! + SHAFT[axis]! * t) * size) as [number, number, number];
+  return [x, y + value(fit, 'thickM'), z];
+};
 
 const STANCES: readonly BlueprintStance[] = [
   {
@@ -81,7 +100,7 @@ export default machineFrom({
   build: (fit) => {
     const wide = value(fit, 'widthM');
     const thick = value(fit, 'thickM');
-    const lift = (p: Vec3): Vec3 => [p[0], p[1] + thick, p[2]];
+    const [handle, lower] = [along(fit, -0.66), along(fit, 0)];
     const board = boardMesh(
       boardStations(
         value(fit, 'lengthM'),
@@ -112,13 +131,13 @@ export default machineFrom({
           tone: 'black',
           on: 'stroke',
           mesh: mergeMeshes([
-            rod(lift(along(-0.66)), lift(along(0.78)), { radiusM: SHAFT_RADIUS_M, segments: 12 }),
-            rod(
-              [along(-0.66)[0], along(-0.66)[1] + thick, along(-0.66)[2] - 0.055],
-              [along(-0.66)[0], along(-0.66)[1] + thick, along(-0.66)[2] + 0.055],
-              { radiusM: 0.016, segments: 10, rounded: true },
-            ),
-            blade(lift(along(0.74)), lift(along(1.2)), 0.22, [-1, 0, 0]),
+            rod(handle, along(fit, 0.78), { radiusM: SHAFT_RADIUS_M, segments: 12 }),
+            rod([handle[0], handle[1], handle[2] - 0.055], [handle[0], handle[1], handle[2] + 0.055], {
+              radiusM: 0.016,
+              segments: 10,
+              rounded: true,
+            }),
+            blade(along(fit, 0.74), along(fit, 1.2), 0.22, [-1, 0, 0]),
           ]),
         },
       ],
@@ -129,7 +148,7 @@ export default machineFrom({
           name: 'paddle',
           does: 'goes through its stroke',
           kind: 'turn',
-          at: lift(LOWER),
+          at: lower,
           axis: [0, 0, 1],
           low: -55,
           high: 40,
@@ -142,7 +161,6 @@ export default machineFrom({
     const deckY = value(fit, 'thickM');
     const stroke = moved('stroke');
     const still = stance.id === SET_UP_STANCE_ID;
-    const lift = (p: Vec3): Vec3 => [p[0], p[1] + deckY, p[2]];
     const at = stance.state?.stroke ?? 0;
     const filming = stance.id === 'one-hand';
     const leanDeg = still ? 2 : filming ? 8 : 16 + Math.max(0, at) * 0.5;
@@ -157,10 +175,10 @@ export default machineFrom({
           gazeDeg: still ? 0 : -4,
           elbowsOut: 0.35,
           hands: {
-            left: grip(transformPoint(stroke, lift(along(-0.66))), transformDirection(stroke, [0, 0, -1])),
+            left: grip(transformPoint(stroke, along(fit, -0.66)), transformDirection(stroke, [0, 0, -1])),
             right: filming
               ? heldOut(body, hipCentre, leanDeg)
-              : grip(transformPoint(stroke, lift(along(0.02))), transformDirection(stroke, SHAFT)),
+              : grip(transformPoint(stroke, along(fit, 0.02)), transformDirection(stroke, SHAFT)),
           },
           feet: bySide((sign) => sole([0.12, deckY, sign * 0.17], [1, 0, 0.08 * sign])),
         },
@@ -170,6 +188,7 @@ export default machineFrom({
   },
   spots: (fit) => {
     const long = value(fit, 'lengthM');
+    const underHand = along(fit, 0.24);
     const surface = { material: 'foam core', shape: 'flat', flatAreaM2: 0.03, wallM: 0.003 } as const;
     return [
       {
@@ -194,10 +213,7 @@ export default machineFrom({
         id: 'paddle-shaft',
         name: 'Paddle shaft, under the lower hand',
         partId: 'paddle',
-        aim: {
-          from: [along(0.24)[0] + 0.3, along(0.24)[1] + value(fit, 'thickM'), along(0.24)[2]],
-          toward: [-1, 0, 0],
-        },
+        aim: { from: [underHand[0] + 0.3, underHand[1], underHand[2]], toward: [-1, 0, 0] },
         reference: [0, 1, 0],
         look: AHEAD,
         surface: {

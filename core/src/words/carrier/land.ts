@@ -5,7 +5,19 @@ export const WORLD_IDS = ['trail', 'road', 'snow', 'water', 'air'] as const;
 export type WorldId = (typeof WORLD_IDS)[number];
 
 /** What covers the land in the picture where that is not what its world usually shows: on gravel nobody paints lines, and on a footpath no car goes. */
-export const COVERS = ['gravel', 'setts', 'track', 'rocks'] as const;
+export const COVERS = [
+  'gravel',
+  'setts',
+  'track',
+  'rocks',
+  'path',
+  'powder',
+  'ice',
+  'chopped',
+  'glassy',
+  'sea',
+  'swell',
+] as const;
 export type Cover = (typeof COVERS)[number];
 
 /** The ground under the carrier: a plane through `point`, plus level country beyond it. */

@@ -16,6 +16,8 @@ export interface Spot {
   readonly surface: Surface;
   /** The one stance in which there is such a place: both hands on a pole. */
   readonly onlyIn?: string;
+  /** The part whose swinging it shares, where that is not its own: a back door swings with the wheel that hangs on it. */
+  readonly swingsWith?: string;
   /** Where it can slide; none = it is a point. */
   readonly zone?: SpotZone;
   /** What people should know before choosing it, most important first. */

@@ -48,7 +48,7 @@ const sitsOn = (worn: WornDefinition, statureM: number): ReadonlyMap<string, str
 export function routeTo({ rig, placed, stanceId }: SpotQuestion): Route {
   const { machine, worn } = resolveRig(rig);
   const { shake } = machine;
-  const { partId } = placed.spot;
+  const { partId, swingsWith = partId } = placed.spot;
   const wornOn = worn.map((w) => sitsOn(w, rig.statureM).get(partId)).find((on) => on !== undefined);
   const zone = zoneOfBodyPart(wornOn ?? partId);
   const setUpRig = poseRig(rig, SET_UP_STANCE_ID);
@@ -74,7 +74,7 @@ export function routeTo({ rig, placed, stanceId }: SpotQuestion): Route {
     aboveM,
     usualMps,
     wheel: shake.withWheel?.[partId] ?? null,
-    stages: shake.flex[partId] ?? [],
+    stages: shake.flex[swingsWith] ?? [],
     zone: null,
     steered: shake.steering !== undefined && setUpRig.byId.get(partId)?.on === shake.steering.movementId,
   };

@@ -15,30 +15,46 @@ function mark(seen: number): void {
   over(74, 70, 62, seen);
 }
 
-/** Colour of the local ground at a point in its own plane: x along the trail, z across, seen from this far. */
+/** Colour of a rooty trail's ground at a point in its own plane: x along the trail, z across, seen from this far. */
 export function trailGround(x: number, z: number, distanceM: number): void {
+  const off = Math.abs(z - trailMiddle(x));
+  trodden(x, z, off, distanceM, 0.25, 0.28, 1);
+  roots(x, z, off, seenAt(distanceM, 45));
+  distanceMarks(x, off, distanceM);
+}
+
+/** The same of a hard-packed path: few stones and no roots. */
+export function pathGround(x: number, z: number, distanceM: number): void {
+  const off = Math.abs(z - trailMiddle(x));
+  trodden(x, z, off, distanceM, -0.2, 0.02, 0.5);
+  distanceMarks(x, off, distanceM);
+}
+
+/** Earth between moss. @param off from the trail's middle @param stony so much more often than beside it a stone lies on it @param damp how dark it is @param patchy how unevenly */
+function trodden(
+  x: number,
+  z: number,
+  off: number,
+  distanceM: number,
+  stony: number,
+  damp: number,
+  patchy: number,
+): void {
   const detail = seenAt(distanceM, 9);
   const coarse = seenAt(distanceM, 45);
-  const off = Math.abs(z - trailMiddle(x));
   const edge = HALF_M + 0.16 * (noise2(x * 1.7, z > 0 ? 3 : 9, 0) - 0.5);
   const inside = share((edge - off) / 0.12 + 0.5);
   const grain = (noise2(x * 34, z * 34, 1) - 0.5) * detail;
   const patch = (noise2(x * 1.3, z * 1.3, 2) - 0.5) * coarse;
   const broad = (noise2(x * 0.21, z * 0.21, 3) - 0.5) * 0.9;
   // Earth is darker along the wheels' rut in the middle.
-  const dry = 1 - share(0.28 + patch * 0.9 + grain * 0.9);
+  const dry = 1 - share(damp + (patch + grain) * 0.9 * patchy);
   const dark = 1 - dry * (1 - 0.35 * Math.exp(-square((off - 0.05) / 0.14)) * coarse);
   // Moss.
   start(166, 173, 128);
   over(120, 132, 90, share(0.4 + broad + patch * 0.7 + grain * 1.1));
   over(205 - 45 * dark, 184 - 50 * dark, 150 - 50 * dark, inside);
-  stones(x, z, detail, inside);
-  roots(x, z, off, coarse);
-  distanceMarks(x, off, distanceM);
-}
-
-function stones(x: number, z: number, detail: number, inside: number): void {
-  stonesIn(x, z, 0.4, 0.35 + 0.25 * inside, 0.025, 0.06, detail);
+  stonesIn(x, z, 0.4, 0.35 + stony * inside, 0.025, 0.06, detail);
 }
 
 /**

@@ -11,7 +11,7 @@ import { knownMachines } from '../../../posing/lookup/resolveRig';
 import { poseRig } from '../../../posing/rig/poseRig';
 import { placedSpots, worldFromSpot } from '../../../posing/rig/spots';
 import type { PosedPart } from '../../../words/carrier/posedPart';
-import { COVERS } from '../../../words/carrier/land';
+import { COVERS, type Cover } from '../../../words/carrier/land';
 import { WORLDS } from '../worlds/index';
 import { SUN } from '../worlds/world';
 import { paintByKernel } from './paintByKernel';
@@ -110,8 +110,22 @@ it.each(knownMachines().map(({ id }, turn) => [id, turn] as const))(
   },
 );
 
+const RIDDEN_ON: Readonly<Record<Cover, string>> = {
+  gravel: 'road-bike',
+  setts: 'road-bike',
+  track: 'mountain-bike',
+  rocks: 'mountain-bike',
+  path: 'mountain-bike',
+  powder: 'snowboard',
+  ice: 'snowboard',
+  chopped: 'skis',
+  glassy: 'kayak',
+  sea: 'kayak',
+  swell: 'powerboat',
+};
+
 it.each(COVERS)('and where the land is covered with %s', (cover) => {
-  const painting = staged(cover === 'gravel' || cover === 'setts' ? 'road-bike' : 'mountain-bike', 1);
+  const painting = staged(RIDDEN_ON[cover], 1);
   const shown = { ...painting, land: true, ground: { ...painting.ground, cover } };
   const fast = finished(paintByKernel(shown)!);
   expect(apart(fast, finished(paintPlainly(shown)))).toBeLessThan(1e-3);

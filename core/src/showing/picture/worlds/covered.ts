@@ -9,6 +9,7 @@ export function covered(ground: Ground, rig: RigSpec, ride?: Pick<RideConditions
   const { machine } = resolveRig(rig);
   const { groundId } = ride ?? usualRide(machine);
   const told = groundsFor(ground.world).find(({ id }) => id === groundId)?.cover;
-  const cover = told ?? (machine.family === 'car' && ground.world === 'trail' ? 'track' : undefined);
+  const footpath = ground.world === 'trail' && (told ?? 'path') === 'path';
+  const cover = machine.family === 'car' && footpath ? 'track' : told;
   return cover ? { ...ground, cover } : ground;
 }

@@ -6,6 +6,7 @@ import { WORLD_IDS, type Ground, type WorldId } from '../../../words/carrier/lan
 import { ground as mixGround } from '../colours/lands';
 import { landNumber, mixedColour } from '../painting/painting';
 import { newCarrier } from '../../../deciding/outing/newOuting';
+import { groundsFor } from '../../../posing/lookup/grounds';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import { poseRig } from '../../../posing/rig/poseRig';
 import { renderPicture } from '../renderPicture';
@@ -158,6 +159,38 @@ it('a track is bare where wheels run, as wide as a car, and green between; rocks
   }
 });
 
+it('a hard-packed path has no roots across it, powder no run with an edge, and glassy water no foam', () => {
+  const spread = (world: WorldId, cover: Ground['cover'], z: number, longM: number) => {
+    const along = Array.from({ length: 900 }, (_, i) => brightness(coveredBy(world, cover, (i * longM) / 900, z)));
+    const mean = along.reduce((sum, b) => sum + b, 0) / along.length;
+    return { mean, darkest: Math.min(...along) - mean, brightest: Math.max(...along) - mean };
+  };
+  // Roots lie across the trail, darker than earth ever is.
+  expect(spread('trail', undefined, 0.5, 30).darkest).toBeLessThan(spread('trail', 'path', 0.5, 30).darkest - 60);
+  /** How far places half a ridge of the groomed run apart differ. */
+  const ridged = (cover: Ground['cover']) =>
+    Array.from({ length: 300 }, (_, i) => {
+      const at = (z: number) => brightness(coveredBy('snow', cover, 0.3 * i, z));
+      return Math.abs(at(1.0225) - at(0.9775)) / 300;
+    }).reduce((sum, d) => sum + d, 0);
+  expect(ridged('powder')).toBeLessThan(0.7 * ridged(undefined));
+  const water = (cover: Ground['cover']) => spread('water', cover, 2, 60);
+  expect(water('glassy').brightest).toBeLessThan(0.5 * water(undefined).brightest);
+  expect(water('sea').brightest).toBeGreaterThanOrEqual(water(undefined).brightest);
+  expect(water('swell').brightest).toBeLessThan(water('sea').brightest);
+});
+
+it('every ground of the catalogue that looks otherwise has a cover of its own, seen in the land it is of', () => {
+  for (const world of WORLD_IDS) {
+    const covers = groundsFor(world).flatMap(({ cover }) => cover ?? []);
+    const plain = Array.from({ length: 60 }, (_, i) => brightness(coveredBy(world, undefined, i * 0.37, 0.4)));
+    for (const cover of covers) {
+      const apart = plain.map((b, i) => Math.abs(b - brightness(coveredBy(world, cover, i * 0.37, 0.4))));
+      expect([world, cover, apart.filter((d) => d > 12).length > 6]).toEqual([world, cover, true]);
+    }
+  }
+});
+
 it('a carrier has its ground covered by what it is ridden on, by its usual one where nobody says, and no car has a footpath', () => {
   const on = (machineId: string, groundId?: string) => {
     const { rig } = newCarrier('c', machineId, 1.75);
@@ -167,6 +200,8 @@ it('a carrier has its ground covered by what it is ridden on, by its usual one w
   expect([on('road-bike', 'setts'), on('road-bike', 'worn-asphalt')]).toEqual(['setts', undefined]);
   expect([on('mountain-bike', 'rooty-trail'), on('mountain-bike', 'forest-track')]).toEqual([undefined, 'track']);
   expect([on('four-by-four'), on('four-by-four', 'rock-garden')]).toEqual(['track', 'rocks']);
+  expect([on('mountain-bike', 'hard-pack'), on('four-by-four', 'hard-pack')]).toEqual(['path', 'track']);
+  expect([on('snowboard', 'powder'), on('kayak', 'glassy')]).toEqual(['powder', 'glassy']);
 });
 
 const coveredBy = (world: WorldId, cover: Ground['cover'], x: number, z: number): Rgb => {
