@@ -172,14 +172,6 @@ describe('what goes along', () => {
     for (const shot of skerra.shots) expect(list.some((item) => item.pieceId === shot.setUp.cameraId)).toBe(true);
   });
 
-  it('who talks takes foam, who feeds it a power bank, who films with one camera no second', () => {
-    const talks = day([at('a', 'chest', { use: { foam: true, feed: 'power bank' } }), at('b', 'chest')]);
-    const list = packList(talks, () => 5);
-    expect(list.map((item) => item.id)).toEqual(expect.arrayContaining(['foam', 'bank']));
-    expect(list.find((item) => item.pieceId === talks.shots[0]!.setUp.cameraId)!.count).toBe(2);
-    expect(packList(talks).find((item) => item.kind === 'camera')!.count).toBe(1);
-  });
-
   it('the evening begins with what needs the night', () => {
     const stuck = skerra.shots.some((shot) => /pad/.test(shot.setUp.baseId));
     const tasks = eveningBefore(skerra);

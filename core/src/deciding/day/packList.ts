@@ -5,7 +5,9 @@ import type { BaseKind } from '../../words/carrier/surface';
 import { suppliesOf } from '../../words/shot/use';
 import { carrierOfShot, rigOfShot } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
+import type { Shot } from '../outing/records/shotRecord';
 import { powerOfDay } from '../outing/powerOfDay';
+import { lapsOf } from './rigWork';
 
 /** One thing to take along. */
 export interface PackItem {
@@ -44,14 +46,60 @@ const WITH_BASE: Readonly<Partial<Record<BaseKind, readonly [id: string, name: s
 const LEFT_AT_START = ['scale', 'hex-key', 'cup-water', 'level', 'spare-pads'];
 /** Cord and a ring for one camera, grams. */
 const TETHER_G = 15;
-/** A pad with a ring for a tether, kilograms. Estimate 0.005 to 0.012. */
-const TETHER_PAD_KG = 0.008;
+/** A pad with a ring for a tether, which is no piece of the kit. Kilograms: estimate 0.005 to 0.012. */
+const TETHER_PAD: Piece = { id: 'tether-pad', name: 'Stick-on pad with a ring', massKg: { value: 0.008 } };
+
+interface Piece {
+  readonly id: string;
+  readonly name: string;
+  readonly massKg: { readonly value: number };
+}
+
+/** How many of each piece are out at once, by id: of each as many as the lap takes that takes most of them. */
+function mostAtOnce(
+  outing: Outing,
+  shots: readonly Shot[],
+  camerasOf: (cameraId: string) => number,
+): ReadonlyMap<string, number> {
+  const most = new Map<string, number>();
+  const days = new Set(shots.map((shot) => shot.hour?.day ?? 1));
+  const laps = [...days].flatMap((day) =>
+    lapsOf(
+      outing,
+      shots.filter((shot) => (shot.hour?.day ?? 1) === day),
+      camerasOf,
+    ),
+  );
+  for (const lap of laps) {
+    const used = new Map<string, number>();
+    for (const { id } of lap.flatMap((shot) => piecesOf(outing, shot))) used.set(id, (used.get(id) ?? 0) + 1);
+    for (const [id, count] of used) most.set(id, Math.max(most.get(id) ?? 0, count));
+  }
+  return most;
+}
+
+/** Every piece of a set-up, as often as it is in it. */
+function piecesOf(outing: Outing, shot: Shot): readonly { readonly id: string }[] {
+  const { setUp } = shot;
+  const { camera, base, links, furtherArms, head } = resolvePieces(rigOfShot(outing, shot), setUp);
+  const kit = kitWith(outing.ownKit);
+  return [
+    camera,
+    base,
+    ...links.map(({ definition }) => definition),
+    ...furtherArms.flatMap((arm) => [arm.base, arm.link, head]),
+    head,
+    ...filtersOf(kit, setUp),
+    ...addOnsOf(kit, setUp),
+  ];
+}
 
 /** Everything that an outing's shots take along, each once with its count, heaviest kind first; what the trade takes besides at the end. */
 export function packList(outing: Outing, camerasOf: (cameraId: string) => number = () => 1): readonly PackItem[] {
   const shots = outing.shots.filter((shot) => missingPiece(rigOfShot(outing, shot), shot.setUp) === null);
   if (shots.length === 0) return [];
   const kit = kitWith(outing.ownKit);
+  const atOnce = mostAtOnce(outing, shots, camerasOf);
   const items = new Map<string, PackItem>();
   const add = (item: Omit<PackItem, 'goes'> & Partial<Pick<PackItem, 'goes'>>) => {
     const had = items.get(item.id);
@@ -69,30 +117,21 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
     );
   };
   const piece = (
-    id: string,
-    name: string,
-    count: number,
-    kg: number,
+    { id, name, massKg: { value } }: Piece,
     kind: PackItem['kind'],
     why: string,
-    goes: PackItem['goes'] = 'along',
-  ) => add({ id, pieceId: id, name, count, grams: Math.round(kg * count * 1000), kind, why, goes });
+    { count = atOnce.get(id) ?? 1, goes = 'along' }: { count?: number; goes?: PackItem['goes'] } = {},
+  ) => add({ id, pieceId: id, name, count, grams: Math.round(value * count * 1000), kind, why, goes });
 
   const cameraIds = [...new Set(shots.map((shot) => shot.setUp.cameraId))];
   for (const id of cameraIds) {
     const camera = kit.cameras.find((c) => c.id === id)!;
     const of = shots.filter((shot) => shot.setUp.cameraId === id).length;
-    piece(
-      id,
-      camera.name,
-      Math.min(of, camerasOf(id)),
-      camera.massKg.value,
-      'camera',
-      of === 1 ? 'one shot' : `${of} shots`,
-    );
+    piece(camera, 'camera', of === 1 ? 'one shot' : `${of} shots`);
   }
-  // A base stays on its place: one for each place, of each other piece the most that one shot takes.
+  // What is stuck or bolted stays on its place: one for each place, of each other piece as many as are out at once.
   const places = new Map<string, Set<string>>();
+  const unitsOf = (ids: readonly string[]) => ids.reduce((sum, id) => sum + (atOnce.get(id) ?? 1), 0);
   // A tether stays with its camera.
   const tied = new Map<string, string>();
   for (const shot of shots) {
@@ -100,28 +139,14 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
     const key = `${shot.carrierId} ${shot.setUp.spotId}`;
     places.set(base.id, (places.get(base.id) ?? new Set()).add(key));
     const stays = base.kind === 'adhesive' || base.kind === 'bolt';
-    piece(
-      base.id,
-      base.name,
-      stays ? places.get(base.id)!.size : 1,
-      base.massKg.value,
-      'mount',
-      stays ? 'stays where it is stuck' : 'moved from place to place',
-      stays ? 'on' : 'along',
-    );
-    for (const { definition } of links) {
-      const count = links.filter((link) => link.definition.id === definition.id).length;
-      piece(definition.id, definition.name, count, definition.massKg.value, 'mount', 'between base and camera');
-    }
+    if (stays) piece(base, 'mount', 'stays where it is stuck', { count: places.get(base.id)!.size, goes: 'on' });
+    else piece(base, 'mount', 'moved from place to place');
+    for (const { definition } of links) piece(definition, 'mount', 'between base and camera');
     for (const arm of furtherArms) {
-      const alike = furtherArms.filter((other) => other.base.id === arm.base.id).length;
-      const bases = alike + (arm.base.id === base.id ? 1 : 0);
-      piece(arm.base.id, arm.base.name, bases, arm.base.massKg.value, 'mount', 'one under each arm');
-      const arms = furtherArms.filter((other) => other.link.id === arm.link.id).length;
-      const inStrut = links.filter((link) => link.definition.id === arm.link.id).length;
-      piece(arm.link.id, arm.link.name, arms + inStrut, arm.link.massKg.value, 'mount', 'arms beside the first');
+      piece(arm.base, 'mount', 'one under each arm');
+      piece(arm.link, 'mount', 'arms beside the first');
     }
-    piece(head.id, head.name, 1 + furtherArms.length, head.massKg.value, 'mount', 'turns the camera');
+    piece(head, 'mount', 'turns the camera');
     const { weatherId = 'dry' } = carrierOfShot(outing, shot).ride;
     if (weatherId !== 'dry')
       add({
@@ -163,19 +188,18 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
         kind: 'power',
         why: 'feeds while it records',
       });
-    for (const { id, name, massKg, mirrorLeft } of filtersOf(kit, shot.setUp))
-      piece(id, name, 1, massKg.value, 'care', mirrorLeft ? 'against what glass mirrors' : 'off again before dusk');
+    for (const filter of filtersOf(kit, shot.setUp))
+      piece(filter, 'care', filter.mirrorLeft ? 'against what glass mirrors' : 'off again before dusk');
     const tether = kit.tethers.find(({ id }) => id === shot.setUp.tether?.tetherId);
     if (tether) {
       tied.set(shot.setUp.cameraId, tether.id);
-      const count = [...tied.values()].filter((id) => id === tether.id).length;
-      piece(tether.id, tether.name, count, tether.massKg.value, 'care', 'what comes off must not leave');
+      const count = unitsOf([...tied].flatMap(([cameraId, id]) => (id === tether.id ? cameraId : [])));
+      piece(tether, 'care', 'what comes off must not leave', { count });
       const rig = rigOfShot(outing, shot);
       if (placedAt(rig, shot.setUp) && resolveSetUp(rig, shot.setUp).tether?.anchor?.stuckOn)
-        piece('tether-pad', 'Stick-on pad with a ring', 1, TETHER_PAD_KG, 'care', 'for the tether');
+        piece(TETHER_PAD, 'care', 'for the tether');
     }
-    for (const { id, name, massKg, place } of addOnsOf(kit, shot.setUp))
-      piece(id, name, 1, massKg.value, 'care', place);
+    for (const addOn of addOnsOf(kit, shot.setUp)) piece(addOn, 'care', addOn.place);
   }
   const day = powerOfDay(outing);
   for (const camera of day.cameras) {
@@ -200,13 +224,13 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
       why: `${Math.max(1, Math.round(camera.gb))} GB of film, and one spare`,
     });
   }
-  const untied = cameraIds.filter((id) => !tied.has(id));
-  if (untied.length > 0)
+  const untied = unitsOf(cameraIds.filter((id) => !tied.has(id)));
+  if (untied > 0)
     add({
       id: 'tethers',
       name: 'Tethers: cord and rings',
-      count: untied.length,
-      grams: TETHER_G * untied.length,
+      count: untied,
+      grams: TETHER_G * untied,
       kind: 'care',
       why: 'around each camera itself',
     });
