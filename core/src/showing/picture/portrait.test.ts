@@ -1,4 +1,5 @@
 import { newCarrier } from '../../deciding/outing/newOuting';
+import { meshBounds, openEdgeCount } from '../../mathematics/geometry/mesh';
 import { poseRig } from '../../posing/rig/poseRig';
 import { kitPieceParts } from '../../posing/strut/kitPortrait';
 import { kitWith } from '../../posing/lookup/kit';
@@ -55,10 +56,29 @@ describe('pieces of the kit', () => {
   const kit = kitWith();
   const ground = { point: [0, -1, 0], normal: [0, 1, 0], ahead: [1, 0, 0], world: 'road' } as const;
   it.each(
-    (['cameras', 'bases', 'links', 'heads'] as const).flatMap((kind) => kit[kind].map((p) => [kind, p.id] as const)),
+    (['cameras', 'bases', 'links', 'heads', 'filters', 'addOns', 'tethers'] as const).flatMap((kind) =>
+      kit[kind].map((p) => [kind, p.id] as const),
+    ),
   )('%s: %s has a portrait', (kind, id) => {
     const box = drawnBox(renderPortrait(kitPieceParts(kit, kind, id), ground, view({ widthPx: 60, heightPx: 40 })));
     expect(Math.max(box.right - box.left, box.bottom - box.top)).toBeGreaterThan(0.5);
+  });
+
+  it('the more a filter takes, the darker is its pane; a tether is drawn no longer than it is, nor than a hand', () => {
+    const panes = kit.filters.filter(({ mirrorLeft }) => mirrorLeft === undefined);
+    const tones = [...panes]
+      .sort((a, b) => a.stops - b.stops)
+      .map(({ id }) => kitPieceParts(kit, 'filters', id).find((piece) => piece.id === 'pane')!.tone);
+    const dark = ['glass', 'frame', 'black', 'tyre'];
+    const ranks = tones.map((tone) => dark.indexOf(tone));
+    expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
+    expect(new Set(ranks).size).toBeGreaterThan(2);
+    for (const { id, lengthM } of kit.tethers) {
+      const [{ mesh } = { mesh: null }] = kitPieceParts(kit, 'tethers', id);
+      const { min, max } = meshBounds(mesh!);
+      expect([id, max[0] - min[0] <= Math.min(lengthM.high, 0.2) * 1.5]).toEqual([id, true]);
+      expect([id, openEdgeCount(mesh!)]).toEqual([id, 0]);
+    }
   });
 
   it('an unknown piece is named', () => {
