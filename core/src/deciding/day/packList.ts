@@ -44,6 +44,8 @@ const WITH_BASE: Readonly<Partial<Record<BaseKind, readonly [id: string, name: s
   };
 /** What is used before and after the ride only. Common practice, no source. */
 const LEFT_AT_START = ['scale', 'hex-key', 'cup-water', 'level', 'spare-pads'];
+/** A card in its sleeve, grams. Estimate 1 to 4. */
+const CARD_G = 2;
 /** Cord and a ring for one camera, grams. */
 const TETHER_G = 15;
 /** A pad with a ring for a tether, which is no piece of the kit. Kilograms: estimate 0.005 to 0.012. */
@@ -215,11 +217,12 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
         why: `${camera.batteries} needed, one is in it`,
       });
     const { cardGb } = suppliesOf(outing.supplies, camera.cameraId);
+    const cards = Math.ceil(camera.gb / cardGb) + 1;
     add({
       id: `card-${camera.cameraId}`,
       name: `Cards of ${cardGb} GB, ${camera.name.toLowerCase()}`,
-      count: Math.ceil(camera.gb / cardGb) + 1,
-      grams: 2,
+      count: cards,
+      grams: CARD_G * cards,
       kind: 'power',
       why: `${Math.max(1, Math.round(camera.gb))} GB of film, and one spare`,
     });
