@@ -6,6 +6,7 @@ import { suppliesOf } from '../../words/shot/use';
 import { carrierOfShot, rigOfShot } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
+import { piecesTaken } from '../outing/kitUse';
 import { powerOfDay } from '../outing/powerOfDay';
 import { lapsOf } from './rigWork';
 
@@ -72,28 +73,8 @@ function mostAtOnce(
       camerasOf,
     ),
   );
-  for (const lap of laps) {
-    const used = new Map<string, number>();
-    for (const { id } of lap.flatMap((shot) => piecesOf(outing, shot))) used.set(id, (used.get(id) ?? 0) + 1);
-    for (const [id, count] of used) most.set(id, Math.max(most.get(id) ?? 0, count));
-  }
+  for (const lap of laps) for (const [id, count] of piecesTaken(lap)) most.set(id, Math.max(most.get(id) ?? 0, count));
   return most;
-}
-
-/** Every piece of a set-up, as often as it is in it. */
-function piecesOf(outing: Outing, shot: Shot): readonly { readonly id: string }[] {
-  const { setUp } = shot;
-  const { camera, base, links, furtherArms, head } = resolvePieces(rigOfShot(outing, shot), setUp);
-  const kit = kitWith(outing.ownKit);
-  return [
-    camera,
-    base,
-    ...links.map(({ definition }) => definition),
-    ...furtherArms.flatMap((arm) => [arm.base, arm.link, head]),
-    head,
-    ...filtersOf(kit, setUp),
-    ...addOnsOf(kit, setUp),
-  ];
 }
 
 /** Everything that an outing's shots take along, each once with its count, heaviest kind first; what the trade takes besides at the end. */

@@ -18,7 +18,7 @@ const piecesOf = (setUp: SetUp): readonly string[] => [
 ];
 
 /** How many of each piece all these shots take, rigged at the same time. */
-function taken(shots: readonly Pick<Shot, 'setUp'>[]): ReadonlyMap<string, number> {
+export function piecesTaken(shots: readonly Pick<Shot, 'setUp'>[]): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
   for (const id of shots.flatMap((shot) => piecesOf(shot.setUp))) counts.set(id, (counts.get(id) ?? 0) + 1);
   return counts;
@@ -30,7 +30,7 @@ export function piecesLeft(
   owned: Owned,
   shots: readonly Pick<Shot, 'setUp'>[],
 ): readonly string[] {
-  const used = taken(shots);
+  const used = piecesTaken(shots);
   return pieceIds.filter((id) => owned(id) > (used.get(id) ?? 0));
 }
 
@@ -39,6 +39,6 @@ export const piecesShort = (
   owned: Owned,
   shots: readonly Pick<Shot, 'setUp'>[],
 ): readonly { readonly pieceId: string; readonly needed: number; readonly owned: number }[] =>
-  [...taken(shots)]
+  [...piecesTaken(shots)]
     .map(([pieceId, needed]) => ({ pieceId, needed, owned: owned(pieceId) }))
     .filter((piece) => piece.needed > piece.owned);
