@@ -52,7 +52,7 @@ export function SpotTable({ rig, chosen, onChoose, onRemoveOwn, onMoveOwn }: Spo
               <button
                 type="button"
                 aria-expanded={spot.id === chosen}
-                className="flex min-h-7 flex-1 items-baseline gap-2 text-left hover:bg-paper-2 max-lg:min-h-touch"
+                className="flex min-h-7 flex-1 items-baseline gap-2 text-left hover:bg-paper-2 max-lg:min-h-touch max-lg:items-center"
                 onClick={() => onChoose(spot.id)}
               >
                 <span

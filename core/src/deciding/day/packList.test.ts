@@ -1,6 +1,7 @@
 import { ridgeLoop } from '../../../testing/outings';
 import { kitWith } from '../../posing/lookup/kit';
 import { plainSetUp } from '../../posing/strut/plainSetUp';
+import { newCarrier } from '../outing/newOuting';
 import { rigOfCarrier } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
@@ -129,6 +130,14 @@ describe('what a shot wants besides', () => {
     const barrel = { cameraId: 'barrel-camera', modeId: 'wide', stabiliserId: 'off' };
     const fixed = kitWith().cameras.find(({ id }) => id === 'barrel-camera')!.lasting.swaps;
     expect(count(items({ use: { hours: 8, start: 'running' } }, barrel), 'battery-barrel-camera') > 0).toBe(fixed);
+  });
+
+  it('a tether that nothing else holds takes a pad that is stuck on, which is no piece of the kit', () => {
+    const car = newCarrier('car', 'coupe', 1.75);
+    const setUp = { ...plainSetUp(car.rig, 'roof', cube)!, tether: { tetherId: 'cord', lengthM: 0.15 } };
+    const onRoof = { ...base.shots[0]!, carrierId: 'car', actionStanceId: 'straight', setUp };
+    const pad = of(pack([onRoof], 1, { carriers: [...base.carriers, car] }), 'tether-pad');
+    expect([pad?.count, pad?.pieceId]).toEqual([1, undefined]);
   });
 
   it('comes in the order of a bag: cameras, mounts, power, care', () => {

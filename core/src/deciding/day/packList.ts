@@ -49,8 +49,15 @@ const LEFT_AT_START = ['scale', 'hex-key', 'cup-water', 'level', 'spare-pads'];
 const CARD_G = 2;
 /** Cord and a ring for one camera, grams. */
 const TETHER_G = 15;
-/** A pad with a ring for a tether, which is no piece of the kit. Kilograms: estimate 0.005 to 0.012. */
-const TETHER_PAD: Piece = { id: 'tether-pad', name: 'Stick-on pad with a ring', massKg: { value: 0.008 } };
+/** A pad with a ring for a tether, which is no piece of the kit. Grams: estimate 5 to 12. */
+const TETHER_PAD = {
+  id: 'tether-pad',
+  name: 'Stick-on pad with a ring',
+  count: 1,
+  grams: 8,
+  kind: 'care',
+  why: 'for the tether',
+} as const;
 
 interface Piece {
   readonly id: string;
@@ -179,8 +186,7 @@ export function packList(outing: Outing, camerasOf: (cameraId: string) => number
       const count = unitsOf([...tied].flatMap(([cameraId, id]) => (id === tether.id ? cameraId : [])));
       piece(tether, 'care', 'what comes off must not leave', { count });
       const rig = rigOfShot(outing, shot);
-      if (placedAt(rig, shot.setUp) && resolveSetUp(rig, shot.setUp).tether?.anchor?.stuckOn)
-        piece(TETHER_PAD, 'care', 'for the tether');
+      if (placedAt(rig, shot.setUp) && resolveSetUp(rig, shot.setUp).tether?.anchor?.stuckOn) add(TETHER_PAD);
     }
     for (const addOn of addOnsOf(kit, shot.setUp)) piece(addOn, 'care', addOn.place);
   }

@@ -5,12 +5,13 @@ import { download, fileNameOf } from '../../devices/download';
 import { useOuting } from '../../state/OutingProvider';
 import { useSettings } from '../../storage/settings';
 import { A4, PAPER_SIZES } from '../../paper/sizes';
-import { cameraCounts, isInBox, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
+import { cameraCounts, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { Tick } from '../../ui/Tick';
 import { judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { useRested } from '../../workers/useRested';
+import { lackWords } from './lackWords';
 import { PackPanel } from './PackPanel';
 import { StoryPanel } from './StoryPanel';
 import { Timetable } from './Timetable';
@@ -51,10 +52,9 @@ export function DayScreen() {
     try {
       const { makeBooklet } = await import('../../paper/makeBooklet');
       const lacking = Object.fromEntries(
-        day.value.pack.flatMap(({ id, pieceId, count }) => {
-          if (!pieceId || isInBox(box, pieceId)) return [];
-          const price = box.prices?.[pieceId];
-          return [[id, `not in your box${price === undefined ? '' : ` (${price * count})`}`]];
+        day.value.pack.flatMap((item) => {
+          const words = lackWords(box, item);
+          return words ? [[item.id, words]] : [];
         }),
       );
       const planned = { ...day.value, story: story.value, track: track.value ?? null, lacking };

@@ -1,8 +1,9 @@
 import { GOES, ROUTINES, type EveningTask, type PackItem, packedGrams } from '@strut-spot/core';
 import { useOuting } from '../../state/OutingProvider';
-import { isInBox, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
+import { STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { Tick } from '../../ui/Tick';
 import { useInUnits } from '../../ui/useInUnits';
+import { lackWords } from './lackWords';
 
 const KINDS = { camera: 'Cameras', mount: 'Mounts', power: 'Power and cards', care: 'Care and spares' } as const;
 
@@ -12,6 +13,9 @@ const withTick = (list: readonly string[] | undefined, id: string, on: boolean):
   const others = (list ?? []).filter((other) => other !== id);
   return on ? [...others, id] : others;
 };
+
+/** Beside what is ticked, which is as high as a finger on a phone. */
+const FIGURE = 'reading shrink-0 max-lg:leading-(--spacing-touch)';
 
 /** What goes along, ticked as it goes into the bag; the evening before; what to do there. */
 export function PackPanel({
@@ -27,6 +31,10 @@ export function PackPanel({
   const tick = (field: 'packed' | 'done', id: string, on: boolean) =>
     change((o) => ({ ...o, plan: { ...o.plan, [field]: withTick(o.plan?.[field], id, on) } }), `tick-${field}-${id}`);
   const inUnits = useInUnits();
+  const lacks = (item: PackItem) => {
+    const words = lackWords(box, item);
+    return words && <strong className="text-ink">; {words}</strong>;
+  };
   const inBag = pack.filter((item) => packed.includes(item.id)).length;
   return (
     <div className="space-y-3">
@@ -38,7 +46,7 @@ export function PackPanel({
           {evening.map((task) => (
             <li key={task.id} className="flex items-start justify-between gap-2 border-b border-hair py-0.5">
               <Tick label={task.words} checked={done.includes(task.id)} onChange={(on) => tick('done', task.id, on)} />
-              <span className="reading shrink-0">{task.minutes} min</span>
+              <span className={FIGURE}>{task.minutes} min</span>
             </li>
           ))}
         </ul>
@@ -67,15 +75,10 @@ export function PackPanel({
                       />
                       <p className="pl-6 text-[0.86rem] text-ink-2">
                         {item.why}; {GOES[item.goes]}
-                        {item.pieceId && !isInBox(box, item.pieceId) && (
-                          <strong className="text-ink">
-                            ; not in your box
-                            {box.prices?.[item.pieceId] !== undefined && ` (${box.prices[item.pieceId]! * item.count})`}
-                          </strong>
-                        )}
+                        {lacks(item)}
                       </p>
                     </div>
-                    <span className="reading shrink-0">{item.grams === null ? '' : `${item.grams} g`}</span>
+                    <span className={FIGURE}>{item.grams === null ? '' : `${item.grams} g`}</span>
                   </li>
                 ))}
               </ul>
