@@ -14,13 +14,23 @@ const isStopped = ({ candidate }: Ranked): boolean => Object.values(candidate.ve
 /** A sheet with near-copies folded into the first of their kind, in the sheet's order. What a check stops never hides behind what none does, nor the other way round. */
 export function foldAlike(sheet: readonly Ranked[]): readonly Folded[] {
   const cards: { readonly ranked: Ranked; readonly alike: Ranked[] }[] = [];
+  // From another spot nothing is a near-copy.
+  const ofSpot = new Map<string, typeof cards>();
   for (const ranked of sheet) {
-    const like = cards.find(
+    const { carrierId, spotId } = ranked.candidate;
+    const here = ofSpot.get(`${carrierId} ${spotId}`) ?? [];
+    ofSpot.set(`${carrierId} ${spotId}`, here);
+    const like = here.find(
       (card) =>
         isStopped(card.ranked) === isStopped(ranked) && likeness(card.ranked.candidate, ranked.candidate) >= NEAR_COPY,
     );
-    if (like) like.alike.push(ranked);
-    else cards.push({ ranked, alike: [] });
+    if (like) {
+      like.alike.push(ranked);
+      continue;
+    }
+    const card = { ranked, alike: [] };
+    cards.push(card);
+    here.push(card);
   }
   return cards;
 }

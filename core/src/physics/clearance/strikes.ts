@@ -1,7 +1,8 @@
 import { compose, invert, transformPoint, type Pose } from '../../mathematics/geometry/pose';
+import { sameFor } from '../../mathematics/caching/sameFor';
 import { closestPoint } from '../../mathematics/geometry/closestPoint';
 import { meshBounds } from '../../mathematics/geometry/mesh';
-import { add, distance, scale, type Vec3 } from '../../mathematics/geometry/vec3';
+import { add, distance, scale, subtract, type Vec3 } from '../../mathematics/geometry/vec3';
 import { SET_UP_STANCE_ID } from '../../words/carrier/stance';
 import { poseRig, type PosedRig } from '../../posing/rig/poseRig';
 import { resolveRig } from '../../posing/lookup/resolveRig';
@@ -65,18 +66,26 @@ export function approaches(rig: RigSpec, resolved: ResolvedSetUp): readonly Appr
     partId,
   );
   const best = new Map<string, Approach>();
-  const keep = (approach: Approach) => {
-    // What the filmer can help is kept beside what nobody can, and each movement of a part beside its others: a fork that slides does not hide its wheel that turns.
-    const key = `${approach.partId} ${approach.sweeping?.name ?? ''} ${approach.sweeping?.verb ?? ''}`;
-    const known = best.get(key);
-    if (!known || approach.distanceM < known.distanceM) best.set(key, approach);
-  };
-  for (const { stance, rig: r } of posed) {
-    for (const approach of inStance(resolved, setUpRig, r, stance.name, moving, NEAR_M)) keep(approach);
+  /** What came nearer in another stance is not looked for again. */
+  const known: Known = (partId, sweep) => best.get(keyOf(partId, sweep))?.distanceM ?? NEAR_M;
+  const keep = (approach: Approach) => best.set(keyOf(approach.partId, approach.sweeping), approach);
+  for (const { stance, rig: r } of posed) inStance(resolved, setUpRig, r, stance.name, moving, known).forEach(keep);
+  const poseIn = sameFor((at: PosedRig) => poseStrut(resolved, setUpRig, at));
+  const [some, all] = [false, true].map((lying) => sameFor((at: PosedRig) => ownPoints(resolved, poseIn(at), lying)));
+  for (const sweep of sweepsOf(rig, setUpRig, partId)) {
+    // The base counts against what turns: a tether begins there, and a wheel does not give way to what is strapped beside it.
+    const points = (sweep.wholeTurn ? all : some)!(sweep.rig);
+    swept(sweep, resolved, points, known).forEach(keep);
   }
-  for (const approach of swept(rig, resolved, setUpRig)) keep(approach);
   return [...best.values()].sort((a, b) => a.distanceM - b.distanceM);
 }
+
+/** How near a part is known to come, by itself or by a movement: only what comes nearer counts. Metres. */
+type Known = (partId: string, sweep: Pick<Sweep, 'name' | 'verb'> | null) => number;
+
+/** What the filmer can help is kept beside what nobody can, and each movement of a part beside its others: a fork that slides does not hide its wheel that turns. */
+const keyOf = (partId: string, sweep: Pick<Sweep, 'name' | 'verb'> | null): string =>
+  `${partId} ${sweep?.name ?? ''} ${sweep?.verb ?? ''}`;
 
 /** In both hands it is held by the other one as well, and is not struck by it. */
 const heldToo = ({ placed }: ResolvedSetUp): readonly string[] =>
@@ -84,19 +93,20 @@ const heldToo = ({ placed }: ResolvedSetUp): readonly string[] =>
 const OTHER_ARM = ['handLeft', 'forearmLeft'];
 const NOTHING: readonly string[] = [];
 
-/** What comes within a limit of camera and strut in one stance. @param moving ids of what moves against what they sit on */
+/** What comes nearer than is known to camera and strut in one stance. @param moving ids of what moves against what they sit on */
 function inStance(
   resolved: ResolvedSetUp,
   setUpRig: PosedRig,
   rig: PosedRig,
   stanceName: string,
   moving: ReadonlySet<string>,
-  limitM: number,
+  known: Known,
 ): Approach[] {
   const points = ownPoints(resolved, poseStrut(resolved, setUpRig, rig));
   const held = heldToo(resolved);
   return rig.parts.flatMap((part): Approach[] => {
-    const near = moving.has(part.id) && !held.includes(part.id) && nearest(points, part, part.worldFromPart, limitM);
+    const near =
+      moving.has(part.id) && !held.includes(part.id) && nearest(points, part, part.worldFromPart, known(part.id, null));
     return near
       ? [
           {
@@ -126,71 +136,59 @@ export function* strikeInStances(
     stances.map((s) => s.rig),
     resolved.placed.spot.partId,
   );
-  for (const { name, rig } of stances) yield* inStance(resolved, setUpRig, rig, name, moving, limitM);
+  for (const { name, rig } of stances) yield* inStance(resolved, setUpRig, rig, name, moving, () => limitM);
 }
 
 /**
- * Sweeps, each from its stance. What hangs on the moving thing goes along, and is then held against all that stays; a wheel that
- * carries it is left out.
+ * A sweep from its stance. What hangs on the moving thing goes along, and is then held against all that stays; a wheel that carries it is
+ * left out.
  */
-function swept(spec: RigSpec, resolved: ResolvedSetUp, setUpRig: PosedRig): Approach[] {
-  const { partId } = resolved.placed.spot;
-  const kept = { some: new Map<PosedRig, readonly Vec3[]>(), all: new Map<PosedRig, readonly Vec3[]>() };
-  // The base counts against what turns: a tether begins there, and a wheel does not give way to what is strapped beside it.
-  const pointsIn = ({ rig, wholeTurn }: Sweep): readonly Vec3[] => {
-    const inStance = wholeTurn ? kept.all : kept.some;
-    const known = inStance.get(rig) ?? ownPoints(resolved, poseStrut(resolved, setUpRig, rig), wholeTurn);
-    inStance.set(rig, known);
-    return known;
-  };
-  return sweepsOf(spec, setUpRig, partId).flatMap((sweep): Approach[] => {
-    const carrier = sweep.rig.byId.get(partId)!;
-    const points = pointsIn(sweep);
-    const goesAlong = sweep.moves(carrier);
-    if (goesAlong && sweep.wholeTurn) return [];
-    const held = heldToo(resolved);
-    const carried = goesAlong
-      ? sweep.steps.map((step) => {
-          const moved = step(carrier);
-          return points.map((point) => transformPoint(moved, point));
-        })
-      : null;
-    return sweep.rig.parts
-      .filter(
-        (p) =>
-          p.group !== 'subject' &&
-          !p.bends &&
-          p.id !== carrier.id &&
-          !held.includes(p.id) &&
-          sweep.moves(p) !== goesAlong,
-      )
-      .filter((p) => !goesAlong || !sweep.yields(p))
-      .flatMap((p): Approach[] => {
-        let found: Approach | null = null;
-        for (const [i, step] of sweep.steps.entries()) {
-          const moved = carried?.[i] ?? points;
-          const worldFromPart = goesAlong ? p.worldFromPart : compose(step(p), p.worldFromPart);
-          const near = nearest(moved, p, worldFromPart, found?.distanceM ?? NEAR_M);
-          if (!near) continue;
-          found = {
-            ...near,
-            partId: p.id,
-            partName: p.name,
-            stanceId: sweep.rig.stanceId,
-            stanceName: sweep.stanceName,
-            sweeping: {
-              name: sweep.name,
-              verb: sweep.verb,
-              path: pathOf(sweep, i, goesAlong ? carrier : p, goesAlong ? near.from : near.to),
-              own: sweep.own,
-            },
-            turns: sweep.wholeTurn,
-            soft: isSoft(p),
-          };
-        }
-        return found ? [found] : [];
-      });
-  });
+function swept(sweep: Sweep, resolved: ResolvedSetUp, points: readonly Vec3[], known: Known): Approach[] {
+  const carrier = sweep.rig.byId.get(resolved.placed.spot.partId)!;
+  const goesAlong = sweep.moves(carrier);
+  if (goesAlong && sweep.wholeTurn) return [];
+  const held = heldToo(resolved);
+  const carried = goesAlong
+    ? sweep.steps.map((step) => {
+        const moved = step(carrier);
+        return points.map((point) => transformPoint(moved, point));
+      })
+    : null;
+  return sweep.rig.parts
+    .filter(
+      (p) =>
+        p.group !== 'subject' &&
+        !p.bends &&
+        p.id !== carrier.id &&
+        !held.includes(p.id) &&
+        sweep.moves(p) !== goesAlong,
+    )
+    .filter((p) => !goesAlong || !sweep.yields(p))
+    .flatMap((p): Approach[] => {
+      let found: Approach | null = null;
+      for (const [i, step] of sweep.steps.entries()) {
+        const moved = carried?.[i] ?? points;
+        const worldFromPart = goesAlong ? p.worldFromPart : compose(step(p), p.worldFromPart);
+        const near = nearest(moved, p, worldFromPart, found?.distanceM ?? known(p.id, sweep));
+        if (!near) continue;
+        found = {
+          ...near,
+          partId: p.id,
+          partName: p.name,
+          stanceId: sweep.rig.stanceId,
+          stanceName: sweep.stanceName,
+          sweeping: {
+            name: sweep.name,
+            verb: sweep.verb,
+            path: pathOf(sweep, i, goesAlong ? carrier : p, goesAlong ? near.from : near.to),
+            own: sweep.own,
+          },
+          turns: sweep.wholeTurn,
+          soft: isSoft(p),
+        };
+      }
+      return found ? [found] : [];
+    });
 }
 
 /** The way that the point goes which comes nearest, given the part it is on and where it is at that step. */
@@ -211,17 +209,23 @@ function nearest(
   const { centre, radiusM, outermost } = ballRound(points);
   const localCentre = transformPoint(partFromWorld, centre);
   if (outside(localCentre, min, max) > radiusM + limitM) return null;
-  const ofCentreM = closestPoint(mesh, localCentre, radiusM + limitM)?.distanceM;
-  if (ofCentreM === undefined) return null;
+  const ofCentre = closestPoint(mesh, localCentre, radiusM + limitM);
+  if (!ofCentre) return null;
   let best: { distanceM: number; from: Vec3; to: Vec3 } | null = null;
-  for (const { point, fromCentreM } of outermost) {
-    const limit = best?.distanceM ?? limitM;
-    // No point is nearer to the part than the centre is, less its own way from the centre; those that follow have less.
-    if (ofCentreM - fromCentreM >= limit) break;
+  const leastM = () => best?.distanceM ?? limitM;
+  const look = (point: Vec3) => {
+    const limit = leastM();
     const local = transformPoint(partFromWorld, point);
-    if (outside(local, min, max) > limit) continue;
+    if (outside(local, min, max) > limit) return;
     const near = closestPoint(mesh, local, limit);
     if (near) best = { distanceM: near.distanceM, from: point, to: transformPoint(worldFromPart, near.point) };
+  };
+  // The one farthest toward the part is mostly the nearest: the others are then soon done with.
+  look(farthestToward(outermost, centre, transformPoint(worldFromPart, ofCentre.point)));
+  for (const { point, fromCentreM } of outermost) {
+    // No point is nearer to the part than the centre is, less its own way from the centre; those that follow have less.
+    if (ofCentre.distanceM - fromCentreM >= leastM()) break;
+    look(point);
   }
   return best;
 }
@@ -234,6 +238,18 @@ function outside(p: Vec3, min: Vec3, max: Vec3): number {
     sum += out * out;
   }
   return sqrt(sum);
+}
+
+/** Of some points the one that lies farthest from a centre toward somewhere. */
+function farthestToward(points: Ball['outermost'], centre: Vec3, to: Vec3): Vec3 {
+  const [x, y, z] = subtract(to, centre);
+  let best = points[0]!.point;
+  let farthest = -Infinity;
+  for (const { point } of points) {
+    const along = point[0] * x + point[1] * y + point[2] * z;
+    if (along > farthest) [best, farthest] = [point, along];
+  }
+  return best;
 }
 
 const max0 = (a: number, b: number): number => (a > b ? (a > 0 ? a : 0) : b > 0 ? b : 0);
