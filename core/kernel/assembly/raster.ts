@@ -24,6 +24,9 @@ let size: i32 = 0;
 let half: f32 = 0;
 /** From bounds to last bins, and to first ones with their sign turned, by rounding down. */
 let margin: v128 = f32x4.splat(0);
+let axisX: f32 = 1;
+let axisY: f32 = 0;
+let axisZ: f32 = 0;
 let leastCos: f32 = 0;
 let leastSin: f32 = 0;
 let faces: usize = 0;
@@ -36,11 +39,14 @@ let hitTriangle: usize = 0;
 let hitDistance: usize = 0;
 let part: i32 = 0;
 
-/** Rays that the next parts are held against. @param windows per face: highU, highW, −lowU, −lowW, base, width and two to spare */
+/** Rays that the next parts are held against. @param cos of their widest angle from an axis (ax, ay, az) @param windows per face: highU, highW, −lowU, −lowW, base, width and two to spare */
 export function rays(
   binsAlong: i32,
   inTheMiddle: i32,
   cos: f32,
+  ax: f32,
+  ay: f32,
+  az: f32,
   windows: usize,
   starts: usize,
   x: usize,
@@ -55,6 +61,9 @@ export function rays(
   // A ray in the middle of its bin is reached half a bin later; one that may lie anywhere in it, as soon as the bin is.
   margin = inTheMiddle != 0 ? f32x4(EDGE - 0.5, EDGE - 0.5, EDGE + 0.5, EDGE + 0.5) : f32x4(EDGE, EDGE, EDGE + 1, EDGE + 1);
   leastCos = cos;
+  axisX = ax;
+  axisY = ay;
+  axisZ = az;
   leastSin = sqrt<f32>(max<f32>(0, 1 - cos * cos));
   faces = windows;
   start = starts;
@@ -145,6 +154,10 @@ export function hold(
   const ox = -(r0 * tx + r3 * ty + r6 * tz);
   const oy = -(r1 * tx + r4 * ty + r7 * tz);
   const oz = -(r2 * tx + r5 * ty + r8 * tz);
+  // The rays' axis in the part's frame.
+  const alongX = axisX * r0 + axisY * r3 + axisZ * r6;
+  const alongY = axisX * r1 + axisY * r4 + axisZ * r7;
+  const alongZ = axisX * r2 + axisY * r5 + axisZ * r8;
   const within =
     ox > at(box, 0) - INSIDE_M &&
     oy > at(box, 1) - INSIDE_M &&
@@ -183,7 +196,7 @@ export function hold(
       const along = bx * at(cones, patch * 4) + by * at(cones, patch * 4 + 1) + bz * at(cones, patch * 4 + 2);
       if (along >= at(cones, patch * 4 + 3) * sqrt<f32>(square) + radius) continue;
     }
-    if (outOfSight(r0 * bx + r1 * by + r2 * bz, square, radius)) continue;
+    if (outOfSight(alongX * bx + alongY * by + alongZ * bz, square, radius)) continue;
     const c0 = load<i32>(firstCorner + (<usize>patch << 2));
     const count = load<i32>(corners + (<usize>patch << 2));
     for (let i = 0; i < count; i += 4) {

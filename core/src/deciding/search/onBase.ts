@@ -1,8 +1,9 @@
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
-import { forget, sightlinesFrom, type Sightlines } from '../../physics/framing/sightlines';
+import { forget, sightlinesFrom, towardThrough, type Sightlines } from '../../physics/framing/sightlines';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import type { BaseDefinition } from '../../words/kit/base';
 import { sketchOf } from './asHeld';
+import { lensesOf, viewsOf } from './views';
 import type { FramedSketch, Sketch, Spotted } from './spotted';
 
 /** A base that lifts the lens by less than this against another shows the same. Metres; an estimate. */
@@ -26,7 +27,11 @@ export function otherBases(spotted: Spotted, inAll: (sketch: Sketch) => FramedSk
       if (!aimed) return null;
       const resolved = resolveSetUp(carrier.rig, aimed);
       const key = JSON.stringify([base.id, aimed.links, aimed.mounting, resolved.camera.bodyM, aimed.slideM]);
-      const sightlines = cubes.get(key) ?? sightlinesFrom(scene, resolved);
+      const sightlines =
+        cubes.get(key) ??
+        sightlinesFrom(scene, resolved, {
+          toward: towardThrough(lensesOf(viewsOf(resolved.camera, spotted.question.ask.format, intent))),
+        });
       cubes.set(key, sightlines);
       return inAll(sketchOf(spotted, sightlines, aimed, s.horizonAt));
     },

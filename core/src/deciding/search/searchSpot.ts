@@ -1,7 +1,8 @@
 import { CHECKS } from '../../judging/checks';
 import { frameScore } from '../../judging/checks/frame/frameScore';
 import type { Candidate, Rejection, SpotResult } from '../../judging/check/candidate';
-import { forget } from '../../physics/framing/sightlines';
+import { forget, onlyFor, type Sightlines } from '../../physics/framing/sightlines';
+import type { ResolvedSetUp } from '../../posing/strut/resolvedSetUp';
 import { askedIntent } from '../../posing/lookup/askedIntent';
 import { placedSpot } from '../../posing/rig/spots';
 import { carrierScene } from '../../posing/scene/carrierScene';
@@ -162,7 +163,9 @@ function* frameInAllStances(
   const scored: FramedSketch[] = [];
   const goOn = kept.judged + kept.spares - Math.min(kept.plain, sketches.filter(isPlain).length);
   const bestOf = new Best(Math.ceil(goOn / cameras.length));
-  for (const s of worthAllStances(sketches, kept.inAllStances)) {
+  const worth = worthAllStances(sketches, kept.inAllStances);
+  for (const [sightlines, struts] of bySightlines(worth)) onlyFor(sightlines, struts);
+  for (const s of worth) {
     const armed = !isPlain(s);
     const { id } = s.resolved.camera;
     if (armed && s.score < bestOf.least(id) - BETTER_OVER_ALL) continue;
@@ -172,6 +175,17 @@ function* frameInAllStances(
     if (scored.length % FRAMED_A_STEP === 0) yield count.tried;
   }
   return scored.sort(byScore);
+}
+
+/** Struts by where they see from. */
+function bySightlines(sketches: readonly Sketch[]): ReadonlyMap<Sightlines, readonly ResolvedSetUp[]> {
+  const found = new Map<Sightlines, ResolvedSetUp[]>();
+  for (const { sightlines, resolved } of sketches) {
+    const same = found.get(sightlines) ?? [];
+    found.set(sightlines, same);
+    same.push(resolved);
+  }
+  return found;
 }
 
 /** All plain struts, and of those that reach out the best of each camera by the action stance: what shows little there is no answer. */

@@ -1,5 +1,6 @@
 import { heightsInBand } from '../../posing/aiming/wantedHorizon';
-import { forget, sightlinesFrom, type Sightlines } from '../../physics/framing/sightlines';
+import { forget, sightlinesFrom, towardThrough, type Sightlines } from '../../physics/framing/sightlines';
+import type { ViewCone } from '../../physics/framing/viewCone';
 import { distance, type Vec3 } from '../../mathematics/geometry/vec3';
 import { placedSpot } from '../../posing/rig/spots';
 import { poseStrut } from '../../posing/strut/kinematics';
@@ -16,7 +17,7 @@ import { byScore } from './byScore';
 import { mixed } from './mixed';
 import { LEVEL_DEG } from './places';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
-import { fewWidths, viewsOf, type View } from './views';
+import { fewWidths, lensesOf, viewsOf, type View } from './views';
 
 interface Sketching {
   readonly cameras: readonly CameraDefinition[];
@@ -38,11 +39,12 @@ export function* sketch(
   if (views.length === 0) return [];
   const few = fewWidths(views);
   const middling = middleOf(views);
+  const toward = towardThrough(lensesOf(few));
   const [height] = heightsOf(spotted);
   const looked: { links: readonly LinkUse[]; best: number }[] = [];
   for (const links of places) {
     const base = baseFor(links);
-    const sightlines = sightlinesAt(spotted, spotId, base, links, middling);
+    const sightlines = sightlinesAt(spotted, spotId, base, links, middling, toward);
     if (!sightlines) continue;
     let best = 0;
     for (const view of few) {
@@ -121,6 +123,10 @@ function byLens(
     if (near) near.cameras.push(camera);
     else groups.push({ sightlines: sightlinesFrom(scene, resolved), at, cameras: [camera] });
   }
+  for (const { sightlines, cameras: alike } of groups)
+    sightlines.toward = towardThrough(
+      lensesOf(alike.flatMap((camera) => viewsOf(camera, question.ask.format, spotted.intent))),
+    );
   return groups;
 }
 
@@ -202,9 +208,10 @@ function sightlinesAt(
   base: BaseDefinition,
   links: readonly LinkUse[],
   view: View,
+  toward: ViewCone,
 ): Sightlines | null {
   const resolved = aimedAt(spotted, spotId, base, links, view);
-  return resolved && sightlinesFrom(spotted.scene, resolved, true);
+  return resolved && sightlinesFrom(spotted.scene, resolved, { rough: true, toward });
 }
 
 /** A view aimed as the joint really holds it, and its picture in the action stance. */

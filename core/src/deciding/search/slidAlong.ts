@@ -1,5 +1,5 @@
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
-import { forget, sightlinesFrom } from '../../physics/framing/sightlines';
+import { forget, sightlinesFrom, towardThrough } from '../../physics/framing/sightlines';
 import { resolveSetUp } from '../../posing/strut/resolveSetUp';
 import { slides, type SpotZone } from '../../words/carrier/spotZone';
 import { pictureStopped } from './pictureStopped';
@@ -105,5 +105,8 @@ function slidBy(spotted: Spotted, { resolved, horizonAt }: Sketch, zone: SpotZon
   if (Math.abs(slideM) < TO_M) return null;
   const there = { ...resolved.setUp, slideM: Number(slideM.toFixed(3)) };
   const aimed = aimedSetUp(carrier.rig, there, intent, carrier.actionStanceId, horizonAt);
-  return aimed && sketchOf(spotted, sightlinesFrom(scene, resolveSetUp(carrier.rig, aimed)), aimed, horizonAt);
+  if (!aimed) return null;
+  const reference = resolveSetUp(carrier.rig, aimed);
+  const sightlines = sightlinesFrom(scene, reference, { toward: towardThrough([reference.lens]) });
+  return sketchOf(spotted, sightlines, aimed, horizonAt);
 }

@@ -1,4 +1,6 @@
+import type { Lens } from '../../mathematics/lens/lens';
 import { WHOLE_SPHERE } from '../../mathematics/lens/projection';
+import { lensOf } from '../../posing/strut/resolveSetUp';
 import type { CameraDefinition, CameraMode } from '../../words/kit/camera';
 import type { Ask } from '../../words/shot/ask';
 import { suitsIntent, type IntentDefinition } from '../../words/shot/intent';
@@ -55,3 +57,13 @@ export function fewWidths(views: readonly View[]): readonly View[] {
   const sorted = [...views].sort((a, b) => a.widthDeg - b.widthDeg);
   return [...new Set([sorted[sorted.length >> 1]!, sorted[0]!, sorted.at(-1)!])];
 }
+
+/** What some views are seen through. */
+export const lensesOf = (views: readonly View[]): readonly Lens[] =>
+  views.map(({ camera, modeId, stabiliserId, mounting }) =>
+    lensOf(
+      camera.modes.find(({ id }) => id === modeId)!,
+      camera.stabilisers.find(({ id }) => id === stabiliserId)!,
+      mounting !== 'upright',
+    ),
+  );

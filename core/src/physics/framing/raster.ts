@@ -4,7 +4,7 @@ import type { PosedPart } from '../../words/carrier/posedPart';
 import { cutToFace, MOST_CORNERS } from './cutToFace';
 import type { RayBins } from './rayBins';
 import type { Patches } from './patches';
-import { leastSinOf, outOfSight, partsInSight, type Hits } from './rayHits';
+import { coneOfRays, leastSinOf, outOfSight, partsInSight, type Hits } from './rayHits';
 import { rasteriseBySimd } from './kernel/simdRaster';
 
 // Hot enough that looking up Math each time counts.
@@ -83,7 +83,7 @@ class Raster {
   }
 
   parts(parts: readonly PosedPart[], worldFromLens: Pose): void {
-    partsInSight(parts, worldFromLens, this.bins, (index, patches, lensFromPart) => {
+    partsInSight(parts, worldFromLens, coneOfRays(this.bins), (index, patches, lensFromPart) => {
       this.index = index;
       this.patches(patches, lensFromPart);
     });

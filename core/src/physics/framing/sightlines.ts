@@ -12,11 +12,12 @@ import {
 import { measureFrame, type FrameMeasures } from './measureFrame';
 import { measureLooked } from './measureLooked';
 import { feelOverRide, speedFeelOf } from './speedFeel';
-import { inverseRotation, multiplyRotations, type Rotation } from '../../mathematics/geometry/rotation';
+import { inverseRotation, multiplyRotations, NO_ROTATION, type Rotation } from '../../mathematics/geometry/rotation';
 import { fieldOfViewDeg, type Lens } from '../../mathematics/lens/lens';
 import { castFrame, NO_PART } from './castFrame';
 import { withSubjectSeen } from './subjectSeen';
 import { hiddenInSeam, seamOf } from './throughSeam';
+import { ALL_ROUND, coneOf, coneRound, holdsCone, turned, widened, type ViewCone } from './viewCone';
 import { whereFrom } from './whereFrom';
 import { legsCover } from './legsCover';
 import { partsFromAfar } from './fromAfar';
@@ -33,46 +34,79 @@ import type { CarrierScene, PosedStance } from '../../posing/scene/carrierScene'
 interface SeenFrom {
   readonly parts: readonly PosedPart[];
   readonly from: Vec3;
-  readonly cube: VisibilityCube;
+  /** How the reference stands there. */
+  readonly reference: Rotation;
+  /** Cast when it is first looked up, and anew where more is asked than it holds. */
+  cube: VisibilityCube | null;
 }
 
-/** What is seen from one place in each stance; cast when it is first asked for. */
+/** What is seen from one place in each stance. */
 export interface Sightlines {
   readonly scene: CarrierScene;
   /** A strut that puts a lens there. */
   readonly reference: ResolvedSetUp;
   /** Good enough to rank places by: cubes of fewer directions, and narrow lenses looked up like the others. */
   readonly rough: boolean;
-  readonly cubes: Map<string, SeenFrom>;
+  readonly seen: Map<string, SeenFrom>;
+  /** Where pictures from there look, as the reference's camera sees it: an expectation, so that little else need be cast. */
+  toward: ViewCone;
 }
 
-export const sightlinesFrom = (scene: CarrierScene, reference: ResolvedSetUp, rough = false): Sightlines => ({
-  scene,
-  reference,
-  rough,
-  cubes: new Map(),
-});
+export const sightlinesFrom = (
+  scene: CarrierScene,
+  reference: ResolvedSetUp,
+  { rough = false, toward = ALL_ROUND }: { readonly rough?: boolean; readonly toward?: ViewCone } = {},
+): Sightlines => ({ scene, reference, rough, seen: new Map(), toward });
+
+/** A picture is looked for a little beside where a strut points: joints hold in notches, and the sky line may come higher or lower. Radians; an estimate. */
+const BESIDE_RAD = toRad(12);
+
+/** Where pictures through some lenses look, from a strut that is aimed as they will be. */
+export const towardThrough = (lenses: readonly Lens[]): ViewCone =>
+  widened(coneRound(lenses.map((lens) => coneOf(rayGridOf(lens, 24), NO_ROTATION))), BESIDE_RAD);
+
+/** Only these struts will be looked at from there: what is cast from now on is cast for them. */
+export function onlyFor(sightlines: Sightlines, struts: readonly ResolvedSetUp[]): void {
+  const { scene, reference } = sightlines;
+  const { rig } = scene.ridden[0]!;
+  const rotationOf = (strut: ResolvedSetUp) => poseStrut(strut, scene.setUpRig, rig).worldFromCamera.rotation;
+  const back = inverseRotation(rotationOf(reference));
+  const cones = struts
+    .filter(({ lens }) => !isNarrow(sightlines, lens))
+    .map((strut) => coneOf(rayGridOf(strut.lens, 24), multiplyRotations(back, rotationOf(strut))));
+  sightlines.toward = widened(coneRound(cones), ROUNDING_RAD);
+}
+const ROUNDING_RAD = 1e-3;
 
 /** Everything round the lens in one stance: rider, machine and the strut's own chain; the camera's body is left out. */
-export function seenIn({ scene, reference, rough, cubes }: Sightlines, { stance, rig, seen }: PosedStance) {
-  const known = cubes.get(stance.id);
-  if (known) return known;
+function seenIn({ scene, reference, seen: known }: Sightlines, { stance, rig, seen }: PosedStance): SeenFrom {
+  const kept = known.get(stance.id);
+  if (kept) return kept;
   const pose = poseStrut(reference, scene.setUpRig, rig);
+  const { position, rotation } = pose.worldFromCamera;
   const parts = [...seen, ownParts(reference, pose)[0]!];
-  const from = pose.worldFromCamera.position;
-  const made = {
-    parts,
-    from,
-    cube: castCube(parts, from, { size: rough ? ROUGH_CUBE_SIZE : CUBE_SIZE }),
-  };
-  cubes.set(stance.id, made);
+  const made: SeenFrom = { parts, from: position, reference: rotation, cube: null };
+  known.set(stance.id, made);
   return made;
 }
 
+/** Where the lens is in one stance, world frame. */
+export const lensIn = (sightlines: Sightlines, posed: PosedStance): Vec3 => seenIn(sightlines, posed).from;
+
+/** The cube of a place with what a picture shows. */
+function cubeFor({ rough, toward }: Sightlines, seen: SeenFrom, picture: ViewCone): VisibilityCube {
+  if (seen.cube && holdsCone(seen.cube.within, picture)) return seen.cube;
+  const { parts, from, reference } = seen;
+  const expected = seen.cube?.within ?? turned(reference, toward);
+  const within = holdsCone(expected, picture) ? expected : widened(coneRound([expected, picture]), BESIDE_RAD);
+  if (seen.cube) recycleCube(seen.cube);
+  return (seen.cube = castCube(parts, from, { size: rough ? ROUGH_CUBE_SIZE : CUBE_SIZE, within }));
+}
+
 /** Done with a place: its cubes make room for others, and are cast anew if it is asked about again. */
-export function forget({ cubes }: Sightlines): void {
-  for (const { cube } of cubes.values()) recycleCube(cube);
-  cubes.clear();
+export function forget({ seen }: Sightlines): void {
+  for (const { cube } of seen.values()) if (cube) recycleCube(cube);
+  seen.clear();
 }
 
 /** Columns of a picture that is looked up: a few to rank by, more where the checks and the filmer read its shares (docs/performance.md). */
@@ -91,15 +125,17 @@ export function coarseStance(
   what: CoarseFor,
 ): StanceFrame {
   const { lens } = resolved;
-  const { parts, cube, from } = seenIn(sightlines, posed);
+  const seen = seenIn(sightlines, posed);
+  const { parts, from } = seen;
   const strut = poseStrut(resolved, sightlines.scene.setUpRig, posed.rig);
   const grid = rayGridOf(lens, COARSE_COLUMNS[what]);
   const { ground } = posed.rig;
   const { worldFromCamera } = strut;
+  const cube = () => cubeFor(sightlines, seen, coneOf(grid, worldFromCamera.rotation));
   let measures: FrameMeasures;
   let speedFeel: number | null = null;
   if (what === 'ranked' && !isNarrow(sightlines, lens)) {
-    measures = measureLooked(cube, grid, parts, lens, worldFromCamera, ground);
+    measures = measureLooked(cube(), grid, parts, lens, worldFromCamera, ground);
   } else {
     // A narrow lens sees finer than the cube: its picture is cast.
     const cast = isNarrow(sightlines, lens)
@@ -109,7 +145,7 @@ export function coarseStance(
           grid,
           sharedFrame(grid.columns, grid.rows),
         )
-      : lookUpFrame(cube, worldFromCamera.rotation, grid);
+      : lookUpFrame(cube(), worldFromCamera.rotation, grid);
     measures = measureFrame(cast, parts, lens, worldFromCamera, ground, false);
     // The cube's own place: half a decimetre beside the lens at most.
     if (what === 'judged')

@@ -13,7 +13,8 @@ import { FRAME_GROUPS } from '../../words/shot/frameGroup';
 import { measureFrame } from './measureFrame';
 import { measureLooked } from './measureLooked';
 import { cubeBins, rayBins } from './rayBins';
-import { castCube, lookUpFrame, recycleCube, ROUGH_CUBE_SIZE } from './visibilityCube';
+import { ALL_ROUND, coneOf, type ViewCone } from './viewCone';
+import { castCube, lookUpFrame, recycleCube, ROUGH_CUBE_SIZE, type VisibilityCube } from './visibilityCube';
 
 const lensOf = (fovDeg: number) =>
   calibrateLens({ projection: 'equidistant', widthPx: 1600, heightPx: 900, fovDeg, fovAcross: 'horizontal', crop: 1 });
@@ -92,6 +93,39 @@ describe('looked up and measured by the kernel', () => {
   it('without a kernel it is the plain way', () => {
     const { plain, without } = measured(scenes(17)[0]!, 118);
     expect(without).toEqual(plain);
+  });
+});
+
+describe('a cube that is cast for some pictures only', () => {
+  const grids = [60, 100, 150].map((fovDeg) => rayGrid(lensOf(fovDeg), 24, 14));
+
+  it.each([0, 1, 2])(
+    'shows the same as a whole one in a picture that it is cast for, over every carrier (lens %d)',
+    (n) => {
+      const grid = grids[n]!;
+      for (const { parts, place } of scenes(18 + n)) {
+        const look = (cube: VisibilityCube) => {
+          const { part, distanceM } = lookUpFrame(cube, place.rotation, grid);
+          const seen = [part.slice(), distanceM.slice()];
+          recycleCube(cube);
+          return seen;
+        };
+        const within = coneOf(grid, place.rotation);
+        const some = look(castCube(parts, place.position, { within }));
+        expect(some).toEqual(look(castCube(parts, place.position)));
+      }
+    },
+  );
+
+  it('leaves out what lies elsewhere', () => {
+    const [{ parts, place }] = scenes(18) as [ReturnType<typeof scenes>[number]];
+    const hits = (within: ViewCone) => {
+      const cube = castCube(parts, place.position, { within });
+      const count = cube.part.reduce((sum, at) => sum + Number(at >= 0), 0);
+      recycleCube(cube);
+      return count;
+    };
+    expect(hits(coneOf(grids[0]!, place.rotation))).toBeLessThan(hits(ALL_ROUND));
   });
 });
 

@@ -9,6 +9,7 @@ import { partsFromAfar } from './fromAfar';
 import { cubeBySimd, giveBack, type CubeSlot } from './kernel/simdLook';
 import { rasterise } from './raster';
 import { cubeBins } from './rayBins';
+import { ALL_ROUND, widened, type ViewCone } from './viewCone';
 
 /**
  * Everything that is seen from one place, whichever way one looks: the first part in each of 6 × size² directions, world frame.
@@ -18,14 +19,14 @@ export interface VisibilityCube {
   readonly size: number;
   readonly part: Int16Array;
   readonly distanceM: Float32Array | Float64Array;
+  /** What of it is cast, world frame: only within this cone may it be asked. */
+  readonly within: ViewCone;
   /** Where it lies in the kernel's memory; null where it was cast without. */
   readonly slot: CubeSlot | null;
 }
 
 /** Directions along a face's edge: 1.9° apart in its middle. */
 export const CUBE_SIZE = 36;
-
-// Hot enough that looking up Math each time counts.
 
 /** The same of a cube that places are ranked by. */
 export const ROUGH_CUBE_SIZE = 24;
@@ -62,16 +63,20 @@ export function recycleCube(cube: VisibilityCube): void {
 /** Written and never read: which triangle it was is of no use here. */
 let triangles = new Int32Array(0);
 
-/** @param exact every triangle of every part, near or far */
+/** The nearest direction of a cube may lie beside the one that is asked, radians: half a bin's diagonal. */
+const besideRad = (size: number): number => Math.SQRT2 / size;
+
+/** @param exact every triangle of every part, near or far @param within what will be asked of it: the kernel leaves the rest out */
 export function castCube(
   parts: readonly PosedPart[],
   from: Vec3,
-  { size = CUBE_SIZE, exact = false }: { size?: number; exact?: boolean } = {},
+  { size = CUBE_SIZE, exact = false, within = ALL_ROUND }: { size?: number; exact?: boolean; within?: ViewCone } = {},
 ): VisibilityCube {
   const shown = exact ? parts : partsFromAfar(parts, from, (TOLD_APART * CUBE_SIZE) / size);
-  const slot = cubeBySimd(shown, from, size);
+  const cast = widened(within, besideRad(size));
+  const slot = cubeBySimd(shown, from, size, { axis: cast.axis, leastCos: Math.cos(cast.halfRad) });
   if (slot) {
-    const cube: VisibilityCube = { size, part: slot.part, distanceM: slot.distanceM, slot };
+    const cube: VisibilityCube = { size, part: slot.part, distanceM: slot.distanceM, within, slot };
     leftBehind.register(cube, slot, cube);
     return cube;
   }
@@ -81,7 +86,7 @@ export function castCube(
   distanceM.fill(Infinity);
   if (triangles.length < cells) triangles = new Int32Array(cells);
   rasterise(shown, poseAt(from), cubeBins(size), { part, distanceM, triangle: triangles });
-  return { size, part, distanceM, slot: null };
+  return { size, part, distanceM, within: ALL_ROUND, slot: null };
 }
 
 const frames = new Map<string, CastFrame>();

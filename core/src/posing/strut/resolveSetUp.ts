@@ -18,8 +18,8 @@ function find<Item extends { readonly id: string }>(what: string, items: readonl
 
 const lenses = new WeakMap<CameraMode, Map<string, Lens>>();
 
-/** The same mode, crop and turn give the same object, so that what is worked out for a lens can be kept with it. */
-function lensOf(mode: CameraMode, { crop }: StabiliserLevel, upright: boolean): Lens {
+/** The lens of a mode as it is steadied and turned. The same three give the same object, so that what is worked out for a lens can be kept with it. */
+export function lensOf(mode: CameraMode, { crop }: StabiliserLevel, upright: boolean): Lens {
   const known = lenses.get(mode) ?? new Map<string, Lens>();
   lenses.set(mode, known);
   const key = `${crop.value}/${upright}`;

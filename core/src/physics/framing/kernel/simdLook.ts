@@ -3,6 +3,7 @@ import { poseAt } from '../../../mathematics/geometry/pose';
 import type { RayGrid } from '../../../mathematics/lens/rayGrid';
 import type { PosedPart } from '../../../words/carrier/posedPart';
 import { cubeBins } from '../rayBins';
+import type { RayCone } from '../rayHits';
 import { kernelHere, type Kernel } from './kernelHere';
 import { CUBES, GRIDS, MOST_IN_CUBE, padded, SCRATCH, type Placed } from './memory';
 import { heldBySimd } from './simdRaster';
@@ -16,14 +17,17 @@ export interface CubeSlot {
 
 const distancesOf = (at: number, cells: number): number => (at + 2 * cells + 15) & ~15;
 
-/** The first part in each direction of a cube, cast into the kernel's memory; null where there is no kernel or no room. */
-export function cubeBySimd(parts: readonly PosedPart[], from: Vec3, size: number): CubeSlot | null {
+/**
+ * The first part in each direction of a cube, cast into the kernel's memory; null where there is no kernel or no room.
+ * @param cone of the directions that count, world frame
+ */
+export function cubeBySimd(parts: readonly PosedPart[], from: Vec3, size: number, cone: RayCone): CubeSlot | null {
   const here = kernelHere();
   const cells = 6 * size * size;
   if (!here || cells > MOST_IN_CUBE) return null;
   const at = CUBES.take();
   if (at === null) return null;
-  if (!heldBySimd(here, parts, poseAt(from), cubeBins(size))) {
+  if (!heldBySimd(here, parts, poseAt(from), cubeBins(size), cone)) {
     CUBES.give(at);
     return null;
   }

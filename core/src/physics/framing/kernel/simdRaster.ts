@@ -2,7 +2,7 @@ import type { Pose } from '../../../mathematics/geometry/pose';
 import type { PosedPart } from '../../../words/carrier/posedPart';
 import type { Patches } from '../patches';
 import type { RayBins } from '../rayBins';
-import { partsInSight, type Hits } from '../rayHits';
+import { coneOfRays, partsInSight, type Hits, type RayCone } from '../rayHits';
 import { kernelHere, type Kernel } from './kernelHere';
 import { MESHES, padded, RAYS, type Placed } from './memory';
 
@@ -149,21 +149,26 @@ function placeMesh({ memory }: Kernel, patches: Patches): number | null {
   return at;
 }
 
-/** Holds all parts against the rays, where there is a kernel with room for so many. @returns where the hits lie; null: nothing was done */
+/**
+ * Holds all parts against the rays, where there is a kernel with room for so many.
+ * @param cone of the rays that count: what lies outside it may be left out @returns where the hits lie; null: nothing was done
+ */
 export function heldBySimd(
   here: Kernel,
   parts: readonly PosedPart[],
   worldFromLens: Pose,
   bins: RayBins,
+  cone: RayCone = coneOfRays(bins),
 ): Pick<RayRoom, 'part' | 'triangle' | 'distance'> | null {
   if (bins.rays.length === 0) return null;
   const room = placeRays(here, bins);
   if (!room) return null;
-  const { rays, size, centred, leastCos } = bins;
+  const { rays, size, centred } = bins;
   here.rays(
     size,
     centred ? 1 : 0,
-    leastCos,
+    cone.leastCos,
+    ...cone.axis,
     room.windows,
     room.starts,
     room.x,
@@ -175,7 +180,7 @@ export function heldBySimd(
   );
   here.clear(rays.length);
   let fits = true;
-  partsInSight(parts, worldFromLens, bins, (index, patches, { rotation, position: [tx, ty, tz] }) => {
+  partsInSight(parts, worldFromLens, cone, (index, patches, { rotation, position: [tx, ty, tz] }) => {
     const at = placeMesh(here, patches);
     fits = at !== null;
     if (at === null) return false;
