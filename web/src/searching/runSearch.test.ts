@@ -133,41 +133,27 @@ it('a worker that fails ends the search with its reason instead of leaving it un
   await expect(run()).rejects.toThrow('could not be started');
 });
 
-it('whoever has no spot left begins to check the best while another spot is still searched', async () => {
-  let slowDone = false;
-  const before: boolean[] = [];
-  worker.searchSpot.mockImplementation(async (_: unknown, { spotId }: SearchJob) => {
-    await new Promise((resolve) => setTimeout(resolve, spotId === 'chest' ? 40 : 1));
-    if (spotId === 'chest') slowDone = true;
-    return result(spotId, 1);
-  });
-  worker.exactCandidate.mockImplementation((_: unknown, c: Candidate) => {
-    before.push(slowDone);
-    return Promise.resolve({ stopped: null, candidate: c } as never);
-  });
-  const found = await run();
-  expect(before).toEqual([false, false, true]);
-  expect([...found!.exact.keys()].sort()).toEqual(['bars0', 'chest0', 'helmet0']);
-});
+describe('what a full check finds less good than it looked', () => {
+  const seen = (value: number) => [{ id: 'picture', value, text: '' }] as Candidate['terms'];
+  const checkedOf = async (copies: number) => {
+    worker.searchSpot.mockImplementation((_: unknown, { spotId }: SearchJob) => {
+      const spot = result(spotId, copies);
+      return Promise.resolve({ ...spot, candidates: spot.candidates.map((c) => ({ ...c, terms: seen(1) })) });
+    });
+    worker.exactCandidate.mockImplementation((_: unknown, c: Candidate) =>
+      Promise.resolve({ stopped: null, candidate: { ...c, terms: seen(0.5) } } as never),
+    );
+    return (await run())!;
+  };
 
-it('the first eight of the sheet are checked in full, however many are stopped on the way', async () => {
-  worker.searchSpot.mockImplementation((_: unknown, { spotId }: SearchJob) =>
-    Promise.resolve({
-      ...result(spotId, 20),
-      candidates: Array.from({ length: 20 }, (_x, n) => ({
-        ...candidate(spotId, n),
-        facts: { ...facts, viewDeg: 90 * n, outM: 0.6 * n, horizontalFovDeg: 30 * (1 + n), cameraName: `camera ${n}` },
-      })),
-    }),
-  );
-  worker.exactCandidate.mockImplementation((_: unknown, c: Candidate) =>
-    Promise.resolve({
-      stopped: /[1357]$/.test(c.id) ? { check: 'clear', because: 'the stem', mend: null } : null,
-      candidate: c,
-    } as never),
-  );
-  const found = (await run())!;
-  const first = sheetCards(rankCandidates(candidatesOf(found), weightsOf(question.ask)), 8).slice(0, 8);
-  expect(first.map(({ ranked }) => found.exact.has(ranked.candidate.id))).toEqual(Array<boolean>(8).fill(true));
-  expect(worker.exactCandidate.mock.calls.length).toBeLessThanOrEqual(60);
+  it('makes room for the next, one after the other, until the first of the sheet are all checked in full', async () => {
+    const found = await checkedOf(15);
+    const first = sheetCards(rankCandidates(candidatesOf(found), weightsOf(question.ask)), 8).slice(0, 8);
+    expect(first.map(({ ranked }) => found.exact.has(ranked.candidate.id))).toEqual([true, true, true]);
+    expect(found.exact.size).toBe(45);
+  });
+
+  it('ends after sixty, whatever is left', async () => {
+    expect((await checkedOf(40)).exact.size).toBe(60);
+  });
 });

@@ -100,8 +100,7 @@ const LENSES_APART_M = 0.05;
 
 interface Alike {
   readonly sightlines: Sightlines;
-  readonly at: Vec3;
-  readonly cameras: CameraDefinition[];
+  readonly cameras: readonly CameraDefinition[];
 }
 
 /** The cameras by where their lenses come to be at one place: those that are near each other see by one cube. */
@@ -112,22 +111,21 @@ function byLens(
   links: readonly LinkUse[],
   cameras: readonly CameraDefinition[],
 ): readonly Alike[] {
-  const { scene, question } = spotted;
-  const groups: Alike[] = [];
+  const { scene, question, intent } = spotted;
+  const groups: { readonly reference: ResolvedSetUp; readonly at: Vec3; readonly cameras: CameraDefinition[] }[] = [];
   for (const camera of cameras) {
-    const [view] = viewsOf(camera, question.ask.format, spotted.intent);
-    const resolved = view && aimedAt(spotted, spotId, base, links, view);
-    if (!resolved) continue;
-    const at = poseStrut(resolved, scene.setUpRig, scene.ridden[0]!.rig).worldFromCamera.position;
+    const [view] = viewsOf(camera, question.ask.format, intent);
+    const reference = view && aimedAt(spotted, spotId, base, links, view);
+    if (!reference) continue;
+    const at = poseStrut(reference, scene.setUpRig, scene.ridden[0]!.rig).worldFromCamera.position;
     const near = groups.find((group) => distance(group.at, at) < LENSES_APART_M);
     if (near) near.cameras.push(camera);
-    else groups.push({ sightlines: sightlinesFrom(scene, resolved), at, cameras: [camera] });
+    else groups.push({ reference, at, cameras: [camera] });
   }
-  for (const { sightlines, cameras: alike } of groups)
-    sightlines.toward = towardThrough(
-      lensesOf(alike.flatMap((camera) => viewsOf(camera, question.ask.format, spotted.intent))),
-    );
-  return groups;
+  return groups.map(({ reference, cameras: alike }) => {
+    const views = alike.flatMap((camera) => viewsOf(camera, question.ask.format, intent));
+    return { sightlines: sightlinesFrom(scene, reference, { toward: towardThrough(lensesOf(views)) }), cameras: alike };
+  });
 }
 
 /** The view of the camera that is neither the shortest nor the longest: its lens stands for all of them in the first look at a place. */

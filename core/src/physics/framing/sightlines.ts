@@ -60,10 +60,16 @@ export const sightlinesFrom = (
 
 /** A picture is looked for a little beside where a strut points: joints hold in notches, and the sky line may come higher or lower. Radians; an estimate. */
 const BESIDE_RAD = toRad(12);
+/** What is known exactly is looked for where it is, but for rounding. */
+const ROUNDING_RAD = 1e-3;
+
+/** A picture as finely as it is ever looked up: its rays reach farthest out. */
+const pictureOf = (lens: Lens, fromCamera: Rotation): ViewCone =>
+  coneOf(rayGridOf(lens, COARSE_COLUMNS.judged), fromCamera);
 
 /** Where pictures through some lenses look, from a strut that is aimed as they will be. */
 export const towardThrough = (lenses: readonly Lens[]): ViewCone =>
-  widened(coneRound(lenses.map((lens) => coneOf(rayGridOf(lens, 24), NO_ROTATION))), BESIDE_RAD);
+  widened(coneRound(lenses.map((lens) => pictureOf(lens, NO_ROTATION))), BESIDE_RAD);
 
 /** Only these struts will be looked at from there: what is cast from now on is cast for them. */
 export function onlyFor(sightlines: Sightlines, struts: readonly ResolvedSetUp[]): void {
@@ -73,10 +79,9 @@ export function onlyFor(sightlines: Sightlines, struts: readonly ResolvedSetUp[]
   const back = inverseRotation(rotationOf(reference));
   const cones = struts
     .filter(({ lens }) => !isNarrow(sightlines, lens))
-    .map((strut) => coneOf(rayGridOf(strut.lens, 24), multiplyRotations(back, rotationOf(strut))));
+    .map((strut) => pictureOf(strut.lens, multiplyRotations(back, rotationOf(strut))));
   sightlines.toward = widened(coneRound(cones), ROUNDING_RAD);
 }
-const ROUNDING_RAD = 1e-3;
 
 /** Everything round the lens in one stance: rider, machine and the strut's own chain; the camera's body is left out. */
 function seenIn({ scene, reference, seen: known }: Sightlines, { stance, rig, seen }: PosedStance): SeenFrom {
