@@ -5,6 +5,7 @@ import { PictureCanvas } from '../../ui/PictureCanvas';
 import { drawing } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { kitFacts, type KitPiece } from './kitFacts';
+import { OptionalNumber } from './OptionalNumber';
 import { useInUnits } from '../../ui/useInUnits';
 
 interface KitCardProps {
@@ -40,42 +41,27 @@ export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, pric
             in the box
             <span className="sr-only">: {piece.name}</span>
           </label>
-          {!inBox && (
-            <label className="flex min-h-6 items-center gap-2 max-lg:min-h-touch">
-              <span className="text-ink-2">price to you</span>
-              <span className="sr-only">: {piece.name}</span>
-              <input
-                type="number"
-                className="field w-24"
-                min={0}
-                max={DEAREST}
-                step="any"
-                placeholder="not known"
-                value={price ?? ''}
-                onChange={({ target }) => {
-                  if (target.value === '') onPrice(null);
-                  else if (target.validity.valid) onPrice(target.valueAsNumber);
-                }}
-              />
-            </label>
-          )}
-          {inBox && (
-            <label className="flex min-h-6 items-center gap-2 max-lg:min-h-touch">
-              <span className="text-ink-2">how many</span>
-              <span className="sr-only">: {piece.name}</span>
-              <input
-                type="number"
-                className="field w-20"
-                min={1}
-                max={MOST_OF_ONE}
-                placeholder="enough"
-                value={count ?? ''}
-                onChange={({ target }) => {
-                  if (target.value === '') onCount(null);
-                  else if (target.validity.valid) onCount(target.valueAsNumber);
-                }}
-              />
-            </label>
+          {inBox ? (
+            <OptionalNumber
+              label="how many"
+              of={piece.name}
+              value={count}
+              onChange={onCount}
+              whenOpen="enough"
+              min={1}
+              max={MOST_OF_ONE}
+              whole
+            />
+          ) : (
+            <OptionalNumber
+              label="price to you"
+              of={piece.name}
+              value={price}
+              onChange={onPrice}
+              whenOpen="not known"
+              min={0}
+              max={DEAREST}
+            />
           )}
         </div>
         {onRemove && (

@@ -53,6 +53,20 @@ it('a kind is put in or taken out at one press, and how many there are of a piec
   await waitFor(async () => expect(ownedOf(await readKitBox())(CUBE)).toBe(Infinity));
 });
 
+it('a number stands as it is typed, before it is stored, and one that cannot be is refused with the reason', async () => {
+  const name = `how many: ${kitWith(NO_OWN_KIT).cameras.find((c) => c.id === CUBE)!.name}`;
+  const type = (value: string) => fireEvent.change(field(name), { target: { value } });
+  type('1');
+  expect(field(name).value).toBe('1');
+  type('12');
+  type('120');
+  expect(field(name).value).toBe('120');
+  await waitFor(() => expect(screen.getByRole('alert').textContent).toBe('A whole number from 1 to 20; it stays 12'));
+  fireEvent.blur(field(name));
+  expect(field(name).value).toBe('12');
+  expect(ownedOf(await readKitBox())(CUBE)).toBe(12);
+});
+
 it('words and kinds narrow the list, and their number is told', () => {
   const all = cards().length;
   fireEvent.click(screen.getByRole('radio', { name: 'Cameras' }));
