@@ -97,6 +97,7 @@ export {
   filtersFor,
   filtersOf,
   type Kit,
+  allPieces,
   kitWith,
   polariserOf,
 } from './posing/lookup/kit';
@@ -207,7 +208,7 @@ export { densityInThirds, type SwingBand } from './deciding/learning/movingClip/
 export { exposureShown } from './deciding/learning/testClip/exposureShown';
 export { findHorizon, type PixelPicture } from './deciding/learning/testClip/findHorizon';
 export { changeProblem } from './deciding/outing/changeProblem';
-export { piecesLeft, piecesShort, type Owned } from './deciding/outing/kitUse';
+export { piecesLeft, piecesShort, type Owned, type PieceCounts } from './deciding/outing/kitUse';
 export { mergeOutings } from './deciding/outing/mergeOutings';
 export { partOfOuting } from './deciding/outing/partOfOuting';
 export { joinOutings, originOf } from './deciding/outing/joinOutings';

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { kitWith, sortOwnKit, type Kit, type Owned, type OwnKit } from '@strut-spot/core';
+import { allPieces, kitWith, sortOwnKit, type Owned, type OwnKit, type PieceCounts } from '@strut-spot/core';
 import { database, STANDARD_KIT_BOX, type KitBox } from './database';
 
 /** Stands for the box while it is being read. */
@@ -69,9 +69,8 @@ export const ownedOf =
   (id) =>
     isInBox(box, id) ? (box.counts?.[id] ?? Infinity) : 0;
 
-/** Of cameras nobody has as many as it takes: one, where they were not counted. */
-export const cameraCounts = (box: KitBox): Readonly<Record<string, number>> =>
-  Object.fromEntries(kitWith(box.own).cameras.map(({ id }) => [id, box.counts?.[id] ?? 1]));
+/** One object, so that whatever hangs on it is not asked anew. */
+export const NOTHING_COUNTED: PieceCounts = {};
 
 /** @param count null = as many as it takes */
 export function withCount(box: KitBox, id: string, count: number | null): KitBox {
@@ -86,17 +85,6 @@ export function withPrice(box: KitBox, id: string, price: number | null): KitBox
   void before;
   return { ...box, prices: price === null ? others : { ...others, [id]: price } };
 }
-
-/** Everything that can lie in a box. */
-export const allPieces = ({ cameras, bases, links, heads, filters, addOns, tethers }: Kit) => [
-  ...cameras,
-  ...bases,
-  ...links,
-  ...heads,
-  ...filters,
-  ...addOns,
-  ...tethers,
-];
 
 /** Puts items in or takes them out; the first time everything else stays in. */
 export const withInBox = (box: KitBox, ids: readonly string[], into: boolean): KitBox => {

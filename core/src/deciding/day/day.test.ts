@@ -129,8 +129,9 @@ describe('the order of a day', () => {
 
   it('two cameras at two places are filmed in one lap, one camera in two', () => {
     const both = day([at('a', 'chest'), at('b', 'handlebar')]);
-    expect(dayPlans(both, { camerasOf: () => 2 })[0]!.laps).toBe(1);
-    expect(dayPlans(both, { camerasOf: () => 1 })[0]!.laps).toBe(2);
+    expect(dayPlans(both, { counts: { 'cube-camera': 2 } })[0]!.laps).toBe(1);
+    expect(dayPlans(both, { counts: { 'cube-camera': 1 } })[0]!.laps).toBe(2);
+    expect(dayPlans(both)[0]!.laps).toBe(2);
   });
 
   it('a pass-by costs more than a shot on board, and is told', () => {

@@ -1,20 +1,13 @@
 import { minutesOf } from '../../physics/light/clock';
 import { missingPiece, resolvePieces } from '../../posing/strut/resolveSetUp';
 import { whyUnplaced } from '../../posing/rig/spots';
+import type { PieceCounts } from '../outing/kitUse';
 import { rigOfShot } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
 import { bestOrder, timedOrder, type Job, type Ordered } from './bestOrder';
-import {
-  batteriesFor,
-  filmingMinutes,
-  isBeside,
-  lapsOf,
-  rigMinutes,
-  rigSteps,
-  type Lap,
-  type RigStep,
-} from './rigWork';
+import { isBeside, lapsOf, whyApart, type Lap } from './laps';
+import { batteriesFor, filmingMinutes, rigMinutes, rigSteps, type RigStep } from './rigWork';
 
 /** What a stretch of the day is for. */
 export const BLOCK_NAMES = {
@@ -65,8 +58,8 @@ interface PlanOptions {
   readonly order?: readonly string[];
   /** The shots' own hours do not bind. */
   readonly freeHours?: boolean;
-  /** How many of a camera there are. */
-  readonly camerasOf?: (cameraId: string) => number;
+  /** Of what is short no more is rigged at once. */
+  readonly counts?: PieceCounts;
 }
 
 /** A shot whose hour is told may begin that much before and after it, minutes. */
@@ -96,8 +89,8 @@ export function dayPlans(outing: Outing, options: PlanOptions = {}): readonly Da
 }
 
 function planOf(outing: Outing, day: number, shots: readonly Shot[], options: PlanOptions): DayPlan {
-  const { freeHours = false, camerasOf = () => 1 } = options;
-  const laps = lapsOf(outing, shots, camerasOf);
+  const { freeHours = false, counts = {} } = options;
+  const laps = lapsOf(outing, shots, counts);
   // Asked for many thousand times: by numbers, the first row from nothing mounted.
   const kept = new Float64Array((laps.length + 1) * laps.length).fill(NaN);
   const between = (from: number | null, to: number): number => {
@@ -150,7 +143,7 @@ function planOf(outing: Outing, day: number, shots: readonly Shot[], options: Pl
     misplaced: chosen.misplaced,
     endMin: end.to,
     asListed: { rigMin: rigOf(listed) },
-    why: whyOf(outing, laps, chosen, listed, own === null, rigOf, jobs),
+    why: [...whyOf(outing, laps, chosen, listed, own === null, rigOf, jobs), ...whyApart(outing, shots, counts)],
   };
 }
 

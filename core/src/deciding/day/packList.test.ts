@@ -18,7 +18,7 @@ const shot = (id: string, spotId: string, setUp: Partial<SetUp> = cube, over: Pa
 };
 const day = (shots: readonly Shot[], over: Partial<Outing> = {}): Outing => ({ ...base, shots, ...over });
 const pack = (shots: readonly Shot[], cameras = 1, over: Partial<Outing> = {}) =>
-  packList(day(shots, over), () => cameras);
+  packList(day(shots, over), { 'cube-camera': cameras });
 const of = (items: readonly PackItem[], id: string) => items.find((item) => item.id === id);
 const count = (items: readonly PackItem[], id: string) => of(items, id)?.count ?? 0;
 

@@ -6,9 +6,9 @@ import { suppliesOf } from '../../words/shot/use';
 import { carrierOfShot, rigOfShot } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
-import { piecesTaken } from '../outing/kitUse';
+import { piecesTaken, type PieceCounts } from '../outing/kitUse';
 import { powerOfDay } from '../outing/powerOfDay';
-import { lapsOf } from './rigWork';
+import { lapsOf } from './laps';
 
 /** One thing to take along. */
 export interface PackItem {
@@ -66,18 +66,14 @@ interface Piece {
 }
 
 /** How many of each piece are out at once, by id: of each as many as the lap takes that takes most of them. */
-function mostAtOnce(
-  outing: Outing,
-  shots: readonly Shot[],
-  camerasOf: (cameraId: string) => number,
-): ReadonlyMap<string, number> {
+function mostAtOnce(outing: Outing, shots: readonly Shot[], counts: PieceCounts): ReadonlyMap<string, number> {
   const most = new Map<string, number>();
   const days = new Set(shots.map((shot) => shot.hour?.day ?? 1));
   const laps = [...days].flatMap((day) =>
     lapsOf(
       outing,
       shots.filter((shot) => (shot.hour?.day ?? 1) === day),
-      camerasOf,
+      counts,
     ),
   );
   for (const lap of laps) for (const [id, count] of piecesTaken(lap)) most.set(id, Math.max(most.get(id) ?? 0, count));
@@ -85,11 +81,11 @@ function mostAtOnce(
 }
 
 /** Everything that an outing's shots take along, each once with its count, heaviest kind first; what the trade takes besides at the end. */
-export function packList(outing: Outing, camerasOf: (cameraId: string) => number = () => 1): readonly PackItem[] {
+export function packList(outing: Outing, counts: PieceCounts = {}): readonly PackItem[] {
   const shots = outing.shots.filter((shot) => missingPiece(rigOfShot(outing, shot), shot.setUp) === null);
   if (shots.length === 0) return [];
   const kit = kitWith(outing.ownKit);
-  const atOnce = mostAtOnce(outing, shots, camerasOf);
+  const atOnce = mostAtOnce(outing, shots, counts);
   const items = new Map<string, PackItem>();
   const add = (item: Omit<PackItem, 'goes'> & Partial<Pick<PackItem, 'goes'>>) => {
     const had = items.get(item.id);

@@ -4,7 +4,9 @@ import { newCarrier } from '../outing/newOuting';
 import { rigOfCarrier } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
-import { filmingMinutes, isBeside, lapsOf, rigMinutes, rigSteps } from './rigWork';
+import { dayPlans } from './dayPlan';
+import { isBeside, lapsOf } from './laps';
+import { filmingMinutes, rigMinutes, rigSteps } from './rigWork';
 
 const base = ridgeLoop();
 const quay = { ...newCarrier('quay', 'beside-the-course', 1.75) };
@@ -78,14 +80,24 @@ describe('rigging from lap to lap', () => {
 
 describe('laps', () => {
   it('one camera is at one place at a time; two places with a camera each are one lap', () => {
-    expect(lapsOf(outing, [chest, bars], () => 1)).toEqual([[chest], [bars]]);
-    expect(lapsOf(outing, [chest, bars], () => 2)).toEqual([[chest, bars]]);
+    expect(lapsOf(outing, [chest, bars], {})).toEqual([[chest], [bars]]);
+    expect(lapsOf(outing, [chest, bars], { 'cube-camera': 2 })).toEqual([[chest, bars]]);
     const thumb = { ...bars, setUp: { ...bars.setUp, cameraId: 'thumb-camera', modeId: 'wide' } };
-    expect(lapsOf(outing, [chest, thumb], () => 1)).toEqual([[chest, thumb]]);
+    expect(lapsOf(outing, [chest, thumb], {})).toEqual([[chest, thumb]]);
+  });
+
+  it('what there is one of is on one mount at a time, and what another would save is told', () => {
+    const thumb = { ...bars, setUp: { ...bars.setUp, cameraId: 'thumb-camera', modeId: 'wide' } };
+    const sameJoint = { ...thumb, setUp: { ...thumb.setUp, headId: chest.setUp.headId } };
+    const joints = (count: number) => lapsOf(outing, [chest, sameJoint], { [chest.setUp.headId]: count });
+    expect(joints(1)).toEqual([[chest], [sameJoint]]);
+    expect(joints(2)).toEqual([[chest, sameJoint]]);
+    const [plan] = dayPlans({ ...outing, shots: [chest, sameJoint] }, { counts: { [chest.setUp.headId]: 1 } });
+    expect(plan!.why.join(' ')).toMatch(/1 lap fewer with 2 of: finger joint \(1 in the box\)/);
   });
 
   it('the same place, another stance, another hour or another carrier make another lap', () => {
-    const many = () => 9;
+    const many = { 'cube-camera': 9 };
     expect(lapsOf(outing, [chest, tilted(chest, 't')], many)).toHaveLength(2);
     expect(lapsOf(outing, [chest, { ...bars, actionStanceId: 'seated' }], many)).toHaveLength(2);
     expect(lapsOf(outing, [chest, { ...bars, hour: { at: '15:00', headingDeg: null } }], many)).toHaveLength(2);
@@ -96,7 +108,7 @@ describe('laps', () => {
     const spot = 'tripod';
     const passes = on('pass', 'quay', spot, { seconds: 12, use: { takes: 2 } });
     expect(isBeside(outing, passes)).toBe(true);
-    expect(lapsOf(outing, [passes, { ...passes, id: 'p2' }], () => 9)).toHaveLength(2);
+    expect(lapsOf(outing, [passes, { ...passes, id: 'p2' }], { 'cube-camera': 9 })).toHaveLength(2);
     expect(filmingMinutes(outing, passes)).toBeCloseTo(4 + 3 + 2 * (3 + 0.2), 9);
     expect(filmingMinutes(outing, { ...passes, use: { takes: 4 } })).toBeGreaterThan(
       filmingMinutes(outing, passes) + 6,

@@ -7,9 +7,7 @@ import { rigOfShot } from '../outing/outing';
 import { shotQuestion } from '../outing/shotQuestion';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
-
-/** Shots that are filmed in one go, each with a camera of its own. */
-export type Lap = readonly Shot[];
+import type { Lap } from './laps';
 
 /** Minutes of hands at work. Common practice, no source. */
 const WORK = {
@@ -96,32 +94,4 @@ export const filmingMinutes = (outing: Outing, shot: Shot): number =>
 export function batteriesFor(outing: Outing, shot: Shot): number {
   const { power } = foundBy(shotReport(shotQuestion(outing, shot), { only: ['last'] }), 'last');
   return Math.max(0, power.neededWh - power.fedWh) / power.usableWh;
-}
-
-/** Whether a shot is one of those that cost a walk: placed, passed and collected. */
-export const isBeside = (outing: Outing, shot: Shot): boolean =>
-  resolveRig(rigOfShot(outing, shot)).machine.passing !== undefined;
-
-/**
- * Shots put into laps: what is filmed from one carrier at one time of the day, with a camera each, each on a place of its own, is ridden once.
- * @param camerasOf how many of a camera there are
- */
-export function lapsOf(
-  outing: Outing,
-  shots: readonly Shot[],
-  camerasOf: (cameraId: string) => number,
-): readonly Lap[] {
-  const laps: Shot[][] = [];
-  for (const shot of shots) {
-    const fits = (lap: readonly Shot[]) =>
-      lap[0]!.carrierId === shot.carrierId &&
-      lap[0]!.actionStanceId === shot.actionStanceId &&
-      (lap[0]!.hour?.at ?? '') === (shot.hour?.at ?? '') &&
-      lap.every((other) => other.setUp.spotId !== shot.setUp.spotId) &&
-      lap.filter((other) => other.setUp.cameraId === shot.setUp.cameraId).length < camerasOf(shot.setUp.cameraId);
-    const lap = isBeside(outing, shot) ? undefined : laps.find(fits);
-    if (lap) lap.push(shot);
-    else laps.push([shot]);
-  }
-  return laps;
 }

@@ -5,6 +5,15 @@ import type { Shot } from './records/shotRecord';
 /** How many of a piece there are, by its id; Infinity = as many as it takes. */
 export type Owned = (pieceId: string) => number;
 
+/** Pieces that were counted in the box: how many there are, by id. */
+export type PieceCounts = Readonly<Record<string, number>>;
+
+/** What there is of each piece: of other pieces than cameras people have as many as it takes, unless they were counted. */
+export const ownedAsCounted = (cameraIds: readonly string[], counts: PieceCounts): Owned => {
+  const cameras = new Set(cameraIds);
+  return (id) => counts[id] ?? (cameras.has(id) ? 1 : Infinity);
+};
+
 /** Every piece of a strut, as often as it is in it. */
 const piecesOf = (setUp: SetUp): readonly string[] => [
   setUp.cameraId,

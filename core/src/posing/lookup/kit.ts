@@ -55,6 +55,17 @@ export function kitWith(own: OwnKit = NO_OWN_KIT): Kit {
   return kit;
 }
 
+/** Everything that can lie in a box. */
+export const allPieces = ({ cameras, bases, links, heads, filters, addOns, tethers }: Kit) => [
+  ...cameras,
+  ...bases,
+  ...links,
+  ...heads,
+  ...filters,
+  ...addOns,
+  ...tethers,
+];
+
 /** Those that go on a camera as it is, by its size and by what sits on its lens. */
 export const addOnsFor = ({ addOns }: Kit, camera: CameraDefinition): readonly AddOnDefinition[] =>
   addOns.filter((addOn) => goesOn(addOn, camera));

@@ -5,7 +5,7 @@ import { download, fileNameOf } from '../../devices/download';
 import { useOuting } from '../../state/OutingProvider';
 import { useSettings } from '../../storage/settings';
 import { A4, PAPER_SIZES } from '../../paper/sizes';
-import { cameraCounts, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
+import { NOTHING_COUNTED, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { CannotCompute } from '../../ui/CannotCompute';
 import { Tick } from '../../ui/Tick';
 import { judging } from '../../workers/core';
@@ -24,7 +24,7 @@ export function DayScreen() {
   const { outing, change } = useOuting();
   const { units } = useSettings();
   const box = useKitBox() ?? STANDARD_BOX;
-  const counts = cameraCounts(box);
+  const counts = box.counts ?? NOTHING_COUNTED;
   const [paper, setPaper] = useState<string>(A4.id);
   const [making, setMaking] = useState<string | null>(null);
   const key = useRested(JSON.stringify([outing, counts]), REST_MS);

@@ -3,7 +3,7 @@ import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useOuting } from '../../state/OutingProvider';
-import { cameraCounts, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
+import { NOTHING_COUNTED, STANDARD_BOX, useKitBox } from '../../storage/kitBox';
 import { judging } from '../../workers/core';
 import { useLatest } from '../../workers/useLatest';
 import { FieldShot } from './FieldShot';
@@ -30,7 +30,7 @@ const orderOf = (outing: Outing, plans: readonly DayPlan[] | undefined): readonl
 export function FieldScreen() {
   const { outing } = useOuting();
   const box = useKitBox() ?? STANDARD_BOX;
-  const counts = cameraCounts(box);
+  const counts = box.counts ?? NOTHING_COUNTED;
   const [params, setParams] = useSearchParams();
   const [date] = useState(today);
   const day = useLatest(JSON.stringify([outing, counts]), () => judging.day(outing, counts));

@@ -1,5 +1,5 @@
-import { kitWith, piecesShort, type Outing } from '@strut-spot/core';
-import { allPieces, changeKitBox, DEAREST, ownedOf, useKitBox } from '../../storage/kitBox';
+import { allPieces, kitWith, piecesShort, type Outing } from '@strut-spot/core';
+import { changeKitBox, DEAREST, ownedOf, useKitBox } from '../../storage/kitBox';
 import { NumberField } from '../../ui/NumberField';
 
 /** What the box lacks if every shot of the outing is rigged at the same time. */

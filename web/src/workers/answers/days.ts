@@ -12,13 +12,10 @@ import {
   trackProfile,
   type KeptTrack,
   type Outing,
+  type PieceCounts,
   type Shot,
   type StretchReport,
 } from '@strut-spot/core';
-
-/** How many of a camera there are, by id; what is not named is there once. */
-export type CameraCounts = Readonly<Record<string, number>>;
-const camerasOf = (counts: CameraCounts) => (id: string) => counts[id] ?? 1;
 
 /** A shot's stretch of the track, and the stance that its slope asks for; null = the one that the shot has. */
 export interface ShotStretch extends StretchReport {
@@ -61,14 +58,14 @@ export const days = {
   story: (outing: Outing) => storyOf(outing),
 
   /** Order, timetable, pack list and the evening before. */
-  day(outing: Outing, counts: CameraCounts) {
+  day(outing: Outing, counts: PieceCounts) {
     const { order, freeHours = false } = outing.plan ?? {};
-    const options = { freeHours, camerasOf: camerasOf(counts) };
+    const options = { freeHours, counts };
     return {
       plans: dayPlans(outing, order ? { ...options, order } : options),
       // To be held against an order of one's own.
       best: order ? dayPlans(outing, options) : null,
-      pack: packList(outing, camerasOf(counts)),
+      pack: packList(outing, counts),
       evening: eveningBefore(outing),
     };
   },
