@@ -8,7 +8,7 @@ const intent: IntentDefinition = {
   aim: { kind: 'horizon', panDeg: 0 },
   horizonBand: [0.36, 0.6],
   wants: [
-    { id: 'ground', label: 'ground streaming by', of: { groups: ['ground', 'way'] }, share: [0.28, 0.7], weight: 4 },
+    { id: 'ground', label: 'ground or water streaming by', of: { groups: ['ground', 'way'] }, share: [0.28, 0.7], weight: 4 },
     { id: 'sky', label: 'sky', of: { groups: ['sky'] }, share: [0.15, 0.55], weight: 1 },
     { id: 'machine', label: 'machine', of: { groups: ['machine'] }, share: [0, 0.35], weight: 1 },
     { id: 'rider', label: 'own body', of: { groups: ['rider', 'face'] }, share: [0, 0.1], weight: 2 },

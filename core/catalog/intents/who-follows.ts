@@ -8,7 +8,7 @@ const intent: IntentDefinition = {
   aim: { kind: 'horizon', panDeg: 180 },
   horizonBand: [0.25, 0.5],
   wants: [
-    { id: 'ground', label: 'the trail behind', of: { groups: ['ground'] }, share: [0.25, 0.85], weight: 3 },
+    { id: 'ground', label: 'the way behind', of: { groups: ['ground'] }, share: [0.25, 0.85], weight: 3 },
     { id: 'sky', label: 'sky', of: { groups: ['sky'] }, share: [0.1, 0.5], weight: 2 },
     { id: 'rider', label: 'own body', of: { groups: ['rider', 'face', 'hands'] }, share: [0, 0.2], weight: 1 },
     { id: 'machine', label: 'machine', of: { groups: ['machine'] }, share: [0, 0.3], weight: 1 },

@@ -4,11 +4,9 @@ import type { ShotScene } from '../../judging/scene/shotScene';
 import { resolveRig } from '../../posing/lookup/resolveRig';
 import { HANDS } from '../../posing/rig/poseRig';
 import type { Spot } from '../../words/carrier/spot';
-import type { BaseDefinition } from '../../words/kit/base';
 import type { CameraDefinition } from '../../words/kit/camera';
-import type { LinkUse } from '../../words/setUp/setUp';
 import { sceneAt } from './sceneAt';
-import { plainAt } from './sketch';
+import { plainAt, type Place } from './sketch';
 import type { Spotted } from './spotted';
 import { viewsOf } from './views';
 
@@ -35,19 +33,11 @@ export function refusalAt({ intent, carrier, scene }: Spotted, { partId }: Spot)
   return null;
 }
 
-/** A camera at the end of some links on a base. */
-interface Standing {
-  readonly spotId: string;
-  readonly base: BaseDefinition;
-  readonly links: readonly LinkUse[];
-  readonly camera: CameraDefinition;
-}
-
 /** What stops a camera at a place, whichever way it looks. */
-export function stopAtPlace(spotted: Spotted, { spotId, base, links, camera }: Standing): Rejection | null {
+export function stopAtPlace(spotted: Spotted, place: Place, camera: CameraDefinition): Rejection | null {
   const [view] = viewsOf(camera, 'wide', spotted.intent);
   if (!view) return null;
-  return atPlace(spotted, sceneAt(spotted, plainAt(spotted, spotId, base, links, view), null));
+  return atPlace(spotted, sceneAt(spotted, plainAt(spotted, place, view), null));
 }
 
 /** What says no before anything is seen from there. */

@@ -128,7 +128,7 @@ function* sketchAll(
   const holds = (place: readonly LinkUse[], camera: CameraDefinition): boolean => {
     const stops = new Map<string, Rejection>();
     for (const base of [lately, ...bases.filter((other) => other !== lately)]) {
-      const stop = stopAtPlace(spotted, { spotId, base, links: place, camera });
+      const stop = stopAtPlace(spotted, { spotId, base, links: place }, camera);
       if (!stop) {
         lately = base;
         return true;

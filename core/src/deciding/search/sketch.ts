@@ -19,6 +19,13 @@ import { LEVEL_DEG } from './places';
 import { aimedSetUp } from '../../posing/aiming/aimedSetUp';
 import { fewWidths, lensesOf, viewsOf, type View } from './views';
 
+/** Where a camera goes: what gets it away from a spot, and on what that stands. */
+export interface Place {
+  readonly spotId: string;
+  readonly base: BaseDefinition;
+  readonly links: readonly LinkUse[];
+}
+
 interface Sketching {
   readonly cameras: readonly CameraDefinition[];
   readonly places: readonly (readonly LinkUse[])[];
@@ -43,13 +50,13 @@ export function* sketch(
   const [height] = heightsOf(spotted);
   const looked: { links: readonly LinkUse[]; best: number }[] = [];
   for (const links of places) {
-    const base = baseFor(links);
-    const sightlines = sightlinesAt(spotted, spotId, base, links, middling, toward);
+    const place = { spotId, base: baseFor(links), links };
+    const sightlines = sightlinesAt(spotted, place, middling, toward);
     if (!sightlines) continue;
     let best = 0;
     for (const view of few) {
       count.tried++;
-      const found = tryView(spotted, sightlines, spotId, base, links, view, height!);
+      const found = tryView(spotted, sightlines, place, { view, horizonAt: height! });
       if (found) best = Math.max(best, found.score);
     }
     forget(sightlines);
@@ -63,19 +70,14 @@ export function* sketch(
   const sketches: Sketch[] = [];
   const bestOf = new Best(Math.ceil((kept.inAllStances * IN_EARNEST) / cameras.length));
   for (const { links } of best) {
-    const base = baseFor(links);
-    for (const { sightlines, cameras: alike } of byLens(
-      spotted,
-      spotId,
-      base,
-      links,
-      cameras.filter((camera) => holds(links, camera)),
-    )) {
+    const place = { spotId, base: baseFor(links), links };
+    const held = cameras.filter((camera) => holds(links, camera));
+    for (const { sightlines, cameras: alike } of byLens(spotted, place, held)) {
       for (const camera of alike) {
         const worth = links.length > 0 ? bestOf.least(camera.id) - OTHERWISE_BETTER : 0;
-        const found = viewsFrom(spotted, camera, worth, (view, h) => {
+        const found = viewsFrom(spotted, camera, worth, (tried) => {
           count.tried++;
-          return tryView(spotted, sightlines, spotId, base, links, view, h);
+          return tryView(spotted, sightlines, place, tried);
         });
         if (links.length > 0) found.forEach(({ score }) => bestOf.add(camera.id, score));
         sketches.push(...found);
@@ -84,6 +86,12 @@ export function* sketch(
     }
   }
   return sketches;
+}
+
+/** A view that is tried, with the height at which the sky line is to stand; null = wherever it comes to be. */
+interface Tried {
+  readonly view: View;
+  readonly horizonAt: number | null;
 }
 
 /** Of the struts that are looked at in all stances the best so many are ever judged. Share, estimate 0.4 to 1. */
@@ -104,18 +112,12 @@ interface Alike {
 }
 
 /** The cameras by where their lenses come to be at one place: those that are near each other see by one cube. */
-function byLens(
-  spotted: Spotted,
-  spotId: string,
-  base: BaseDefinition,
-  links: readonly LinkUse[],
-  cameras: readonly CameraDefinition[],
-): readonly Alike[] {
+function byLens(spotted: Spotted, place: Place, cameras: readonly CameraDefinition[]): readonly Alike[] {
   const { scene, question, intent } = spotted;
   const groups: { readonly reference: ResolvedSetUp; readonly at: Vec3; readonly cameras: CameraDefinition[] }[] = [];
   for (const camera of cameras) {
     const [view] = viewsOf(camera, question.ask.format, intent);
-    const reference = view && aimedAt(spotted, spotId, base, links, view);
+    const reference = view && aimedAt(spotted, place, view);
     if (!reference) continue;
     const at = poseStrut(reference, scene.setUpRig, scene.ridden[0]!.rig).worldFromCamera.position;
     const near = groups.find((group) => distance(group.at, at) < LENSES_APART_M);
@@ -145,12 +147,12 @@ function viewsFrom(
   spotted: Spotted,
   camera: CameraDefinition,
   worth: number,
-  tried: (view: View, height: number | null) => Sketch | null,
+  tryOne: (tried: Tried) => Sketch | null,
 ): readonly Sketch[] {
   const { kept, question } = spotted;
   const heights = heightsOf(spotted);
   const look = (view: View, height: number | null): Sketch[] => {
-    const found = tried(view, height);
+    const found = tryOne({ view, horizonAt: height });
     return found ? [found] : [];
   };
   const all = viewsOf(camera, question.ask.format, spotted.intent);
@@ -176,9 +178,7 @@ function viewsFrom(
 
 export const plainAt = (
   { carrier: { rig } }: Spotted,
-  spotId: string,
-  base: BaseDefinition,
-  links: readonly LinkUse[],
+  { spotId, base, links }: Place,
   { camera, modeId, stabiliserId, mounting }: View,
 ): SetUp => {
   const placed = placedSpot(rig, spotId)!;
@@ -187,28 +187,15 @@ export const plainAt = (
 };
 
 /** A view aimed for the middle of the band, whatever notches the joint has. */
-function aimedAt(
-  spotted: Spotted,
-  spotId: string,
-  base: BaseDefinition,
-  links: readonly LinkUse[],
-  view: View,
-): ResolvedSetUp | null {
+function aimedAt(spotted: Spotted, place: Place, view: View): ResolvedSetUp | null {
   const { carrier, intent } = spotted;
-  const plain = plainAt(spotted, spotId, base, links, view);
+  const plain = plainAt(spotted, place, view);
   const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, heightsOf(spotted)[0]!);
   return aimed && resolveSetUp(carrier.rig, aimed);
 }
 
-function sightlinesAt(
-  spotted: Spotted,
-  spotId: string,
-  base: BaseDefinition,
-  links: readonly LinkUse[],
-  view: View,
-  toward: ViewCone,
-): Sightlines | null {
-  const resolved = aimedAt(spotted, spotId, base, links, view);
+function sightlinesAt(spotted: Spotted, place: Place, view: View, toward: ViewCone): Sightlines | null {
+  const resolved = aimedAt(spotted, place, view);
   return resolved && sightlinesFrom(spotted.scene, resolved, { rough: true, toward });
 }
 
@@ -216,14 +203,11 @@ function sightlinesAt(
 function tryView(
   spotted: Spotted,
   sightlines: Sightlines,
-  spotId: string,
-  base: BaseDefinition,
-  links: readonly LinkUse[],
-  view: View,
-  horizonAt: number | null,
+  place: Place,
+  { view, horizonAt }: Tried,
 ): Sketch | null {
   const { carrier, intent, question } = spotted;
-  const plain = plainAt(spotted, spotId, base, links, view);
+  const plain = plainAt(spotted, place, view);
   const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, horizonAt);
   if (!aimed || (aimed.headId !== plain.headId && !question.pieceIds.includes(aimed.headId))) return null;
   return sketchOf(spotted, sightlines, aimed, horizonAt);

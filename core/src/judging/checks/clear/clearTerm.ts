@@ -19,20 +19,12 @@ import type { Rejection } from '../../check/candidate';
 import type { Judged, SearchTerm } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { clearFound } from './clearFound';
-import {
-  contactVerdict,
-  DRIVERS,
-  hangsOver,
-  judgeClear,
-  NEAR_M,
-  SIGHT,
-  STANDS_OFF_M,
-  STANDS_OVER_M,
-  STRIKES_M,
-  type ClearSituation,
-} from './judgeClear';
-import { groundFinding, OUT_OF_THE_WAY_M } from './groundFinding';
-import { longPoleFinding } from './longPoleFinding';
+import { contactVerdict, NEAR_M, STRIKES_M } from './findings/contactFindings';
+import { hangsOver, STANDS_OFF_M, STANDS_OVER_M } from './findings/outsideFindings';
+import { DRIVERS, SIGHT } from './findings/sightFindings';
+import { judgeClear, type ClearSituation } from './judgeClear';
+import { groundFinding, OUT_OF_THE_WAY_M } from './findings/groundFinding';
+import { longPoleFinding } from './findings/longPoleFinding';
 import { millimetres } from '../../../mathematics/units/millimetres';
 import { nearestMoving } from './nearestMoving';
 

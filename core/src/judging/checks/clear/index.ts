@@ -7,7 +7,11 @@ import { shorterAttempts } from '../../check/linkAttempts';
 import type { ShotScene } from '../../scene/shotScene';
 import { clearFound } from './clearFound';
 import { clearSituation, clearTerm } from './clearTerm';
-import { STANDS_OVER_M, judgeClear, NEAR_M, NECK_MINUTES, SIGHT, STRIKES_M } from './judgeClear';
+import { NECK_MINUTES } from './findings/bodyFindings';
+import { NEAR_M, STRIKES_M } from './findings/contactFindings';
+import { STANDS_OVER_M } from './findings/outsideFindings';
+import { SIGHT } from './findings/sightFindings';
+import { judgeClear } from './judgeClear';
 
 const TURNS_DEG = [90, 180, 270] as const;
 

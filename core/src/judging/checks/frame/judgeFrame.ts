@@ -237,7 +237,7 @@ function lowFinding(
   const onHead = zone === 'head';
   return {
     id: 'low',
-    label: 'height over the ground',
+    label: 'height of the lens',
     verdict: onHead
       ? 'stop'
       : lensHeightM <= lensBelowM
@@ -249,7 +249,7 @@ function lowFinding(
     unit: 'm',
     limit: [null, lensBelowM],
     margin: lensBelowM - lensHeightM,
-    because: `the lens stands ${lensHeightM.toFixed(2)} m over the ground in ${name.toLowerCase()}${onHead ? ', on the head, and looks about with it' : ''}; this kind of shot is taken below about ${lensBelowM.toFixed(1)} m${onHead ? ', from machine, boot or hip' : ''}`,
+    because: `the lens stands ${lensHeightM.toFixed(2)} m high in ${name.toLowerCase()}${onHead ? ', on the head, and looks about with it' : ''}; this kind of shot is taken below about ${lensBelowM.toFixed(1)} m${onHead ? ', from machine, boot or hip' : ''}`,
     mend: null,
   };
 }

@@ -1,6 +1,7 @@
-import { millimetres } from '../../../mathematics/units/millimetres';
-import type { GroundComesUp } from '../../../physics/clearance/groundComesUp';
-import type { Finding } from '../../../words/check/result';
+import { millimetres } from '../../../../mathematics/units/millimetres';
+import type { GroundComesUp } from '../../../../physics/clearance/groundComesUp';
+import type { Finding } from '../../../../words/check/result';
+import { finding } from '../../../check/finding';
 
 /** Lower than this anything scrapes, and lower than the second something may. Common practice, no source. Metres. */
 const SCRAPES_M = 0.01;
@@ -18,22 +19,21 @@ export function groundFinding(overM: number, comesUp: GroundComesUp | null): Fin
   const verdict = overM < stopM ? 'stop' : overM < wantedM ? 'watch' : 'good';
   const stays = `it stays ${millimetres(overM)} over the ground in every stance`;
   const by = comesUp && comesUp.upM > SCRAPES_M ? whatComes(comesUp) : null;
-  return {
+  return finding({
     id: 'ground',
     label: 'over the ground',
     verdict,
     value: overM,
     unit: 'm',
     limit: [wantedM, null],
-    margin: overM - wantedM,
     because:
       overM < 0
         ? `there is no room for it: it would reach ${millimetres(-overM)} into the ground`
         : verdict === 'good' || !by
           ? stays
           : `${stays}; under way the ground comes up by about ${millimetres(comesUp!.upM)} (estimate): ${by}`,
-    mend: verdict === 'good' ? null : { text: 'higher up, a shorter strut, or one that leans another way' },
-  };
+    mend: verdict === 'good' ? null : 'higher up, a shorter strut, or one that leans another way',
+  });
 }
 
 const whatComes = ({ ridesM, standsOut }: GroundComesUp): string =>
