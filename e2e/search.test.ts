@@ -15,12 +15,7 @@ const search = (...rest: readonly string[]) =>
 function flight(): string {
   const carrier = newCarrier('drone', 'multirotor', 1.75);
   const shots = ['clear-ahead', 'who-follows'].map((id) =>
-    newShot(
-      id,
-      carrier,
-      carrier.rig,
-      INTENTS.find((intent) => intent.id === id)!,
-    ),
+    newShot(id, carrier, carrier.rig, { intent: INTENTS.find((intent) => intent.id === id)! }),
   );
   const file = join(mkdtempSync(join(tmpdir(), 'search-')), 'flight.json');
   writeFileSync(

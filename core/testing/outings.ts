@@ -10,7 +10,11 @@ export function ridgeLoop(): Outing {
   const empty = newOuting('o1', '2027-02-14T08:00:00.000Z');
   const [carrier] = empty.carriers;
   const rig = rigOfCarrier(empty, carrier!);
-  return { ...empty, name: 'Ridge loop', shots: [newShot('s1', carrier!, rig, intentOf('hands-and-trail'))] };
+  return {
+    ...empty,
+    name: 'Ridge loop',
+    shots: [newShot('s1', carrier!, rig, { intent: intentOf('hands-and-trail') })],
+  };
 }
 
 type Json = Record<string, unknown>;

@@ -14,7 +14,10 @@ let server: Server;
 let url: string;
 const outing = newOuting('o', '2027-02-14T08:00:00.000Z');
 const file = JSON.stringify(
-  setUpFileOf({ ...outing, shots: [newShot('s', outing.carriers[0]!, outing.carriers[0]!.rig, INTENTS[0]!)] }, 's'),
+  setUpFileOf(
+    { ...outing, shots: [newShot('s', outing.carriers[0]!, outing.carriers[0]!.rig, { intent: INTENTS[0]! })] },
+    's',
+  ),
 );
 
 beforeAll(async () => {

@@ -18,7 +18,7 @@ export function outingWithShot(): Outing {
   made = {
     ...empty,
     name: 'Ridge loop',
-    shots: [newShot('shot', carrier!, carrier!.rig, intentOf('hands-and-trail'))],
+    shots: [newShot('shot', carrier!, carrier!.rig, { intent: intentOf('hands-and-trail') })],
   };
   return made;
 }

@@ -87,7 +87,7 @@ export function makeDemo(): Outing {
   const carrierOf = (carrierId: string) => carriers.find((c) => c.id === carrierId)!;
   const rigOf = (carrierId: string) => rigOfCarrier(empty, carrierOf(carrierId));
   const shot = (id: string, carrierId: string, intentId: string, over: Partial<Shot> = {}): Shot => {
-    const made = newShot(id, carrierOf(carrierId), rigOf(carrierId), intentOf(intentId));
+    const made = newShot(id, carrierOf(carrierId), rigOf(carrierId), { intent: intentOf(intentId) });
     return { ...made, ...over, setUp: roundAngles(over.setUp ?? made.setUp) };
   };
   /** A spot chosen by hand, aimed for the intent. */

@@ -5,7 +5,7 @@ import { searchQuestionOf } from './searchQuestion';
 const plain = newOuting('o', '2027-02-14T08:00:00.000Z');
 const outing: Outing = { ...plain, carriers: [...plain.carriers, newCarrier('second', 'kayak', 1.75)] };
 const [carrier] = outing.carriers;
-const shot = newShot('s', carrier!, carrier!.rig, intentOf('hands-and-trail'));
+const shot = newShot('s', carrier!, carrier!.rig, { intent: intentOf('hands-and-trail') });
 const ask = newAsk('hands-and-trail', carrier!.id);
 
 it('takes the carriers that are asked for, the shot’s own in the stance of the shot', () => {

@@ -6,8 +6,9 @@ import { rigOfShot } from '../outing/outing';
 import type { Outing } from '../outing/records/outingRecord';
 import type { Shot } from '../outing/records/shotRecord';
 import { bestOrder, timedOrder, type Job, type Ordered } from './bestOrder';
-import { isBeside, lapsOf, whyApart, type Lap } from './laps';
+import { lapsOf, whyApart, type Lap } from './laps';
 import { batteriesFor, filmingMinutes, rigMinutes, rigSteps, type RigStep } from './rigWork';
+import { whyOf } from './why';
 
 /** What a stretch of the day is for. */
 export const BLOCK_NAMES = {
@@ -129,7 +130,7 @@ function planOf(outing: Outing, day: number, shots: readonly Shot[], options: Pl
   const best = bestOrder(jobs, between, startMin + START_MIN);
   const chosen = own ? timedOrder(jobs, between, startMin + START_MIN, own) : best;
   const rigOf = ({ order }: Ordered) => order.reduce((sum, to, k) => sum + between(order[k - 1] ?? null, to), 0);
-  const blocks = blocksOf(outing, laps, chosen, jobs, startMin);
+  const blocks = blocksOf(outing, { laps, jobs, chosen, startMin });
   const end = blocks.at(-1)!;
   return {
     day,
@@ -143,7 +144,16 @@ function planOf(outing: Outing, day: number, shots: readonly Shot[], options: Pl
     misplaced: chosen.misplaced,
     endMin: end.to,
     asListed: { rigMin: rigOf(listed) },
-    why: [...whyOf(outing, laps, chosen, listed, own === null, rigOf, jobs), ...whyApart(outing, shots, counts)],
+    why: [
+      ...whyOf(outing, {
+        laps,
+        chosen,
+        savedMin: rigOf(listed) - rigOf(chosen),
+        computed: own === null,
+        timed: jobs.some(({ window }) => window),
+      }),
+      ...whyApart(outing, shots, counts),
+    ],
   };
 }
 
@@ -173,13 +183,15 @@ const ownOrder = (laps: readonly Lap[], order: readonly string[]): readonly numb
 /** To whole steps of slack. */
 const steps = (minutes: number): number => Math.round(minutes / SLACK.stepMin) * SLACK.stepMin;
 
-function blocksOf(
-  outing: Outing,
-  laps: readonly Lap[],
-  { order, begins }: Ordered,
-  jobs: readonly Job[],
-  startMin: number,
-): readonly DayBlock[] {
+interface Timed {
+  readonly laps: readonly Lap[];
+  /** Lap by lap. */
+  readonly jobs: readonly Job[];
+  readonly chosen: Ordered;
+  readonly startMin: number;
+}
+
+function blocksOf(outing: Outing, { laps, jobs, chosen: { order, begins }, startMin }: Timed): readonly DayBlock[] {
   const blocks: DayBlock[] = [
     {
       kind: 'start',
@@ -283,52 +295,4 @@ function freshBatteries(outing: Outing) {
           : [];
       }),
   };
-}
-
-function whyOf(
-  outing: Outing,
-  laps: readonly Lap[],
-  chosen: Ordered,
-  listed: Ordered,
-  computed: boolean,
-  rigOf: (order: Ordered) => number,
-  jobs: readonly Job[],
-): readonly string[] {
-  const why: string[] = [];
-  const saved = rigOf(listed) - rigOf(chosen);
-  if (computed && saved > 0.5)
-    why.push(
-      `Mounts stay on for as long as they are used: ${Math.round(saved)} min less of rigging than in the order of the list.`,
-    );
-  if (!computed && saved < -0.5)
-    why.push(`Your order costs ${Math.round(-saved)} min more of rigging than that of the list.`);
-  const shots = laps.flat();
-  if (jobs.some(({ window }) => window) && shots.some((shot) => shot.hour))
-    why.push('Shots begin within three quarters of an hour of their own hours.');
-  for (const shot of shots)
-    if (shot.only)
-      why.push(
-        `${shot.name}: only from ${shot.only.from} to ${shot.only.to}${shot.only.why ? ` (${shot.only.why})` : ''}.`,
-      );
-  const nameOf = (id: string | undefined) => shots.find((shot) => shot.id === id)?.name;
-  for (const shot of shots) if (nameOf(shot.after)) why.push(`${shot.name} after ${nameOf(shot.after)}.`);
-  if (chosen.misplaced > 0)
-    why.push(
-      `${chosen.misplaced} ${chosen.misplaced === 1 ? 'shot stands' : 'shots stand'} before what should come first.`,
-    );
-  if (chosen.lateMin > 0.5)
-    why.push(`Hours are missed by ${Math.round(chosen.lateMin)} min in all: something is too close together.`);
-  const together = laps.filter((lap) => lap.length > 1);
-  if (together.length > 0)
-    why.push(
-      `${together.reduce((sum, lap) => sum + lap.length, 0)} shots are filmed in ${together.length} ${together.length === 1 ? 'lap' : 'laps'}, with a camera each.`,
-    );
-  const beside = laps.flat().filter((shot) => isBeside(outing, shot));
-  if (beside.length > 0) {
-    const minutes = beside.reduce((sum, shot) => sum + filmingMinutes(outing, shot), 0);
-    why.push(
-      `${beside.length === 1 ? 'The pass-by costs' : `${beside.length} pass-bys cost`} ${Math.round(minutes)} min: place, ride back, pass, collect.`,
-    );
-  }
-  return why;
 }

@@ -21,7 +21,7 @@ export function counterpartShot(
 ): Shot {
   const { cameraId, modeId, stabiliserId } = shot.setUp;
   const intent = intentOf(shot.intentId === BEHIND ? AHEAD : BEHIND);
-  const made = newShot(id, carrier, rig, intent, { cameraId, modeId, stabiliserId });
+  const made = newShot(id, carrier, rig, { intent, camera: { cameraId, modeId, stabiliserId } });
   if (made.setUp.cameraId !== cameraId) {
     const { name } = pieceOf(kitWith(rig.ownKit).cameras, `camera "${cameraId}"`, (camera) => camera.id === cameraId);
     throw new RangeError(`"${intent.name}": a second ${name.toLowerCase()} shows nothing of it that no check stops`);

@@ -13,8 +13,7 @@ export function newShot(
   id: string,
   { id: carrierId, ride }: Pick<OutingCarrier, 'id' | 'ride'>,
   rig: RigSpec,
-  intent: IntentDefinition,
-  camera: CameraChoice = cameraFor(intent),
+  { intent, camera = cameraFor(intent) }: { readonly intent: IntentDefinition; readonly camera?: CameraChoice },
 ): Shot {
   const { actionStanceId } = resolveRig(rig).machine;
   const best = firstPlacement({ rig, intent, camera, actionStanceId, ride });

@@ -19,7 +19,7 @@ it.each(['beside-the-course', 'multirotor', 'beach-catamaran', 'stand-up-board',
   (id) => {
     const carrier = newCarrier('c', id, 1.75);
     const { rig } = carrier;
-    const shot = newShot('s', carrier, rig, intentOf('clear-ahead'));
+    const shot = newShot('s', carrier, rig, { intent: intentOf('clear-ahead') });
     const resolved = resolveSetUp(rig, shot.setUp);
     expect(resolved.placed.spot.id).toBe(shot.setUp.spotId);
     expect(Math.abs(shot.setUp.angles.tiltDeg)).toBeLessThan(70);
@@ -63,7 +63,7 @@ it.each(['mountain-bike', 'kayak', 'glider'])(
 it('nobody on board: there is no face to look back at, and that is said', () => {
   const carrier = newCarrier('c', 'multirotor', 1.75);
   const { rig } = carrier;
-  expect(() => newShot('s', carrier, rig, intentOf('look-back-at-the-face'))).toThrow(
+  expect(() => newShot('s', carrier, rig, { intent: intentOf('look-back-at-the-face') })).toThrow(
     /not on this carrier, because nobody is on board/,
   );
 });

@@ -108,7 +108,7 @@ export function* judgeInTurn(
   // Beside the others, so that none of them loses its turn.
   for (const there of [...slid].sort(byScore)) {
     const onOthers = kit.bases.slice(1).flatMap(({ id }) => {
-      const found = spot.zone && slidOn(spotted, spot.zone, there, id, inAll);
+      const found = spot.zone && slidOn(spotted, spot.zone, inAll, { found: there, baseId: id });
       return found ? [found] : [];
     });
     slid.push(...onOthers);

@@ -85,7 +85,7 @@ describe('the plainest strut', () => {
 
 describe('a new shot', () => {
   it('a report is plain data, ready to cross to a page', () => {
-    const shot = newShot('s', carrier, rig, intent('hands-and-trail'));
+    const shot = newShot('s', carrier, rig, { intent: intent('hands-and-trail') });
     const report = shotReport({ rig, ...shot }, { columns: 16 });
     expect(structuredClone(report)).toEqual(report);
     expect(report.massKg).toBeGreaterThan(0.15);
@@ -93,7 +93,7 @@ describe('a new shot', () => {
   });
 
   it('a camera panned by hand keeps its pan when the tilt is solved', () => {
-    const shot = newShot('s', carrier, rig, intent('hands-and-trail'));
+    const shot = newShot('s', carrier, rig, { intent: intent('hands-and-trail') });
     const setUp = { ...shot.setUp, headId: 'ball-joint', angles: { panDeg: 25, tiltDeg: 0, rollDeg: 0 } };
     expect(foundBy(shotReport({ rig, ...shot, setUp }, { columns: 16 }), 'frame').solved!.panDeg).toBe(25);
   });

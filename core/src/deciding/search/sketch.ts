@@ -200,12 +200,7 @@ function sightlinesAt(spotted: Spotted, place: Place, view: View, toward: ViewCo
 }
 
 /** A view aimed as the joint really holds it, and its picture in the action stance. */
-function tryView(
-  spotted: Spotted,
-  sightlines: Sightlines,
-  place: Place,
-  { view, horizonAt }: Tried,
-): Sketch | null {
+function tryView(spotted: Spotted, sightlines: Sightlines, place: Place, { view, horizonAt }: Tried): Sketch | null {
   const { carrier, intent, question } = spotted;
   const plain = plainAt(spotted, place, view);
   const aimed = aimedSetUp(carrier.rig, plain, intent, carrier.actionStanceId, horizonAt);

@@ -50,9 +50,8 @@ const ABOUT = [0, -0.25, 0.25, -0.5, 0.5] as const;
 export function slidOn(
   spotted: Spotted,
   zone: SpotZone,
-  found: FramedSketch,
-  baseId: string,
   inAll: (sketch: Sketch) => FramedSketch,
+  { found, baseId }: { readonly found: FramedSketch; readonly baseId: string },
 ): FramedSketch | null {
   const { setUp } = found.resolved;
   const now = setUp.slideM ?? 0;

@@ -135,8 +135,7 @@ function lightLines(
   { exposureS, iso }: LightFound,
   { setUp }: Shot,
   resolved: ResolvedSetUp,
-  moment: Moment | undefined,
-  lightId: LightId,
+  { moment, lightId }: { readonly moment: Moment | undefined; readonly lightId: LightId },
 ): CardLine[] {
   const shutter = setUp.shutterS === undefined ? 'left to the camera, about ' : 'held at ';
   const from = moment && darkFrom(moment, lightId, exposingOf(resolved), resolved.camera.poorIso.value);
@@ -254,13 +253,10 @@ export function cardContent(
         value: `${resolved.mode.name}${resolved.mode.stills || saysRate(resolved.mode.name) ? '' : `, ${resolved.mode.framesPerSecond} pictures a second`}`,
       },
       { label: 'Stabiliser', value: resolved.stabiliser.name },
-      ...lightLines(
-        foundBy(report, 'light'),
-        shot,
-        resolved,
-        momentOf(outing, shot).moment,
-        rideOfShot(outing, shot).lightId,
-      ),
+      ...lightLines(foundBy(report, 'light'), shot, resolved, {
+        moment: momentOf(outing, shot).moment,
+        lightId: rideOfShot(outing, shot).lightId,
+      }),
     ],
     lasting: lastLines(foundBy(report, 'last'), shot),
     steps: cardSteps(resolved, {

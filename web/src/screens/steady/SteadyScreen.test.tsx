@@ -47,7 +47,7 @@ it('where an engine turns there is a sheet of other engine speeds, and none wher
   expect(screen.getAllByRole('tab').map((tab) => tab.textContent)).not.toContain('Engine');
   cleanup();
   const carrier = newCarrier('moto', 'motorcycle', 1.75);
-  const shot = newShot('shot', carrier, carrier.rig, intentOf('clear-ahead'));
+  const shot = newShot('shot', carrier, carrier.rig, { intent: intentOf('clear-ahead') });
   await openSheet(<SteadyScreen />, { outing: { ...outing, carriers: [carrier], shots: [shot] } });
   fireEvent.click(screen.getByRole('tab', { name: 'Engine' }));
   expect(screen.getByRole('tab', { name: 'Engine' }).getAttribute('aria-selected')).toBe('true');

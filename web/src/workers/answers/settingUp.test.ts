@@ -5,7 +5,7 @@ import { settingUp } from './settingUp';
 
 const carrier = newCarrier('c', 'mountain-bike', 1.78);
 const rig: RigSpec = carrier.rig;
-const shot = newShot('s', carrier, rig, intentOf('hands-and-trail'));
+const shot = newShot('s', carrier, rig, { intent: intentOf('hands-and-trail') });
 const question: ShotQuestion = {
   rig,
   setUp: { ...shot.setUp, cameraId: 'cube-camera', modeId: 'tall', stabiliserId: 'standard' },

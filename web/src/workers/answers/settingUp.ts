@@ -44,7 +44,7 @@ const LOOKED_EVERY_MS = 8;
 /** New shots and set-ups, and what fits where. */
 export const settingUp = {
   newShot: (id: string, carrier: Pick<OutingCarrier, 'id' | 'ride'>, rig: RigSpec, intentId: string) =>
-    newShot(id, carrier, rig, intentOf(intentId)),
+    newShot(id, carrier, rig, { intent: intentOf(intentId) }),
 
   /** The same camera once more, filming the other way on the same ride. */
   counterpartShot: (id: string, carrier: Pick<OutingCarrier, 'id' | 'ride'>, rig: RigSpec, shot: Shot) =>

@@ -102,8 +102,7 @@ export const shots = {
     const { rig, setUp, actionStanceId, horizonAt } = question;
     return correctFromClip(
       resolveSetUp(rig, setUp),
-      poseRig(rig, SET_UP_STANCE_ID),
-      poseRig(rig, actionStanceId),
+      { setUpRig: poseRig(rig, SET_UP_STANCE_ID), actionRig: poseRig(rig, actionStanceId) },
       marks,
       horizonAt,
     );

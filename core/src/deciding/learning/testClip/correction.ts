@@ -60,8 +60,7 @@ export type ClipResult = ClipCorrection | { readonly kind: "can't say"; readonly
  */
 export function correctFromClip(
   resolved: ResolvedSetUp,
-  setUpRig: PosedRig,
-  actionRig: PosedRig,
+  { setUpRig, actionRig }: { readonly setUpRig: PosedRig; readonly actionRig: PosedRig },
   marks: ClipMarks,
   wantedHeight: number | null,
 ): ClipResult {

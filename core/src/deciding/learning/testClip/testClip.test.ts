@@ -101,7 +101,7 @@ describe('correction from a clip', () => {
           const actual = (r: typeof resolved) =>
             multiplyRotations(error, poseStrut(r, setUpRig, crouch).worldFromCamera.rotation);
           const marks = horizonMarks(resolved.lens, actual(resolved), 20);
-          const result = correctFromClip(resolved, setUpRig, crouch, marks, 0.3);
+          const result = correctFromClip(resolved, { setUpRig, actionRig: crouch }, marks, 0.3);
           if (result.kind !== 'correction') throw new Error(result.because);
           const after = { ...resolved, setUp: { ...resolved.setUp, angles: result.newAngles } };
           const { heightFraction, rollDeg } = horizonAtCentre(resolved.lens, actual(after), {
@@ -121,10 +121,15 @@ describe('correction from a clip', () => {
   it('a clip that shows what was predicted asks for no correction, one 10° low asks for 10° up in notches', () => {
     const resolved = resolveSetUp(rig, plainAt('chest', 48));
     const predicted = poseStrut(resolved, setUpRig, crouch).worldFromCamera.rotation;
-    const same = correctFromClip(resolved, setUpRig, crouch, horizonMarks(resolved.lens, predicted, 20), null);
+    const same = correctFromClip(
+      resolved,
+      { setUpRig, actionRig: crouch },
+      horizonMarks(resolved.lens, predicted, 20),
+      null,
+    );
     expect(same).toMatchObject({ kind: 'correction', notches: 0 });
     const low = multiplyRotations(rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: -10, rollDeg: 0 }), predicted);
-    const up = correctFromClip(resolved, setUpRig, crouch, horizonMarks(resolved.lens, low, 20), null);
+    const up = correctFromClip(resolved, { setUpRig, actionRig: crouch }, horizonMarks(resolved.lens, low, 20), null);
     if (up.kind !== 'correction') throw new Error(up.because);
     expect(up.tiltByDeg).toBeCloseTo(10, 6);
     expect(up.notches).toBe(1);
@@ -148,7 +153,7 @@ describe('correction from a clip', () => {
           });
           const marks = horizonMarks(resolved.lens, real, 20);
           const way = projectDirectionToPixel(resolved.lens, rotate(inverseRotation(real), [1, 0, 0]))!;
-          const result = correctFromClip(resolved, setUpRig, crouch, { ...marks, way }, null);
+          const result = correctFromClip(resolved, { setUpRig, actionRig: crouch }, { ...marks, way }, null);
           if (result.kind !== 'correction') throw new Error(result.because);
           // The turn that was left over, carried along with the new angles, ends where it was meant to look.
           const off = multiplyRotations(real, inverseRotation(rotation));
@@ -165,8 +170,7 @@ describe('correction from a clip', () => {
     );
     const plain = correctFromClip(
       resolveSetUp(rig, plainAt('chest', 48)),
-      setUpRig,
-      crouch,
+      { setUpRig, actionRig: crouch },
       horizonMarks(
         resolveSetUp(rig, plainAt('chest', 48)).lens,
         poseStrut(resolveSetUp(rig, plainAt('chest', 48)), setUpRig, crouch).worldFromCamera.rotation,
@@ -188,13 +192,13 @@ describe('correction from a clip', () => {
     const { panDeg, tiltDeg } = panTiltRollFromRotation(rotation);
     const real = rotationFromPanTiltRoll({ panDeg, tiltDeg: tiltDeg - 3, rollDeg: 1 });
     const marks = horizonMarks(resolved.lens, real, 15);
-    const back = correctFromClip(resolved, setUpRig, crouch, marks, null);
+    const back = correctFromClip(resolved, { setUpRig, actionRig: crouch }, marks, null);
     expect(back).toMatchObject({ by: 'gimbal', newAngles: resolved.setUp.angles, notches: null, lesson: null });
     if (back.kind !== 'correction') throw new Error(back.because);
     expect(back.gimbalTiltDeg).toBeCloseTo(-1, 6);
     expect(back.rollByDeg).toBeCloseTo(-1, 6);
     // Wanted in the middle of the picture it is level.
-    const level = correctFromClip(resolved, setUpRig, crouch, marks, 0.5);
+    const level = correctFromClip(resolved, { setUpRig, actionRig: crouch }, marks, 0.5);
     if (level.kind !== 'correction') throw new Error(level.because);
     expect(level.gimbalTiltDeg! - -4).toBeCloseTo(-(tiltDeg - 3), 6);
   });
@@ -204,7 +208,12 @@ describe('correction from a clip', () => {
     const resolved = resolveSetUp(rig, setUp);
     const { rotation } = poseStrut(resolved, setUpRig, crouch).worldFromCamera;
     const low = multiplyRotations(rotationFromPanTiltRoll({ panDeg: 0, tiltDeg: -6, rollDeg: 0 }), rotation);
-    const result = correctFromClip(resolved, setUpRig, crouch, horizonMarks(resolved.lens, low, 20), null);
+    const result = correctFromClip(
+      resolved,
+      { setUpRig, actionRig: crouch },
+      horizonMarks(resolved.lens, low, 20),
+      null,
+    );
     expect(result).toMatchObject({ by: 'view', notches: null });
     if (result.kind !== 'correction') throw new Error(result.because);
     expect(result.tiltByDeg).toBeCloseTo(6, 1);

@@ -102,26 +102,20 @@ const NEAR_DEG = 5;
 
 /** What came of a guess, and which mistake it was. */
 export function trainerAnswer(round: TrainerRound, guessDeg: number): TrainerAnswer {
-  const { rig, setUp, stanceId, answerDeg, standingDeg, stance } = round;
+  const { rig, setUp, stanceId, answerDeg } = round;
   const resolved = resolveSetUp(rig, { ...setUp, angles: { ...setUp.angles, tiltDeg: guessDeg } });
   const riding = poseRig(rig, stanceId);
   const { rotation } = poseStrut(resolved, poseRig(rig, SET_UP_STANCE_ID), riding).worldFromCamera;
   const { heightFraction } = horizonAtCentre(resolved.lens, rotation, riding.ground);
   const offDeg = guessDeg - answerDeg;
-  return {
-    offDeg,
-    horizonAt: heightFraction,
-    words: wordsOf(offDeg, guessDeg, answerDeg, standingDeg, stance, heightFraction),
-  };
+  const came = { offDeg, horizonAt: heightFraction };
+  return { ...came, words: wordsOf(round, guessDeg, came) };
 }
 
 function wordsOf(
-  offDeg: number,
+  { answerDeg: answer, standingDeg: standing, stance }: TrainerRound,
   guess: number,
-  answer: number,
-  standing: number,
-  stance: string,
-  horizonAt: number,
+  { offDeg, horizonAt }: Omit<TrainerAnswer, 'words'>,
 ): string {
   const off = Math.abs(offDeg);
   if (off <= RIGHT_DEG) return 'Right: nobody sees the difference.';

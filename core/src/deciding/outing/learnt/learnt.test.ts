@@ -117,8 +117,7 @@ function clipOf(rig: RigSpec, setUp: SetUp, truth: { pitchDeg: number; rollDeg: 
   };
   const result = correctFromClip(
     resolved,
-    setUpRig,
-    action,
+    { setUpRig, actionRig: action },
     { left: mark(panDeg - 25), right: mark(panDeg + 25) },
     0.4,
   );

@@ -12,29 +12,34 @@ export function attemptsAt(scene: ShotScene, result: CheckResult): readonly Atte
   const use: ShotUse = question.use ?? {};
   const troubles = new Set(findingsOf(result).flatMap(({ verdict, id }) => (verdict === 'good' ? [] : [id])));
   const has = (...ids: string[]) => ids.some((id) => troubles.has(id));
-  const run = (id: string, text: string, change: ShotUse, costs: string, effort = 1): Attempt => ({
-    id,
-    text,
+  const run = (change: ShotUse, attempt: Pick<Attempt, 'id' | 'text' | 'costs'> & { effort?: number }): Attempt => ({
+    effort: 1,
+    ...attempt,
     use: { ...use, ...change },
-    costs,
-    effort,
   });
   const attempts: Attempt[] = [];
   if (has('batteries', 'stint', 'heat')) {
     if (use.preRecord)
-      attempts.push(run('no-pre', 'keep nothing from before the press', { preRecord: false }, 'press in time'));
-    if (use.screenOn) attempts.push(run('dark', 'leave its screen dark', { screenOn: false }, 'nothing'));
+      attempts.push(
+        run({ preRecord: false }, { id: 'no-pre', text: 'keep nothing from before the press', costs: 'press in time' }),
+      );
+    if (use.screenOn)
+      attempts.push(run({ screenOn: false }, { id: 'dark', text: 'leave its screen dark', costs: 'nothing' }));
     if (!use.offBetween && use.start !== 'running')
-      attempts.push(run('off', 'switch it off between takes', { offBetween: true }, 'seconds to wake it'));
+      attempts.push(
+        run({ offBetween: true }, { id: 'off', text: 'switch it off between takes', costs: 'seconds to wake it' }),
+      );
     for (const start of camera.lasting.startedBy)
       if (use.start === undefined || use.start === 'running')
         attempts.push(
           run(
-            `by-${start}`,
-            `start each take by ${start === 'voice' ? 'voice' : 'a remote'}`,
             { start },
-            start === 'voice' ? 'a loud word' : 'a remote on the bar or wrist',
-            2,
+            {
+              id: `by-${start}`,
+              text: `start each take by ${start === 'voice' ? 'voice' : 'a remote'}`,
+              costs: start === 'voice' ? 'a loud word' : 'a remote on the bar or wrist',
+              effort: 2,
+            },
           ),
         );
     for (const cooler of camera.modes.filter(
@@ -56,31 +61,47 @@ export function attemptsAt(scene: ShotScene, result: CheckResult): readonly Atte
     if (machine.noise && machine.shake.rider)
       attempts.push(
         run(
-          'machine',
-          'feed it from the machine',
           { feed: 'machine' },
-          'a cable, tied down clear of what moves, with a loop against pulling',
-          2,
+          {
+            id: 'machine',
+            text: 'feed it from the machine',
+            costs: 'a cable, tied down clear of what moves, with a loop against pulling',
+            effort: 2,
+          },
         ),
       );
-    attempts.push(run('bank', 'feed it from a power bank', { feed: 'power bank' }, 'a cable and a pocket', 2));
+    attempts.push(
+      run(
+        { feed: 'power bank' },
+        { id: 'bank', text: 'feed it from a power bank', costs: 'a cable and a pocket', effort: 2 },
+      ),
+    );
   }
   if (has('talk')) {
     if (use.foam === false)
-      attempts.push(run('foam', 'foam over its microphone', { foam: true }, 'tucked in, out of the picture'));
+      attempts.push(
+        run({ foam: true }, { id: 'foam', text: 'foam over its microphone', costs: 'tucked in, out of the picture' }),
+      );
     if (!use.recorder)
       attempts.push(
         run(
-          'recorder',
-          'a recorder in the pocket, its microphone at the collar',
           { recorder: true },
-          'a clap to join them afterwards',
-          3,
+          {
+            id: 'recorder',
+            text: 'a recorder in the pocket, its microphone at the collar',
+            costs: 'a clap to join them afterwards',
+            effort: 3,
+          },
         ),
       );
   }
   if (has('reach', 'attention'))
-    attempts.push(run('running', 'let it run from one stop to the next', { start: 'running' }, 'battery and card'));
+    attempts.push(
+      run(
+        { start: 'running' },
+        { id: 'running', text: 'let it run from one stop to the next', costs: 'battery and card' },
+      ),
+    );
   if (has('water')) attempts.push(...addOnAttempts(scene, ({ housing }) => housing !== undefined, 'voice and cable'));
   if (has('add-on-fits'))
     attempts.push({

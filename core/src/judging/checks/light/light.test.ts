@@ -23,12 +23,7 @@ import { lightOfDay } from '../../report/lightOfDay';
 import { advisedReport } from '../../advice/advisedReport';
 
 const carrier = newCarrier('c', 'road-bike', 1.75);
-const made = newShot(
-  's',
-  carrier,
-  carrier.rig,
-  INTENTS.find((i) => i.id === 'hands-and-trail')!,
-);
+const made = newShot('s', carrier, carrier.rig, { intent: INTENTS.find((i) => i.id === 'hands-and-trail')! });
 const camerasMode = (id: string): string => kitWith().cameras.find((c) => c.id === id)!.modes[0]!.id;
 const WINTER: Moment = { latDeg: 50, lonDeg: 0, timeZone: 'UTC', date: '2027-02-14', at: '16:00', headingDeg: 60 };
 const question = (over: Partial<ShotQuestion> = {}, ride: object = {}): ShotQuestion => ({

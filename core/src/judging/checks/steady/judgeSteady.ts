@@ -56,9 +56,7 @@ export function judgeSteady(
   borne = 1,
   fast = false,
 ): CheckResult {
-  const findings: Finding[] = FIGURES.map((figure) =>
-    figureFinding(figure, px[figure], cause, ranges?.[figure] ?? null, borne),
-  );
+  const findings: Finding[] = FIGURES.map((figure) => figureFinding(figure, { px, cause, ranges }, borne));
   if (runsOut) {
     const { name, neededDeg, reachDeg } = runsOut;
     findings.push({
@@ -161,11 +159,11 @@ function springFinding({
 
 function figureFinding(
   figure: Figure,
-  px: number,
-  cause: ShakeCause,
-  range: FigureRange | null,
+  { px: all, cause, ranges }: Pick<SteadyEvidence, 'px' | 'cause' | 'ranges'>,
   borne: number,
 ): Finding {
+  const px = all[figure];
+  const range = ranges?.[figure] ?? null;
   const { noticed, spoilt } = FIGURE_SCALES[figure];
   const verdict = figureVerdict(figure, px, borne);
   const between = range

@@ -68,7 +68,11 @@ export function spotMotion(question: SpotQuestion, gridHz: Float64Array, picks: 
       };
       // A stage that gives one way only is rigid in the others.
       const met = stages.filter(({ gives }) => gives === undefined || (gives === 'along' && axis === AHEAD));
-      return fill(drive, axis, turnAxis, grid, start, met, picks.path, question.measured);
+      return fill(
+        grid,
+        { drive, axis, turnAxis, start },
+        { stages: met, pick: picks.path, measured: question.measured },
+      );
     };
     return [
       component(UP, RIGHT, 1),
@@ -84,14 +88,18 @@ export function spotMotion(question: SpotQuestion, gridHz: Float64Array, picks: 
     const grid = weighed(drive, drive.lineHz === null ? { f: gridHz, w: widthHz } : lineGrid(drive.lineHz));
     return axes.map((axis) =>
       fill(
-        drive,
-        sidewaysM === 0 ? UP : RIGHT,
-        axis,
         grid,
-        () => ({ z: real(sidewaysM), turn: ONE }),
-        drive.id === RIDER_DRIVE ? [] : stages.filter(({ gives }) => gives === undefined),
-        picks.path,
-        question.measured,
+        {
+          drive,
+          axis: sidewaysM === 0 ? UP : RIGHT,
+          turnAxis: axis,
+          start: () => ({ z: real(sidewaysM), turn: ONE }),
+        },
+        {
+          stages: drive.id === RIDER_DRIVE ? [] : stages.filter(({ gives }) => gives === undefined),
+          pick: picks.path,
+          measured: question.measured,
+        },
       ),
     );
   });
@@ -131,16 +139,27 @@ const weighed = (drive: Drive, { f, w }: { f: Float64Array; w: Float64Array }): 
   variance: f.map((frequencyHz, i) => drive.weight(frequencyHz, w[i]!)),
 });
 
-/** @param start what the drive does at a frequency of the grid, by its place in it */
+/** What one drive does in one way. */
+interface Driven {
+  readonly drive: Drive;
+  readonly axis: Vec3;
+  readonly turnAxis: Vec3;
+  /** At a frequency of the grid, by its place in it. */
+  readonly start: (at: number) => Movement;
+}
+
+/** What is between a drive and the spot. */
+interface Passed {
+  readonly stages: readonly ShakeStage[];
+  readonly pick: RangeEnd;
+  readonly measured: readonly MeasuredBand[] | undefined;
+}
+
+/** A drive in one way as it comes to the spot. */
 function fill(
-  drive: Drive,
-  axis: Vec3,
-  turnAxis: Vec3,
   { f, variance }: Weighed,
-  start: (at: number) => Movement,
-  stages: readonly ShakeStage[],
-  pick: RangeEnd,
-  measured: readonly MeasuredBand[] = [],
+  { drive, axis, turnAxis, start }: Driven,
+  { stages, pick, measured = [] }: Passed,
 ): MotionComponent {
   const n = f.length;
   const out = {

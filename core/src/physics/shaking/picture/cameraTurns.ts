@@ -64,19 +64,25 @@ export interface CameraTurns {
   readonly gives2: Float64Array | null;
 }
 
+/** What the components of a spot's movement meet. */
+interface Turning {
+  readonly mount: MountModel;
+  readonly gains: MountGains;
+  readonly camera: Rotation;
+  readonly scale: PixelScale;
+  /** What the turns are told against: the world, or the base that the camera stands on. */
+  readonly against: 'world' | 'base';
+  /** Whether what the strut gives is told too. */
+  readonly asksGive: boolean;
+}
+
 /**
  * Base movement → camera: what the strut gives across itself turns the camera (rotation is what shakes a wide picture), and the base's
  * own turn comes through. Displacement along the strut leaks across it a little (CROSS_AXIS).
- * @param against what the turns are told against: the world, or the base that the camera stands on @param asksGive whether what the strut gives is told too
  */
 export function cameraTurns(
   component: MotionComponent,
-  mount: MountModel,
-  gains: MountGains,
-  camera: Rotation,
-  scale: PixelScale,
-  against: 'world' | 'base' = 'world',
-  asksGive = false,
+  { mount, gains, camera, scale, against, asksGive }: Turning,
 ): CameraTurns {
   const { axis, turnAxis } = component;
   const { along } = mount;

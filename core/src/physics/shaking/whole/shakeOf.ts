@@ -87,7 +87,8 @@ export function shakeIn(
   const turned = components.map((component) => {
     const gains = component.lineHz === null ? shared : gainsOver(acting, component.frequencyHz);
     const spread = spreads.get(component.frequencyHz)!;
-    return { component, spread, ...cameraTurns(component, acting, gains, camera, scale, against, nearPerM2 > 0) };
+    const turns = cameraTurns(component, { mount: acting, gains, camera, scale, against, asksGive: nearPerM2 > 0 });
+    return { component, spread, ...turns };
   });
   const acceleration2 = sumOver(turned, (t, i) => t.moves2[i]! * (2 * Math.PI * t.component.frequencyHz[i]!) ** 4);
   const accelerationMS2 = Math.sqrt(acceleration2);
