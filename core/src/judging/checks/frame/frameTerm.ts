@@ -8,7 +8,7 @@ import type { SearchTerm } from '../../check/check';
 import type { ShotScene } from '../../scene/shotScene';
 import { frameScore } from './frameScore';
 import { barred } from './barred';
-import { fromOutside } from './fromOutside';
+import { wrongSideOfCabin } from './wrongSideOfCabin';
 import { judgeFrame } from './judgeFrame';
 import { MISSED_IN_SEAM } from './seam';
 import { neverWhole } from './viewpoint';
@@ -38,8 +38,8 @@ function verdictOf(scene: ShotScene, bar: Finding | null): Verdict {
 export const frameTerm: SearchTerm = {
   cost: 'cheap',
   atPlace(scene) {
-    const outside = fromOutside(scene);
-    return outside && { check: 'frame', because: outside.because, mend: outside.mend!.text };
+    const wrong = wrongSideOfCabin(scene);
+    return wrong && { check: 'frame', because: wrong.because, mend: wrong.mend!.text };
   },
   aboutPlace({ intent, resolved, carrier }) {
     const ends = Math.max(0, ...intent.wants.map((want) => want.ends ?? 0));

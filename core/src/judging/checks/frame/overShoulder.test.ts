@@ -3,7 +3,6 @@ import { frameSetUp } from '../../../physics/framing/frameSetUp';
 import type { SetUp } from '../../../words/setUp/setUp';
 import { shotScene } from '../../scene/shotScene';
 import { frameTerm } from './frameTerm';
-import { fromOutside } from './fromOutside';
 import { overShoulderFindings, overShoulderMet } from './overShoulder';
 
 const stanceAt = (machineId: string, spotId: string, over: Partial<SetUp> = {}) => {
@@ -18,14 +17,6 @@ it('between the heads of a closed car the lens looks over a shoulder', () => {
   expect(told(headrest)).toEqual([]);
   expect(overShoulderMet(headrest)).toEqual([1, 1]);
 });
-
-it('from outside a closed cabin it looks over no shoulder; where people sit in the open there is no outside', () => {
-  const outside = (machineId: string, spotId: string, intentId = 'over-the-shoulder') =>
-    fromOutside(shotScene({ ...shakeAt(machineId, spotId), intentId, horizonAt: null }))?.verdict ?? null;
-  expect([outside('coupe', 'boot-lid'), outside('coupe', 'rear-body'), outside('four-by-four', 'roof')]).toEqual(['stop', 'stop', 'stop']);
-  expect([outside('coupe', 'headrest'), outside('glider', 'canopy-frame'), outside('light-aircraft', 'window')]).toEqual([null, null, null]);
-  expect([outside('buggy', 'cage-rear'), outside('motorcycle', 'helmet-top'), outside('coupe', 'boot-lid', 'who-follows')]).toEqual([null, null, null]);
-}); // prettier-ignore
 
 it('a chest stands ahead of the neck: so far off nothing of it is met', () => {
   const chest = stanceAt('coupe', 'chest');
