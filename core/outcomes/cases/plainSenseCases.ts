@@ -297,4 +297,19 @@ export const PLAIN_SENSE_CASES: readonly OutcomeCase[] = [
       );
     },
   },
+  {
+    id: 'plain sense: shut in',
+    asked: 'coupé, only a gimbal camera, low and fast: the wind keeps it from every place outside',
+    expected: 'no place inside the cabin is offered in their stead',
+    find() {
+      const pieceIds = pieces({ cameras: ['pocket-gimbal'], links: ['short-arm'] });
+      const only = ['dash', 'headrest', 'screen-inside', 'side-window', 'passenger-hand', 'sill'];
+      const sheet = sheetFor('coupe', 'low-and-fast', { pieceIds, only });
+      const shutIn = sheet.spots.filter(({ rejections }) => rejections.some((r) => /closed cabin/.test(r.because)));
+      return outcome(
+        open(sheet).every(({ spotId }) => spotId === 'sill') && shutIn.length >= 4,
+        `${wordsOf(sheet)}; shut in: ${shutIn.map(({ spotId }) => spotId).join(', ')}`,
+      );
+    },
+  },
 ];

@@ -5,7 +5,8 @@ import { closestPoint } from '../../mathematics/geometry/closestPoint';
 import { meshPoint, type Mesh } from '../../mathematics/geometry/mesh';
 import { IDENTITY_POSE, poseAt } from '../../mathematics/geometry/pose';
 import { add, distance, scale, type Vec3 } from '../../mathematics/geometry/vec3';
-import { FIELD_DEG, hiddenSight } from './sight';
+import { FOOT_M } from '../../posing/building/cameraMesh';
+import { FIELD_DEG, hiddenByBox, hiddenSight } from './sight';
 
 /** Nearest of many points spread over every triangle. */
 function sampled(mesh: Mesh, from: Vec3): number {
@@ -59,4 +60,23 @@ it('a disc of 10 cm radius 1 m ahead hides the solid angle 2π(1 − cos α) of 
   expect(middleShare).toBeGreaterThan(share);
   expect(Math.abs(at!.rightDeg)).toBeLessThan(0.5);
   expect(hiddenSight(IDENTITY_POSE, []).at).toBeNull();
+});
+
+it('the quick estimate by a box agrees with rays against the box as a mesh, and with what lies beside, behind and about the eyes', () => {
+  const bodyM: Vec3 = [0.04, 0.05, 0.06];
+  const worldFromPart = poseAt([0.25, -0.06 - FOOT_M, 0.02]);
+  const part = {
+    id: 'body',
+    name: 'body',
+    group: 'own',
+    tone: 'metal',
+    mesh: roundedBox(bodyM, 1e-4, poseAt([0, FOOT_M + bodyM[1] / 2, 0])),
+    worldFromPart,
+  } as const;
+  const byRays = hiddenSight(IDENTITY_POSE, [part], [], 0.5).middleShare;
+  expect(byRays).toBeGreaterThan(0.05);
+  expect(Math.abs(hiddenByBox(IDENTITY_POSE, worldFromPart, bodyM) / byRays - 1)).toBeLessThan(0.15);
+  expect(hiddenByBox(IDENTITY_POSE, poseAt([0.25, 0, 0.3]), bodyM)).toBe(0);
+  expect(hiddenByBox(IDENTITY_POSE, poseAt([-0.25, 0, 0]), bodyM)).toBe(0);
+  expect(hiddenByBox(IDENTITY_POSE, poseAt([0, -0.5, 0]), [1, 1, 1])).toBe(1);
 });

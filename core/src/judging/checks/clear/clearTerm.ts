@@ -1,6 +1,6 @@
-import { invert, transformPoint } from '../../../mathematics/geometry/pose';
-import { clamp, toDeg } from '../../../mathematics/units/angle';
-import { levelEyes } from '../../../physics/clearance/sight';
+import { transformPoint } from '../../../mathematics/geometry/pose';
+import { clamp } from '../../../mathematics/units/angle';
+import { hiddenByBox, levelEyes } from '../../../physics/clearance/sight';
 import { besideHeadM } from '../../../physics/clearance/besideHead';
 import { heightAboveGround } from '../../../posing/rig/groundHit';
 import { machineTopM, overLand, underMachine, wornLow, wornOffM } from '../../../physics/clearance/clearReport';
@@ -28,9 +28,8 @@ import { longPoleFinding } from './findings/longPoleFinding';
 import { millimetres } from '../../../mathematics/units/millimetres';
 import { nearestMoving } from './nearestMoving';
 
-/** Solid angle of the middle of the field of view, 40° square. */
-const MIDDLE_SR = (40 * Math.PI) ** 2 / 180 ** 2;
-const MIDDLE_DEG = 20;
+/** A body hides less than its box: one that hides a little more than it may is left to the full check. Estimate 1.2 to 1.6. */
+const ROUNDER = 1.5;
 
 export const clearSituation = ({ machine }: ShotScene): ClearSituation => ({
   family: machine.family,
@@ -130,19 +129,11 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
   if (struck && 'because' in struck) return { verdict: 'stop', rejection: struck, terms: [] };
   if (struck) verdict = worseOf(verdict, 'watch');
   const action = carrier.ridden[0]!.rig;
-  let hidden = 0;
-  if (action.eyes) {
-    const at = transformPoint(invert(levelEyes(action.eyes, action.worldFromMachine)), pose.worldFromBody.position);
-    const away = Math.hypot(...at);
-    const [, height, width] = resolved.camera.bodyM;
-    const inMiddle =
-      at[0] > 0 &&
-      Math.abs(toDeg(Math.atan2(at[1], at[0]))) < MIDDLE_DEG &&
-      Math.abs(toDeg(Math.atan2(at[2], at[0]))) < MIDDLE_DEG;
-    hidden = inMiddle ? (height * width) / Math.max(away, 0.1) ** 2 / MIDDLE_SR : 0;
-  }
+  const hidden = action.eyes
+    ? hiddenByBox(levelEyes(action.eyes, action.worldFromMachine), pose.worldFromBody, resolved.camera.bodyM)
+    : 0;
   const bears = DRIVERS.includes(machine.family) ? SIGHT.driver : SIGHT.rider;
-  if (hidden > bears.stop)
+  if (hidden > bears.stop * ROUNDER)
     return reject(
       `it hides about ${Math.round(hidden * 100)} % of the middle of the field of view`,
       'out of the middle of the field of view',
