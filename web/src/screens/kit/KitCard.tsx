@@ -58,7 +58,7 @@ export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, pric
               of={piece.name}
               value={price}
               onChange={onPrice}
-              whenOpen="not known"
+              whenOpen="unknown"
               min={0}
               max={DEAREST}
             />

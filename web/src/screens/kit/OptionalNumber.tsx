@@ -21,11 +21,11 @@ export function OptionalNumber({ label, of, value, onChange, whenOpen, min, max,
   return (
     <>
       <label className="flex min-h-6 items-center gap-2 max-lg:min-h-touch">
-        <span className="text-ink-2">{label}</span>
+        <span className="whitespace-nowrap text-ink-2">{label}</span>
         <span className="sr-only">: {of}</span>
         <input
           type="number"
-          className="field w-24"
+          className={`field min-w-0 ${whole ? 'w-20' : 'w-24'}`}
           min={min}
           max={max}
           step={whole ? 1 : 'any'}
