@@ -76,7 +76,7 @@ const QUICK_STEP_DEG = 4;
 
 /**
  * A quick estimate of the same for a camera alone, by the box that it fits into: share of the middle of the field, 0 to 1. A body is rounder than its
- * box: of a cube camera before the mouth up to 0.14 too much.
+ * box: of a cube camera before the mouth up to 0.12 too much.
  * @param bodyM depth, height and width, metres
  */
 export function hiddenByBox(eyes: Pose, worldFromBody: Pose, [depth, height, width]: Vec3): number {

@@ -1,4 +1,6 @@
+import { asking, pieces } from '../../../../testing/asking';
 import { newCarrier } from '../../../deciding/outing/newOuting';
+import { searchSpot } from '../../../deciding/search/searchSpot';
 import { usualRide } from '../../../posing/lookup/grounds';
 import { resolveRig } from '../../../posing/lookup/resolveRig';
 import { plainSetUp } from '../../../posing/strut/plainSetUp';
@@ -91,4 +93,15 @@ it('a roof does not duck: what stands on it is met on a trail however low it is,
   const [trail, road] = ['four-by-four', 'coupe'].map((machineId) => clearAt('roof', {}, machineId));
   expect(trail!.text).toMatch(/over the machine, where branches catch it$/);
   expect(trail!.value).toBeLessThan(0.85 * road!.value);
+});
+
+it('a search refuses for the field of view what hides it by far; who drives or flies loses no place by the estimate alone', () => {
+  const keeps = (machineId: string, spotId: string, cameraId: string) => {
+    const question = asking(machineId, 'clear-ahead', { pieceIds: pieces({ cameras: [cameraId], links: [] }) });
+    const { candidates, rejections } = searchSpot(question, { carrierId: 'c', spotId }, { hasty: 'plain' });
+    return [candidates.length > 0, rejections.some(({ because }) => /middle of the field of view/.test(because))];
+  };
+  expect(keeps('kayak', 'mouth', 'two-lens-360')).toEqual([false, true]);
+  expect(keeps('buggy', 'chin-bar', 'thumb-camera')).toEqual([true, false]);
+  expect(keeps('glider', 'canopy-inside', 'cube-camera')).toEqual([true, false]);
 });

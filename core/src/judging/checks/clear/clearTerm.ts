@@ -28,8 +28,8 @@ import { longPoleFinding } from './findings/longPoleFinding';
 import { millimetres } from '../../../mathematics/units/millimetres';
 import { nearestMoving } from './nearestMoving';
 
-/** A body hides less than its box: one that hides a little more than it may is left to the full check. Estimate 1.2 to 1.6. */
-const ROUNDER = 1.5;
+/** A body hides less of the middle of the field than its box: by so much too much is left to the full check. Share, estimate 0.06 to 0.12. */
+const ROUNDER = 0.08;
 
 export const clearSituation = ({ machine }: ShotScene): ClearSituation => ({
   family: machine.family,
@@ -133,7 +133,7 @@ function roughly(scene: ShotScene, sightlines: Sightlines): Judged {
     ? hiddenByBox(levelEyes(action.eyes, action.worldFromMachine), pose.worldFromBody, resolved.camera.bodyM)
     : 0;
   const bears = DRIVERS.includes(machine.family) ? SIGHT.driver : SIGHT.rider;
-  if (hidden > bears.stop * ROUNDER)
+  if (hidden > bears.stop + ROUNDER)
     return reject(
       `it hides about ${Math.round(hidden * 100)} % of the middle of the field of view`,
       'out of the middle of the field of view',
