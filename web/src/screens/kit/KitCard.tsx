@@ -54,7 +54,7 @@ export function KitCard({ kind, piece, own, inBox, onInBox, count, onCount, pric
             />
           ) : (
             <OptionalNumber
-              label="price to you"
+              label="price"
               of={piece.name}
               value={price}
               onChange={onPrice}
